@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Bench;
+
+use App\Actions\Composing\ComposedFigure;
+use App\Models\BenchMark;
+use Core\Standard\Standard;
+
+/** The ordered steps that the figures of a unit with equal compositions share, with what was marked. */
+final readonly class BenchSheet
+{
+    /**
+     * @param non-empty-list<ComposedFigure> $figures
+     * @param list<SheetStep> $steps in order
+     * @param array<int, array<string, BenchMark>> $marks by figure, then by the key of the step
+     */
+    public function __construct(
+        public string $key,
+        public Standard $standard,
+        public array $figures,
+        public array $steps,
+        public array $marks,
+    ) {}
+
+    public function first(): ComposedFigure
+    {
+        return $this->figures[0];
+    }
+
+    public function step(string $area, string $use): ?SheetStep
+    {
+        foreach ($this->steps as $step) {
+            if ($step->area === $area && $step->use === $use) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    /** Steps that a figure still has before it. */
+    public function left(ComposedFigure $figure): int
+    {
+        $marked = $this->marks[$figure->row->id] ?? [];
+
+        return count(array_filter($this->steps, static fn (SheetStep $step): bool => ! isset($marked[$step->key()])));
+    }
+
+    /** Whether some figure of it is given to this person. */
+    public function isFor(int $userId): bool
+    {
+        foreach ($this->figures as $figure) {
+            if (($figure->row->painter_id ?? $figure->unit->painter_id) === $userId) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function has(int $figureId): bool
+    {
+        foreach ($this->figures as $figure) {
+            if ($figure->row->id === $figureId) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

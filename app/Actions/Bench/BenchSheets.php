@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Bench;
+
+use App\Actions\Composing\ComposedFigure;
+use App\Actions\Composing\JobFigures;
+use App\Actions\Standards\StandardLibrary;
+use App\Models\BenchMark;
+use App\Models\Figure;
+use App\Models\Job;
+use App\Models\Role;
+use App\Models\User;
+use Core\Sequence\PlannedStep;
+use Core\Sequence\WorkOrder;
+use Core\Standard\Standard;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+
+/** The bench sheets of a job: one for each unit and equal composition. */
+final readonly class BenchSheets
+{
+    public function __construct(
+        private JobFigures $figures,
+        private StandardLibrary $library,
+    ) {}
+
+    /** @return list<BenchSheet> */
+    public function ofJob(Job $job): array
+    {
+        return $this->sheets($this->figures->ofJob($job), $this->library->of($job->standard_version_id));
+    }
+
+    /** @return list<BenchSheet> of open jobs; for a painter those with own figures */
+    public function forPerson(User $user): array
+    {
+        $sheets = [];
+        foreach (Job::query()->where('state', 'open')->orderByRaw('due IS NULL, due, id')->get() as $job) {
+            foreach ($this->ofJob($job) as $sheet) {
+                if ($user->role !== Role::Painter || $sheet->isFor($user->id)) {
+                    $sheets[] = $sheet;
+                }
+            }
+        }
+
+        return $sheets;
+    }
+
+    /** @throws ModelNotFoundException<Job> if the job has no such sheet (any more) */
+    public function find(Job $job, string $key): BenchSheet
+    {
+        foreach ($this->ofJob($job) as $sheet) {
+            if ($sheet->key === $key) {
+                return $sheet;
+            }
+        }
+
+        throw (new ModelNotFoundException)->setModel(Job::class, [$job->id]);
+    }
+
+    /** The sheet that a figure is on. */
+    public function ofFigure(Figure $figure): BenchSheet
+    {
+        $unit = $figure->unit()->with('job')->firstOrFail();
+        foreach ($this->sheets($this->figures->ofUnit($unit), $this->library->of($unit->job->standard_version_id)) as $sheet) {
+            if ($sheet->has($figure->id)) {
+                return $sheet;
+            }
+        }
+
+        throw new \LogicException("Figure {$figure->id} is on no bench sheet.");
+    }
+
+    /**
+     * @param list<ComposedFigure> $figures
+     * @return list<BenchSheet>
+     */
+    private function sheets(array $figures, Standard $standard): array
+    {
+        $marks = $this->marks($figures);
+        /** @var array<string, non-empty-list<ComposedFigure>> $byKey */
+        $byKey = [];
+        foreach ($figures as $figure) {
+            $byKey[$figure->sheetKey()][] = $figure;
+        }
+        $sheets = [];
+        $orders = [];
+        foreach ($byKey as $key => $alike) {
+            $like = "{$alike[0]->unit->figure_type_id} {$alike[0]->composition->signature()}";
+            $orders[$like] ??= self::steps($alike[0], $standard);
+            $sheets[] = new BenchSheet($key, $standard, $alike, $orders[$like], $marks);
+        }
+
+        return $sheets;
+    }
+
+    /** @return list<SheetStep> */
+    private static function steps(ComposedFigure $figure, Standard $standard): array
+    {
+        $planned = (new WorkOrder($standard))->of($figure->composition, $figure->type);
+
+        return array_merge(...array_map(
+            static fn (PlannedStep $step): array => [SheetStep::laying($step), ...SheetStep::tidying($step)],
+            $planned,
+        ));
+    }
+
+    /**
+     * @param list<ComposedFigure> $figures
+     * @return array<int, array<string, BenchMark>>
+     */
+    private function marks(array $figures): array
+    {
+        $ids = array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $figures);
+        $marks = [];
+        /** @var Collection<int, BenchMark> $rows */
+        $rows = BenchMark::query()->whereIn('figure_id', $ids)->with('user')->get();
+        foreach ($rows as $mark) {
+            $marks[$mark->figure_id][SheetStep::keyOfMark($mark)] = $mark;
+        }
+
+        return $marks;
+    }
+}

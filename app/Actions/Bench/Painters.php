@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Bench;
+
+use App\Models\BenchMark;
+use App\Models\Figure;
+use App\Models\Mending;
+use App\Models\User;
+
+/** Who painted a figure: whom it was given to, and everyone who marked or mended on it. */
+final readonly class Painters
+{
+    /** @return list<int> ids of people */
+    public static function of(Figure $figure): array
+    {
+        $unit = $figure->unit()->firstOrFail();
+        $marked = BenchMark::query()->where('figure_id', $figure->id)->pluck('user_id')->all();
+        $mended = Mending::query()->whereHas('fault.check', static fn ($query) => $query->where('figure_id', $figure->id))->pluck('user_id')->all();
+        $given = $figure->painter_id ?? $unit->painter_id;
+        /** @var list<int> */
+        return array_values(array_unique([...($given === null ? [] : [$given]), ...$marked, ...$mended]));
+    }
+
+    /** A painter works on own figures; the lead and a deputy may help on any. */
+    public static function mayPaint(User $user, Figure $figure): bool
+    {
+        if ($user->role->checks()) {
+            return true;
+        }
+        $figure->loadMissing('unit');
+
+        return ($figure->painter_id ?? $figure->unit->painter_id) === $user->id;
+    }
+}

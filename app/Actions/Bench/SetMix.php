@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Bench;
+
+use App\Actions\NotAllowed;
+use App\Actions\NotRight;
+use App\Actions\Versioned;
+use App\Models\CurrentStudio;
+use App\Models\Figure;
+use App\Models\FigureType;
+use App\Models\Job;
+use App\Models\JobMix;
+use App\Models\JobMixPart;
+use App\Models\Paint;
+use App\Models\User;
+use Core\Colour\MixNotation;
+use Core\CoreException;
+use Illuminate\Support\Facades\DB;
+
+/** Writes down what a step is painted with: one paint, or a mix in parts. */
+final readonly class SetMix
+{
+    public function __construct(private CurrentStudio $studio) {}
+
+    /**
+     * @param string $text as typed; empty: nothing is set any more
+     * @param int|null $versionRead null where nothing was set before
+     *
+     * @throws NotRight if a paint is not among the studio's, or the mix cannot be read
+     */
+    public function handle(Job $job, ?FigureType $type, string $area, string $use, int $step, string $text, ?int $versionRead, User $by): void
+    {
+        $this->requirePaintsIt($job, $by);
+        $parts = trim($text) === '' ? [] : $this->parts($text);
+        DB::transaction(function () use ($job, $type, $area, $use, $step, $parts, $versionRead): void {
+            $place = ['job_id' => $job->id, 'figure_type_id' => $type?->id, 'area' => $area, 'use' => $use, 'step' => $step];
+            $mix = JobMix::query()->where($place)->first();
+            if ($mix === null) {
+                $mix = JobMix::query()->create($place);
+            } else {
+                $mix = Versioned::lock($mix, $versionRead ?? 0, "what \"{$use}\" on \"{$area}\" is painted with");
+                $mix->save();
+                JobMixPart::query()->where('job_mix_id', $mix->id)->delete();
+            }
+            if ($parts === []) {
+                $mix->delete();
+
+                return;
+            }
+            JobMixPart::query()->insert(array_map(
+                fn (array $part, int $position): array => ['studio_id' => $this->studio->id(), 'job_mix_id' => $mix->id, ...$part, 'position' => $position],
+                $parts,
+                array_keys($parts),
+            ));
+        });
+    }
+
+    /** The lead sets what a job is painted with; a painter of the job writes down what was mixed. */
+    private function requirePaintsIt(Job $job, User $by): void
+    {
+        $painting = Figure::query()->whereHas('unit', static fn ($unit) => $unit->where('job_id', $job->id))
+            ->where(static fn ($figure) => $figure->where('painter_id', $by->id)->orWhereHas('unit', static fn ($unit) => $unit->where('painter_id', $by->id)));
+        if (! $by->role->checks() && $painting->doesntExist()) {
+            throw NotAllowed::because('not-your-job', 'You paint nothing of this job; the lead or its painters say what it is painted with.');
+        }
+    }
+
+    /** @return non-empty-list<array{paint_id: int, parts: float}> */
+    private function parts(string $text): array
+    {
+        try {
+            $entries = MixNotation::read($text);
+        } catch (CoreException $refusal) {
+            throw NotRight::core($refusal, '/mix');
+        }
+
+        return array_map(static function (array $entry): array {
+            $paint = Paint::query()->where(DB::raw('LOWER(name)'), mb_strtolower($entry['name']))->first();
+            if ($paint === null) {
+                throw NotRight::at('/mix', 'unknown-paint', "The studio has no paint \"{$entry['name']}\"; pick one of its paints, or write a mix like \"Gull White 1 + Weir Blue 3\".");
+            }
+
+            return ['paint_id' => $paint->id, 'parts' => $entry['parts']];
+        }, $entries);
+    }
+}

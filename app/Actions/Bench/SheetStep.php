@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Bench;
+
+use App\Models\BenchMark;
+use Core\Sequence\Constraint;
+use Core\Sequence\PlannedStep;
+
+/** One line of a bench sheet: a use laid on an area, or a tidying back after a messy one. */
+final readonly class SheetStep
+{
+    /** The degree of a tidying back: there is only one. */
+    private const TIDY = 'tidy-back';
+
+    /** @param list<Constraint> $constraints */
+    private function __construct(
+        public string $area,
+        public string $use,
+        public string $technique,
+        public int $coats,
+        public int $steps,
+        public string $extent,
+        public PlannedStep $planned,
+        public bool $tidies,
+        public array $constraints,
+    ) {}
+
+    public static function laying(PlannedStep $planned): self
+    {
+        $laid = $planned->step->laid;
+
+        return new self(
+            $laid->area->id, $laid->use->id, $laid->technique, $laid->use->coats, $laid->use->steps, $laid->use->extent->value,
+            $planned, false, $planned->constraints,
+        );
+    }
+
+    /** @return list<self> one for each area finished before that the messy step may have soiled */
+    public static function tidying(PlannedStep $planned): array
+    {
+        return array_map(static fn (string $area): self => new self(
+            $area, self::TIDY.'-'.substr(hash('sha256', $planned->step->id), 0, 16), self::TIDY, 1, 1, 'every', $planned, true, [],
+        ), $planned->tidyBack);
+    }
+
+    /** Equal for a mark that still stands: same place, name and degree. */
+    public function key(): string
+    {
+        return self::keyOf($this->area, $this->use, $this->technique, $this->coats, $this->steps, $this->extent);
+    }
+
+    public static function keyOfMark(BenchMark $mark): string
+    {
+        return self::keyOf($mark->area, $mark->use, $mark->technique, $mark->coats, $mark->steps, $mark->extent);
+    }
+
+    private static function keyOf(string $area, string $use, string $technique, int $coats, int $steps, string $extent): string
+    {
+        return json_encode([$area, $use, $technique, $coats, $steps, $extent], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Checks;
+
+use App\Actions\Composing\JobFigures;
+use App\Actions\NotAllowed;
+use App\Models\Check;
+use App\Models\Figure;
+use App\Models\FigureState;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+
+/** Opens the check of a figure, or goes on with the one that is open. */
+final readonly class OpenCheck
+{
+    public function __construct(
+        private JobFigures $figures,
+        private CarryStanding $carrying,
+    ) {}
+
+    public function handle(Figure $figure, User $by): Check
+    {
+        return DB::transaction(function () use ($figure, $by): Check {
+            $locked = Figure::query()->lockForUpdate()->findOrFail($figure->id);
+            MayCheck::require($by, $locked);
+            $open = Check::query()->where('figure_id', $locked->id)->where('state', 'open')->first();
+            if ($open !== null) {
+                return $open;
+            }
+            if ($locked->state !== FigureState::ToCheck) {
+                throw NotAllowed::because('not-to-check', "Figure {$locked->number} is not handed over to be checked.");
+            }
+            $signature = $this->figures->ofFigure($locked)->composition->signature();
+            $last = Check::query()->where('figure_id', $locked->id)->orderByDesc('round')->first();
+            $check = Check::query()->create([
+                'figure_id' => $locked->id,
+                'round' => ($last->round ?? 0) + 1,
+                'signature' => $signature,
+                'opened_by' => $by->id,
+            ]);
+            if ($last !== null && $last->state === 'refused' && $last->signature === $signature) {
+                $this->carrying->handle($last, $check, $by);
+            }
+
+            return $check;
+        });
+    }
+}

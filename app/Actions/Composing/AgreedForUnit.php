@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Composing;
+
+use App\Models\AreaTier;
+use App\Models\Choice as ChoiceRow;
+use App\Models\Unit;
+use App\Models\Variation;
+use Core\Composition\Choice;
+use Core\Composition\Waiver;
+
+/** The variations, choices and area tiers of a unit, by figure. */
+final readonly class AgreedForUnit
+{
+    public function __construct(private Unit $unit) {}
+
+    public function ofFigure(int $figureId): Agreed
+    {
+        $tiers = [];
+        foreach ($this->inScope($this->unit->areaTiers->all(), $figureId) as $row) {
+            $tiers[$row->figureArea->key] = $row->tier->key;
+        }
+
+        return new Agreed(
+            $tiers,
+            array_map(static fn (Variation $row): Waiver => new Waiver($row->figureArea->key, $row->use, $row->reason), $this->inScope($this->unit->variations->all(), $figureId)),
+            array_map(static fn (ChoiceRow $row): Choice => new Choice($row->figureArea->key, $row->use, $row->technique), $this->inScope($this->unit->choices->all(), $figureId)),
+        );
+    }
+
+    /**
+     * @template T of AreaTier|Variation|ChoiceRow
+     *
+     * @param array<array-key, T> $rows
+     * @return list<T> those of the whole unit first, then those of this figure
+     */
+    private function inScope(array $rows, int $figureId): array
+    {
+        return [
+            ...array_filter($rows, static fn (AreaTier|Variation|ChoiceRow $row): bool => $row->figure_id === null),
+            ...array_filter($rows, static fn (AreaTier|Variation|ChoiceRow $row): bool => $row->figure_id === $figureId),
+        ];
+    }
+}

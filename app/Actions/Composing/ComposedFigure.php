@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Composing;
+
+use App\Models\Figure;
+use App\Models\Unit;
+use Core\Composition\Composition;
+use Core\Composition\Figure as CoreFigure;
+use Core\Composition\FigureType;
+
+/** A figure of a job with what is painted on it. */
+final readonly class ComposedFigure
+{
+    public function __construct(
+        public Unit $unit,
+        public Figure $row,
+        public CoreFigure $figure,
+        public FigureType $type,
+        public Composition $composition,
+        public Agreed $agreed,
+    ) {}
+
+    /** Equal for the figures of a unit that share one bench sheet. */
+    public function sheetKey(): string
+    {
+        return $this->unit->id.'-'.substr(hash('sha256', $this->figure->tier.$this->composition->signature()), 0, 12);
+    }
+}

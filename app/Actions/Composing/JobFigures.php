@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Composing;
+
+use App\Actions\FigureTypes\FigureTypes;
+use App\Actions\Standards\StandardLibrary;
+use App\Models\Figure;
+use App\Models\Job;
+use App\Models\Unit;
+use Core\Composition\Composer;
+use Core\Composition\Composition;
+use Core\Composition\Figure as CoreFigure;
+use Core\Composition\FigureType;
+use Core\Composition\FittingVariations;
+use Core\Standard\Area;
+use Core\Standard\Standard;
+use Illuminate\Database\Eloquent\Builder;
+
+/** The figures of a job with what is painted on each, in a constant number of queries. */
+final readonly class JobFigures
+{
+    public function __construct(private StandardLibrary $library) {}
+
+    /** @return list<ComposedFigure> units in their order, figures by number */
+    public function ofJob(Job $job): array
+    {
+        return $this->compose(Unit::query()->where('job_id', $job->id)->orderBy('position'), $this->library->of($job->standard_version_id));
+    }
+
+    /** @return list<ComposedFigure> */
+    public function ofUnit(Unit $unit): array
+    {
+        return $this->compose(Unit::query()->whereKey($unit->id), $this->library->of($unit->job->standard_version_id));
+    }
+
+    public function ofFigure(Figure $figure): ComposedFigure
+    {
+        $unit = $figure->unit()->with('job')->firstOrFail();
+        foreach ($this->ofUnit($unit) as $composed) {
+            if ($composed->row->id === $figure->id) {
+                return $composed;
+            }
+        }
+
+        throw new \LogicException("Figure {$figure->id} is not in its own unit.");
+    }
+
+    /**
+     * @param Builder<Unit> $units
+     * @return list<ComposedFigure>
+     */
+    private function compose(Builder $units, Standard $standard): array
+    {
+        $units->with([
+            'job', 'tier', 'painter', 'figures.tier', 'figures.painter',
+            'areaTiers.tier', 'areaTiers.figureArea', 'variations.figureArea', 'variations.user', 'choices.figureArea',
+            ...array_map(static fn (string $relation): string => "figureType.{$relation}", FigureTypes::RELATIONS),
+        ]);
+        $composed = $types = $known = [];
+        foreach ($units->get() as $unit) {
+            $type = $types[$unit->figure_type_id] ??= FigureTypes::core($unit->figureType);
+            $agreedForUnit = new AgreedForUnit($unit);
+            foreach ($unit->figures as $row) {
+                $agreed = $agreedForUnit->ofFigure($row->id);
+                $tier = $row->tier->key ?? $unit->tier->key;
+                $like = "{$unit->figure_type_id} {$tier} {$agreed->fingerprint()}";
+                [$figure, $composition] = $known[$like] ??= self::composed($standard, $type, $tier, $agreed);
+                $composed[] = new ComposedFigure($unit, $row, $figure, $type, $composition, $agreed);
+            }
+        }
+
+        return $composed;
+    }
+
+    /** @return array{CoreFigure, Composition} */
+    private static function composed(Standard $standard, FigureType $type, string $tier, Agreed $agreed): array
+    {
+        $areas = [];
+        foreach ($type->areas as $place) {
+            $own = $agreed->areaTiers[$place->area->id] ?? null;
+            $areas[] = new Area($place->area->id, $place->area->surface, $place->area->share, $place->area->features, $own);
+        }
+        $bare = new CoreFigure($tier, $type->sizeClass->size(), $areas);
+        $figure = (new FittingVariations($standard))->apply($bare, $agreed->waivers, $agreed->choices);
+
+        return [$figure, (new Composer($standard))->compose($figure)];
+    }
+}

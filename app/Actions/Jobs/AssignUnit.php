@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Jobs;
+
+use App\Actions\NotAllowed;
+use App\Actions\NotRight;
+use App\Actions\Versioned;
+use App\Models\CurrentStudio;
+use App\Models\Figure;
+use App\Models\FigureState;
+use App\Models\Tier;
+use App\Models\Unit;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+
+/** Gives a unit, or single figures of it, a tier and a painter. */
+final readonly class AssignUnit
+{
+    public function __construct(
+        private CurrentStudio $studio,
+        private BackToPainting $backToPainting,
+    ) {}
+
+    /** @param array{tier?: string, painter_id?: int|null} $change what is not named stays */
+    public function unit(Unit $unit, int $versionRead, array $change): Unit
+    {
+        return DB::transaction(function () use ($unit, $versionRead, $change): Unit {
+            $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
+            if (isset($change['tier'])) {
+                $tier = $this->tier($locked, $change['tier']);
+                $following = Figure::query()->where('unit_id', $locked->id)->whereNull('tier_id')->get();
+                self::requireUnsigned($following->all());
+                if ($tier->id !== $locked->tier_id) {
+                    $locked->tier_id = $tier->id;
+                    $this->backToPainting->handle($following);
+                }
+            }
+            if (array_key_exists('painter_id', $change)) {
+                $locked->painter_id = $this->painter($change['painter_id']);
+            }
+            $locked->save();
+
+            return $locked;
+        });
+    }
+
+    /** @param array{tier?: string|null, painter_id?: int|null} $change null: as its unit */
+    public function figure(Figure $figure, int $versionRead, array $change): Figure
+    {
+        return DB::transaction(function () use ($figure, $versionRead, $change): Figure {
+            $locked = Versioned::lock($figure, $versionRead, "figure {$figure->number}");
+            self::requireUnsigned([$locked]);
+            if (array_key_exists('tier', $change)) {
+                $unit = $locked->unit()->with('job')->firstOrFail();
+                $tier = $change['tier'] === null ? null : $this->tier($unit, $change['tier'])->id;
+                $tier = $tier === $unit->tier_id ? null : $tier;
+                if ($tier !== $locked->tier_id) {
+                    $this->backToPainting->handle($figure->newCollection([$locked]));
+                    $locked->tier_id = $tier;
+                    $locked->state = $locked->newQuery()->whereKey($locked->id)->firstOrFail()->state;
+                }
+            }
+            if (array_key_exists('painter_id', $change)) {
+                $locked->painter_id = $this->painter($change['painter_id']);
+            }
+            $locked->save();
+
+            return $locked;
+        });
+    }
+
+    /** @param array<array-key, Figure> $figures */
+    public static function requireUnsigned(array $figures): void
+    {
+        foreach ($figures as $figure) {
+            if ($figure->state === FigureState::Signed) {
+                throw NotAllowed::because('signed', "Figure {$figure->number} is signed off and cannot change; change the others one by one.");
+            }
+        }
+    }
+
+    private function tier(Unit $unit, string $key): Tier
+    {
+        $unit->loadMissing('job');
+        $tier = Tier::query()->where('standard_version_id', $unit->job->standard_version_id)->where('key', $key)->first();
+        if ($tier === null) {
+            throw NotRight::at('/tier', 'unknown-tier', "The standard of this job has no tier \"{$key}\".");
+        }
+        if ($tier->retired) {
+            throw NotRight::at('/tier', 'retired-tier', "The tier \"{$tier->name}\" is retired; old jobs keep it, new work does not take it.");
+        }
+
+        return $tier;
+    }
+
+    private function painter(?int $id): ?int
+    {
+        if ($id !== null && ! User::query()->where('studio_id', $this->studio->id())->whereKey($id)->exists()) {
+            throw NotRight::at('/painter_id', 'unknown-painter', 'Nobody of this studio has this number; choose one of its people.');
+        }
+
+        return $id;
+    }
+}

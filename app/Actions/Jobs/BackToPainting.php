@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Jobs;
+
+use App\Models\Check;
+use App\Models\Figure;
+use App\Models\FigureState;
+use Illuminate\Database\Eloquent\Collection;
+
+/** After a change of tier, version or variation a figure in check goes back to painting, and its check ends. */
+final readonly class BackToPainting
+{
+    /** @param Collection<int, Figure> $figures those whose work changed */
+    public function handle(Collection $figures): void
+    {
+        $inCheck = $figures->filter(static fn (Figure $figure): bool => in_array($figure->state, [FigureState::ToCheck, FigureState::Refused, FigureState::Mended], true));
+        if ($inCheck->isEmpty()) {
+            return;
+        }
+        Check::query()->whereIn('figure_id', $inCheck->modelKeys())->where('state', 'open')->update(['state' => 'dropped', 'closed_at' => now()]);
+        Figure::query()->whereIn('id', $inCheck->modelKeys())->update(['state' => FigureState::Painting]);
+    }
+}

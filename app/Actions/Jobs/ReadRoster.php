@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Jobs;
+
+use App\Import\Roster;
+use App\Import\RosterReader;
+use App\Models\Figure;
+use App\Models\FigureType;
+use App\Models\Job;
+use App\Models\Tier;
+use App\Models\Unit;
+
+/** Reads a roster against a job, without taking anything. */
+final readonly class ReadRoster
+{
+    public function handle(Job $job, string $text): Roster
+    {
+        $tiers = Tier::query()->where('standard_version_id', $job->standard_version_id)->orderBy('rank')->get()
+            ->map(static fn (Tier $tier): array => ['key' => $tier->key, 'name' => $tier->name, 'retired' => $tier->retired]);
+        $types = FigureType::query()->where(static fn ($query) => $query->whereNull('job_id')->orWhere('job_id', $job->id))->orderBy('name')->get()
+            ->unique('key')->map(static fn (FigureType $type): array => ['key' => $type->key, 'name' => $type->name]);
+        $units = Unit::query()->where('job_id', $job->id)->get(['id', 'name']);
+        $figures = Figure::query()->whereIn('unit_id', $units->pluck('id'))->count();
+
+        return (new RosterReader(
+            array_values($tiers->all()),
+            array_values($types->all()),
+            array_values($units->map(static fn (Unit $unit): string => $unit->name)->all()),
+            $figures,
+        ))->read($text);
+    }
+}

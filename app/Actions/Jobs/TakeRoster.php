@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Jobs;
+
+use App\Actions\FigureTypes\FigureTypes;
+use App\Actions\FigureTypes\StoreFigureType;
+use App\Import\Roster;
+use App\Import\RosterLine;
+use App\Models\CurrentStudio;
+use App\Models\FigureType;
+use App\Models\Job;
+use App\Models\Tier;
+use App\Models\Unit;
+use Illuminate\Support\Facades\DB;
+
+/** Takes a roster into a job: whole or not at all. */
+final readonly class TakeRoster
+{
+    public function __construct(
+        private ReadRoster $reading,
+        private StoreFigureType $types,
+        private CurrentStudio $studio,
+    ) {}
+
+    /** @return Roster what was taken, or, with problems, what stopped it */
+    public function handle(Job $job, string $text): Roster
+    {
+        return DB::transaction(function () use ($job, $text): Roster {
+            $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
+            $roster = $this->reading->handle($locked, $text);
+            if ($roster->isSound()) {
+                $this->take($locked, $roster);
+            }
+
+            return $roster;
+        });
+    }
+
+    private function take(Job $job, Roster $roster): void
+    {
+        /** @var array<array-key, int> $tiers */
+        $tiers = Tier::query()->where('standard_version_id', $job->standard_version_id)->pluck('id', 'key')->all();
+        $position = Unit::query()->where('job_id', $job->id)->count();
+        foreach ($roster->lines as $line) {
+            $unit = Unit::query()->create([
+                'job_id' => $job->id,
+                'figure_type_id' => $this->copyOf($line->figureType, $job)->id,
+                'tier_id' => $tiers[$line->tier],
+                'name' => $line->unit,
+                'note' => $line->note,
+                'position' => $position++,
+            ]);
+            DB::table('figures')->insert($this->figures($unit, $line, $line->leaderTier === null ? null : $tiers[$line->leaderTier]));
+        }
+        $job->increment('version');
+    }
+
+    /**
+     * The leaders are the first figures.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function figures(Unit $unit, RosterLine $line, ?int $leaderTier): array
+    {
+        $rows = [];
+        for ($number = 1; $number <= $line->count; $number++) {
+            $leads = $number <= $line->leaderCount;
+            $rows[] = [
+                'studio_id' => $this->studio->id(),
+                'unit_id' => $unit->id,
+                'number' => $number,
+                'leader' => $leads,
+                'tier_id' => $leads && $leaderTier !== $unit->tier_id ? $leaderTier : null,
+                'created_at' => now(),
+                'updated_at' => now(),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** A job keeps a copy of its types, so that a later change of the studio's type does not touch it. */
+    private function copyOf(string $key, Job $job): FigureType
+    {
+        $copy = FigureType::query()->where('job_id', $job->id)->where('key', $key)->first();
+        if ($copy !== null) {
+            return $copy;
+        }
+        $type = FigureType::query()->whereNull('job_id')->where('key', $key)->with(FigureTypes::RELATIONS)->firstOrFail();
+
+        return $this->types->handle(FigureTypes::core($type), $key, $job);
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Jobs;
+
+use App\Actions\Composing\JobFigures;
+use App\Actions\NotRight;
+use App\Actions\Standards\StandardLibrary;
+use App\Actions\Versioned;
+use App\Models\AreaTier;
+use App\Models\Choice;
+use App\Models\Figure;
+use App\Models\FigureArea;
+use App\Models\Tier;
+use App\Models\Unit;
+use App\Models\User;
+use App\Models\Variation;
+use Core\Composition\Choice as CoreChoice;
+use Core\Composition\FittingVariations;
+use Core\Composition\Waiver;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Sets one area apart: another tier, a use left out, a method chosen. For the whole unit, or for one
+ * figure of it. Raises the version of the unit, which all of this belongs to.
+ */
+final readonly class VaryArea
+{
+    public function __construct(
+        private JobFigures $figures,
+        private StandardLibrary $library,
+        private BackToPainting $backToPainting,
+    ) {}
+
+    /** @param string|null $tier null: as the figure */
+    public function tier(Unit $unit, ?Figure $figure, string $area, ?string $tier, int $versionRead): Unit
+    {
+        return $this->change($unit, $figure, $versionRead, function (Unit $unit) use ($figure, $area, $tier): void {
+            $place = ['unit_id' => $unit->id, 'figure_id' => $figure?->id, 'figure_area_id' => $this->area($unit, $area)->id];
+            if ($tier === null) {
+                AreaTier::query()->where($place)->delete();
+
+                return;
+            }
+            $row = Tier::query()->where('standard_version_id', $unit->job->standard_version_id)->where('key', $tier)->where('retired', false)->first();
+            if ($row === null) {
+                throw NotRight::at('/tier', 'unknown-tier', "The standard of this job has no tier \"{$tier}\" that new work may take.");
+            }
+            AreaTier::query()->updateOrCreate($place, ['tier_id' => $row->id]);
+        });
+    }
+
+    public function waive(Unit $unit, ?Figure $figure, string $area, string $use, string $reason, string $agreedWith, User $by, int $versionRead): Unit
+    {
+        return $this->change($unit, $figure, $versionRead, function (Unit $unit) use ($figure, $area, $use, $reason, $agreedWith, $by): void {
+            $this->requireAsked($unit, $figure, new Waiver($area, $use, $reason));
+            Variation::query()->updateOrCreate(
+                ['unit_id' => $unit->id, 'figure_id' => $figure?->id, 'figure_area_id' => $this->area($unit, $area)->id, 'kind' => 'waiver', 'use' => $use],
+                ['reason' => $reason, 'agreed_with' => $agreedWith, 'user_id' => $by->id],
+            );
+        });
+    }
+
+    public function unwaive(Variation $variation, int $versionRead): Unit
+    {
+        $unit = $variation->unit()->with('job')->firstOrFail();
+        $figure = $variation->figure_id === null ? null : Figure::query()->findOrFail($variation->figure_id);
+
+        return $this->change($unit, $figure, $versionRead, static function () use ($variation): void {
+            $variation->delete();
+        });
+    }
+
+    public function choose(Unit $unit, ?Figure $figure, string $area, string $use, string $technique, User $by, int $versionRead): Unit
+    {
+        return $this->change($unit, $figure, $versionRead, function (Unit $unit) use ($figure, $area, $use, $technique, $by): void {
+            $this->requireAsked($unit, $figure, new CoreChoice($area, $use, $technique));
+            Choice::query()->updateOrCreate(
+                ['unit_id' => $unit->id, 'figure_id' => $figure?->id, 'figure_area_id' => $this->area($unit, $area)->id, 'use' => $use],
+                ['technique' => $technique, 'user_id' => $by->id],
+            );
+        });
+    }
+
+    /** @param callable(Unit): void $change */
+    private function change(Unit $unit, ?Figure $figure, int $versionRead, callable $change): Unit
+    {
+        return DB::transaction(function () use ($unit, $figure, $versionRead, $change): Unit {
+            $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
+            $locked->loadMissing('job');
+            $touched = Figure::query()->where('unit_id', $locked->id)->when($figure !== null, static fn ($query) => $query->whereKey($figure?->id))->get();
+            AssignUnit::requireUnsigned($touched->all());
+            $before = $this->signatures($locked);
+            $change($locked);
+            $locked->save();
+            $after = $this->signatures($locked);
+            $this->backToPainting->handle($touched->filter(static fn (Figure $row): bool => $before[$row->id] !== $after[$row->id]));
+
+            return $locked;
+        });
+    }
+
+    /** @return array<int, string> by figure */
+    private function signatures(Unit $unit): array
+    {
+        $signatures = [];
+        foreach ($this->figures->ofUnit($unit) as $composed) {
+            $signatures[$composed->row->id] = $composed->composition->signature();
+        }
+
+        return $signatures;
+    }
+
+    private function area(Unit $unit, string $key): FigureArea
+    {
+        return FigureArea::query()->where('figure_type_id', $unit->figure_type_id)->where('key', $key)->first()
+            ?? throw NotRight::at('/area', 'unknown-area', "These figures have no area \"{$key}\".");
+    }
+
+    /** At least one of the figures it is said of has it asked. */
+    private function requireAsked(Unit $unit, ?Figure $figure, Waiver|CoreChoice $variation): void
+    {
+        $fitting = new FittingVariations($this->library->of($unit->job->standard_version_id));
+        foreach ($this->figures->ofUnit($unit) as $composed) {
+            if ($figure !== null && $composed->row->id !== $figure->id) {
+                continue;
+            }
+            $fits = $variation instanceof Waiver ? $fitting->fitsWaiver($composed->figure, $variation) : $fitting->fitsChoice($composed->figure, $variation);
+            if ($fits) {
+                return;
+            }
+        }
+
+        throw $variation instanceof Waiver
+            ? NotRight::at('/use', 'unknown-use', "Nothing called \"{$variation->use}\" is asked on \"{$variation->area}\" here, so it cannot be left out.")
+            : NotRight::at('/technique', 'not-a-choice', "\"{$variation->technique}\" is not among the methods that \"{$variation->use}\" on \"{$variation->area}\" leaves open.");
+    }
+}

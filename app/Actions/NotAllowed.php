@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+/** Something that this person may not do, or not now. */
+final class NotAllowed extends Refusal
+{
+    public static function because(string $code, string $sentence): self
+    {
+        return new self($code, $sentence);
+    }
+}

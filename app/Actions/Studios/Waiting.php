@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Studios;
+
+use App\Models\BenchMark;
+use App\Models\Figure;
+use App\Models\FigureState;
+use App\Models\Job;
+use App\Models\Role;
+use App\Models\Unit;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
+
+/**
+ * What waits for somebody: figures to check, figures sent back, units at the bench, jobs.
+ *
+ * @phpstan-import-type WaitingUnit from \App\Http\Resources\TodayResource
+ */
+final readonly class Waiting
+{
+    public function __construct(private User $user) {}
+
+    public function checks(): int
+    {
+        return $this->user->role->checks() ? $this->toCheck()->count() : 0;
+    }
+
+    public function bench(): int
+    {
+        return $this->atTheBench()->count() + $this->refused()->count();
+    }
+
+    /** @return list<Figure> the longest waiting first */
+    public function figuresToCheck(): array
+    {
+        return $this->user->role->checks() ? $this->listed($this->toCheck()) : [];
+    }
+
+    /** @return list<Figure> sent back, and not yet handed over again */
+    public function refusedFigures(): array
+    {
+        return $this->listed($this->refused());
+    }
+
+    /** @return list<WaitingUnit> units with figures that are to be painted by this person */
+    public function unitsAtTheBench(): array
+    {
+        $rows = [];
+        $units = Unit::query()->with('job')->whereHas('figures', fn (Builder $figures) => $this->own($figures->whereIn('state', [FigureState::ToPaint, FigureState::Painting])))
+            ->withCount(['figures as waiting' => fn (Builder $figures) => $this->own($figures->whereIn('state', [FigureState::ToPaint, FigureState::Painting]))])->orderBy('job_id')->orderBy('position')->get();
+        foreach ($units as $unit) {
+            $count = $unit->getAttribute('waiting');
+            $rows[] = [
+                'job_id' => $unit->job_id, 'job' => $unit->job->name, 'unit_id' => $unit->id, 'unit' => $unit->name,
+                'figures' => is_numeric($count) ? (int) $count : 0, 'due' => $unit->job->due?->format('Y-m-d'),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<Job> with counts of figures; those due first come first */
+    public function openJobs(): array
+    {
+        return self::jobs(Job::query()->where('state', 'open'));
+    }
+
+    /**
+     * @param Builder<Job> $jobs
+     * @return list<Job>
+     */
+    public static function jobs(Builder $jobs): array
+    {
+        return array_values($jobs->with('studio')
+            ->withCount(['figures', 'figures as signed_count' => static fn (Builder $figures) => $figures->where('figures.state', FigureState::Signed)])
+            ->orderByRaw('due IS NULL, due, id')->get()->all());
+    }
+
+    /** @return list<int> figures to check that this person painted or mended on */
+    public function ownWork(User $user): array
+    {
+        $given = $this->toCheck()->where(fn (Builder $figures) => $this->given($figures, $user))->pluck('id')->all();
+        $marked = BenchMark::query()->where('user_id', $user->id)->distinct()->pluck('figure_id')->all();
+        $mended = Figure::query()->whereHas('checks.faults.mending', static fn (Builder $mendings) => $mendings->where('user_id', $user->id))->pluck('id')->all();
+
+        /** @var list<int> */
+        return array_values(array_unique([...$given, ...$marked, ...$mended]));
+    }
+
+    /** @return Builder<Figure> */
+    private function toCheck(): Builder
+    {
+        return Figure::query()->where('state', FigureState::ToCheck);
+    }
+
+    /** @return Builder<Figure> */
+    private function refused(): Builder
+    {
+        return $this->own(Figure::query()->whereIn('state', [FigureState::Refused, FigureState::Mended]));
+    }
+
+    /** @return Builder<Figure> */
+    private function atTheBench(): Builder
+    {
+        return Figure::query()->whereIn('state', [FigureState::ToPaint, FigureState::Painting])->where(fn (Builder $figures) => $this->given($figures, $this->user));
+    }
+
+    /**
+     * A painter sees what is given to them; lead and deputy see all.
+     *
+     * @param Builder<Figure> $figures
+     * @return Builder<Figure>
+     */
+    private function own(Builder $figures): Builder
+    {
+        return $this->user->role === Role::Painter ? $figures->where(fn (Builder $some) => $this->given($some, $this->user)) : $figures;
+    }
+
+    /**
+     * @param Builder<Figure> $figures
+     * @return Builder<Figure>
+     */
+    private function given(Builder $figures, User $user): Builder
+    {
+        return $figures->where('figures.painter_id', $user->id)
+            ->orWhere(static fn (Builder $some) => $some->whereNull('figures.painter_id')->whereHas('unit', static fn (Builder $unit) => $unit->where('painter_id', $user->id)));
+    }
+
+    /**
+     * @param Builder<Figure> $figures
+     * @return list<Figure>
+     */
+    private function listed(Builder $figures): array
+    {
+        return array_values($figures->with([
+            'unit.job', 'unit.tier', 'unit.painter', 'tier', 'painter',
+            'checks' => static fn ($checks) => $checks->where('state', 'open'),
+        ])->orderBy('updated_at')->orderBy('id')->limit(500)->get()->all());
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Jobs\VaryArea;
+use App\Http\Grids;
+use App\Http\Requests\ChooseRequest;
+use App\Http\Resources\GridResource;
+use App\Models\Figure;
+use App\Models\Unit;
+
+/** Chooses the method of a use that leaves it open. */
+final readonly class ChooseMethod
+{
+    public function __construct(private VaryArea $vary, private Grids $grids) {}
+
+    public function __invoke(ChooseRequest $request, Unit $unit): GridResource
+    {
+        $figure = $request->filled('figure_id') ? Figure::query()->where('unit_id', $unit->id)->findOrFail($request->integer('figure_id')) : null;
+
+        return $this->grids->ofUnit($this->vary->choose(
+            $unit,
+            $figure,
+            $request->string('area')->toString(),
+            $request->string('use')->toString(),
+            $request->string('technique')->toString(),
+            $request->person(),
+            $request->versionRead(),
+        ));
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Bench\MarkSteps;
+use App\Actions\Bench\Mixes;
+use App\Http\Requests\MarkRequest;
+use App\Http\Resources\BenchSheetResource;
+
+/** Marks a step on figures of one sheet. */
+final readonly class MarkStep
+{
+    public function __construct(private MarkSteps $marking) {}
+
+    public function __invoke(MarkRequest $request): BenchSheetResource
+    {
+        $sheet = $this->marking->ofIds(
+            $request->figureIds(),
+            $request->string('area')->toString(),
+            $request->string('use')->toString(),
+            $request->state(),
+            $request->string('reason')->toString(),
+            $request->person(),
+        );
+
+        return new BenchSheetResource($sheet, Mixes::ofJob($sheet->first()->unit->job), $request->person());
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Checks\ActInCheck;
+use App\Http\Checks;
+use App\Http\Requests\FlawRequest;
+use App\Http\Resources\CheckResource;
+use App\Models\Check;
+
+/** Notes a flaw. */
+final readonly class NoteFlaw
+{
+    public function __construct(private ActInCheck $acting, private Checks $checks) {}
+
+    public function __invoke(FlawRequest $request, Check $check): CheckResource
+    {
+        return $this->checks->read($this->acting->flaw(
+            $check,
+            $request->versionRead(),
+            $request->string('flaw')->toString(),
+            $request->string('area')->toString(),
+            $request->side(),
+            $request->float('size_mm'),
+            $request->string('note')->toString(),
+            $request->person(),
+        ), $request->person());
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Checks\ActInCheck;
+use App\Http\Checks;
+use App\Http\Requests\VersionRequest;
+use App\Http\Resources\CheckResource;
+use App\Models\Check;
+use App\Models\Fault;
+
+/** Takes a flaw away again. */
+final readonly class RemoveFlaw
+{
+    public function __construct(private ActInCheck $acting, private Checks $checks) {}
+
+    public function __invoke(VersionRequest $request, Check $check, Fault $fault): CheckResource
+    {
+        return $this->checks->read($this->acting->removeFlaw($check, $request->versionRead(), $fault, $request->person()), $request->person());
+    }
+}

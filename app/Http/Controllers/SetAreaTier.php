@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Jobs\VaryArea;
+use App\Http\Grids;
+use App\Http\Requests\AreaTierRequest;
+use App\Http\Resources\GridResource;
+use App\Models\Figure;
+use App\Models\Unit;
+
+/** The tier of one area, for a unit or one figure of it. */
+final readonly class SetAreaTier
+{
+    public function __construct(private VaryArea $vary, private Grids $grids) {}
+
+    public function __invoke(AreaTierRequest $request, Unit $unit): GridResource
+    {
+        $figure = $request->filled('figure_id') ? Figure::query()->where('unit_id', $unit->id)->findOrFail($request->integer('figure_id')) : null;
+
+        return $this->grids->ofUnit($this->vary->tier($unit, $figure, $request->string('area')->toString(), $request->tier(), $request->versionRead()));
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SignOffs\VerifyChain as VerifyChainAction;
+use App\Http\Requests\AnybodyRequest;
+use App\Http\Resources\ChainResource;
+
+/** Reads every record again and says whether the chain holds. */
+final readonly class VerifyChain
+{
+    public function __construct(private VerifyChainAction $verifying) {}
+
+    public function __invoke(AnybodyRequest $request): ChainResource
+    {
+        ['records' => $records, 'faults' => $faults] = $this->verifying->handle();
+
+        return new ChainResource($records, $faults);
+    }
+}

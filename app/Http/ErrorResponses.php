@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Actions\NotAllowed;
+use App\Actions\Refusal;
+use App\Actions\Stale;
+use Cli\Document\BadDocument;
+use Cli\Document\ShapeFault;
+use Core\CoreException;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+
+/**
+ * One place where refusals become answers. Every error has the same body: a code for programs, a
+ * sentence for people, the place it speaks of, and, where there are several, each of them.
+ *
+ * @phpstan-type ErrorBody array{error: array{code: string, message: string, path: string, problems: list<array{path: string, message: string}>}, now?: array<string, mixed>}
+ */
+final readonly class ErrorResponses
+{
+    private const DUPLICATE_KEY = 1062;
+
+    private const SIGNALLED = '45000';
+
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
+        $exceptions->dontReport([Refusal::class, CoreException::class, Stale::class, BadDocument::class]);
+        $exceptions->render(static fn (Throwable $exception, Request $request): ?JsonResponse => $request->is('api/*', 'sanctum/*') ? self::of($exception) : null);
+    }
+
+    private static function of(Throwable $exception): ?JsonResponse
+    {
+        return match (true) {
+            $exception instanceof ValidationException => self::invalid($exception),
+            $exception instanceof BadDocument => self::document($exception),
+            $exception instanceof Stale => self::body(409, 'stale', $exception->getMessage(), '', [], $exception->now),
+            $exception instanceof NotAllowed => self::body(403, $exception->errorCode(), $exception->getMessage(), $exception->path()),
+            $exception instanceof Refusal => self::body(422, $exception->errorCode(), $exception->getMessage(), $exception->path()),
+            $exception instanceof CoreException => self::body(422, $exception->code(), $exception->getMessage(), $exception->pointer()),
+            $exception instanceof AuthenticationException => self::body(401, 'signed-out', 'Sign in first; what you typed is still on the page.', ''),
+            $exception instanceof QueryException => self::database($exception),
+            $exception instanceof HttpExceptionInterface => self::http($exception),
+            default => self::body(500, 'broken', 'Something broke on our side; it was written to the log. Nothing was stored.', ''),
+        };
+    }
+
+    private static function invalid(ValidationException $exception): JsonResponse
+    {
+        $problems = [];
+        foreach ($exception->errors() as $field => $messages) {
+            foreach (is_array($messages) ? $messages : [] as $message) {
+                $problems[] = ['path' => '/'.str_replace('.', '/', (string) $field), 'message' => is_string($message) ? $message : ''];
+            }
+        }
+
+        return self::body(422, 'invalid', $problems[0]['message'] ?? 'Something in the form is not right.', $problems[0]['path'] ?? '', $problems);
+    }
+
+    private static function document(BadDocument $exception): JsonResponse
+    {
+        $problems = array_map(static fn (ShapeFault $fault): array => ['path' => $fault->pointer, 'message' => $fault->message], $exception->faults);
+
+        return self::body(422, $exception->faults[0]->code, $exception->getMessage(), $exception->faults[0]->pointer, $problems);
+    }
+
+    private static function database(QueryException $exception): ?JsonResponse
+    {
+        $info = $exception->errorInfo ?? [];
+
+        return match (true) {
+            ($info[1] ?? null) === self::DUPLICATE_KEY => self::body(409, 'duplicate', 'Somebody else stored the same thing at the same time, or it is there already. Open the page again and look.', ''),
+            ($info[0] ?? null) === self::SIGNALLED => self::body(409, 'signed', 'This belongs to a signed record, which cannot be changed.', ''),
+            default => self::body(500, 'broken', 'Something broke on our side; it was written to the log. Nothing was stored.', ''),
+        };
+    }
+
+    private static function http(HttpExceptionInterface $exception): JsonResponse
+    {
+        $status = $exception->getStatusCode();
+        [$code, $message] = match ($status) {
+            403 => ['not-allowed', 'This is not yours to do; the lead can.'],
+            404 => ['not-found', 'There is no such thing here.'],
+            405 => ['wrong-method', 'This address does not take that.'],
+            413 => ['too-large', 'That is too large; 8 MB is the most.'],
+            419 => ['page-expired', 'This page was open for a long time. Load it again and repeat the last step.'],
+            429 => ['too-often', 'That was tried too often. Wait a minute.'],
+            default => ['refused', 'That cannot be done.'],
+        };
+
+        return self::body($status, $code, $message, '');
+    }
+
+    /**
+     * @param list<array{path: string, message: string}> $problems
+     * @param array<array-key, mixed>|null $now
+     */
+    private static function body(int $status, string $code, string $message, string $path, array $problems = [], ?array $now = null): JsonResponse
+    {
+        $body = ['error' => ['code' => $code, 'message' => $message, 'path' => $path, 'problems' => $problems]];
+
+        return new JsonResponse($now === null ? $body : [...$body, 'now' => $now], $status);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use LogicException;
+
+/** A request of somebody who is signed in. Who may send it is said by the list of roles; by default the lead only. */
+abstract class ApiRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return in_array($this->person()->role, $this->allowed(), true);
+    }
+
+    public function person(): User
+    {
+        $user = $this->user();
+
+        return $user instanceof User ? $user : throw new LogicException('This address is behind the sign-in.');
+    }
+
+    /** @return array<string, list<mixed>|string> */
+    abstract public function rules(): array;
+
+    /** The version of the row that the sender read. */
+    public function versionRead(): int
+    {
+        return $this->integer('version');
+    }
+
+    /** @return list<Role> */
+    protected function allowed(): array
+    {
+        return [Role::Lead];
+    }
+
+    protected function textOrNull(string $name): ?string
+    {
+        $text = $this->input($name);
+
+        return is_string($text) && $text !== '' ? $text : null;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Http\UploadedFile;
+
+/** A roster, pasted or as a file. */
+final class RosterRequest extends ApiRequest
+{
+    public function rules(): array
+    {
+        return [
+            'text' => ['nullable', 'string', 'required_without:file'],
+            'file' => ['nullable', 'file', 'max:2048'],
+        ];
+    }
+
+    /** The bytes of the file, else what was pasted. */
+    public function roster(): string
+    {
+        $file = $this->file('file');
+        if ($file instanceof UploadedFile) {
+            return (string) file_get_contents($file->getRealPath());
+        }
+
+        return $this->string('text')->toString();
+    }
+
+}

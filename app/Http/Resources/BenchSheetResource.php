@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Actions\Bench\BenchSheet;
+use App\Actions\Bench\Mixes;
+use App\Actions\Bench\SheetStep;
+use App\Actions\Composing\ComposedFigure;
+use App\Models\User;
+use Core\Composition\ComposedCriterion;
+use Core\Sequence\Constraint;
+use Core\Sequence\Reason;
+use Core\Standard\Caution;
+use Core\Standard\UseWords;
+
+/**
+ * One bench sheet: what to do, in order, with what, and why here.
+ *
+ * @phpstan-import-type Person from WhyShape
+ *
+ * @phpstan-type MixPart array{paint: string, parts: float, hex: string, kind: string}
+ * @phpstan-type StepMix array{step: int, text: string, parts: list<MixPart>, version: int|null}
+ * @phpstan-type StepMark array{figure_id: int, state: string, reason: string, by: string, at: string|null}
+ * @phpstan-type SheetFigure array{id: int, number: int, leader: bool, state: string, painter: Person|null, mine: bool, left: int, version: int}
+ * @phpstan-type BenchStep array{number: int, area: string, surface: string, part: string, use: string, title: string, technique: string, group: string, degree: string, minutes: float, dry: float, messy: bool, tidy: bool, caution: string|null, mixes: list<StepMix>, why: list<array{reason: string, sentence: string}>, judged_by: list<string>, marks: list<StepMark>}
+ * @phpstan-type BenchSheet_ array{key: string, job: array{id: int, name: string, version: int}, unit: array{id: int, name: string, note: string}, type: array{id: int, name: string}, tier: string, standard: string, minutes: float, caution: string, undecided: list<string>, figures: list<SheetFigure>, steps: list<BenchStep>}
+ */
+final readonly class BenchSheetResource extends Resource
+{
+    public function __construct(
+        private BenchSheet $sheet,
+        private Mixes $mixes,
+        private User $user,
+    ) {}
+
+    /** @return BenchSheet_ */
+    public function toArray(): array
+    {
+        $first = $this->sheet->first();
+        $job = $first->unit->job;
+
+        return [
+            'key' => $this->sheet->key,
+            'job' => ['id' => $job->id, 'name' => $job->name, 'version' => $job->version],
+            'unit' => ['id' => $first->unit->id, 'name' => $first->unit->name, 'note' => $first->unit->note],
+            'type' => ['id' => $first->unit->figure_type_id, 'name' => $first->type->name],
+            'tier' => $this->sheet->standard->tier($first->figure->tier)->name,
+            'standard' => "{$this->sheet->standard->name} {$this->sheet->standard->version}",
+            'minutes' => $first->composition->minutes,
+            'caution' => Caution::ALWAYS,
+            'undecided' => $first->composition->undecided,
+            'figures' => array_map($this->figure(...), $this->sheet->figures),
+            'steps' => array_map($this->step(...), $this->sheet->steps, array_keys($this->sheet->steps)),
+        ];
+    }
+
+    /** @return SheetFigure */
+    private function figure(ComposedFigure $figure): array
+    {
+        $painter = $figure->row->painter ?? $figure->unit->painter;
+
+        return [
+            'id' => $figure->row->id, 'number' => $figure->row->number, 'leader' => $figure->row->leader, 'state' => $figure->row->state->value,
+            'painter' => $painter === null ? null : ['id' => $painter->id, 'name' => $painter->name],
+            'mine' => $this->user->role->checks() || $painter?->id === $this->user->id,
+            'left' => $this->sheet->left($figure),
+            'version' => $figure->row->version,
+        ];
+    }
+
+    /** @return BenchStep */
+    private function step(SheetStep $step, int $place): array
+    {
+        $planned = $step->planned->step;
+        $technique = $planned->technique;
+        $use = $planned->laid->use;
+        $area = $this->sheet->first()->type->area($step->area);
+
+        return [
+            'number' => $place + 1,
+            'area' => $step->area,
+            'surface' => $area->area->surface ?? '',
+            'part' => $area->part ?? '',
+            'use' => $step->use,
+            'title' => $step->tidies ? "Tidy back {$step->area}" : $technique->name,
+            'technique' => $step->technique,
+            'group' => $step->tidies ? 'tidy' : $technique->group->value,
+            'degree' => $step->tidies ? "where {$technique->name} on {$planned->area->area->id} has soiled it" : UseWords::degree($use),
+            'minutes' => $step->tidies ? 0.0 : $planned->laid->minutes,
+            'dry' => $step->tidies ? 0.0 : $technique->dryMinutes,
+            'messy' => ! $step->tidies && $technique->messy,
+            'tidy' => $step->tidies,
+            'caution' => $step->tidies ? null : Caution::of($technique->group),
+            'mixes' => $step->tidies ? [] : $this->mixes->of($this->sheet->first()->unit->figure_type_id, $step->area, $step->use, $step->steps),
+            'why' => $this->why($step),
+            'judged_by' => $step->tidies ? [] : $this->judgedBy($step),
+            'marks' => $this->marks($step),
+        ];
+    }
+
+    /** @return list<array{reason: string, sentence: string}> */
+    private function why(SheetStep $step): array
+    {
+        if ($step->tidies) {
+            return [['reason' => Reason::Protection->value, 'sentence' => 'A messy step came after this neighbour was finished: look for dust and spill, and mend it at once.']];
+        }
+        $reasons = array_map(static fn (Constraint $constraint): array => ['reason' => $constraint->reason->value, 'sentence' => $constraint->sentence], $step->constraints);
+        $reasons[] = ['reason' => 'preference', 'sentence' => $this->preference($step)];
+
+        return $reasons;
+    }
+
+    private function preference(SheetStep $step): string
+    {
+        $planned = $step->planned->step;
+
+        return ($planned->technique->messy ? 'Messy work comes before the neat work near it. ' : '')
+            ."Among what may come next, inner comes before outer (this area has depth {$planned->area->depth}), and areas take turns so that one dries while another is painted. Common practice, no source.";
+    }
+
+    /** @return list<string> */
+    private function judgedBy(SheetStep $step): array
+    {
+        $judging = array_filter(
+            $this->sheet->first()->composition->criteria,
+            static fn (ComposedCriterion $asked): bool => $asked->area->id === $step->area && in_array($step->use, $asked->criterion->uses ?? [], true),
+        );
+
+        return array_values(array_map(static fn (ComposedCriterion $asked): string => $asked->criterion->text, $judging));
+    }
+
+    /** @return list<StepMark> */
+    private function marks(SheetStep $step): array
+    {
+        $marks = [];
+        foreach ($this->sheet->figures as $figure) {
+            $mark = $this->sheet->marks[$figure->row->id][$step->key()] ?? null;
+            if ($mark !== null) {
+                $marks[] = ['figure_id' => $figure->row->id, 'state' => $mark->state, 'reason' => $mark->reason, 'by' => $mark->user->name, 'at' => $mark->updated_at?->toIso8601ZuluString()];
+            }
+        }
+
+        return $marks;
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Actions\Checks\ActInCheck;
+use App\Actions\Checks\CheckReading;
+use App\Actions\Checks\MayCheck;
+use App\Models\CheckAction;
+use App\Models\Fault;
+use App\Models\User;
+use Core\Check\CheckItem;
+use Core\Check\VisualAngle;
+use Core\Check\Weight;
+use Core\Composition\TypeArea;
+use Core\Standard\Severity;
+use Core\Standard\Side;
+
+/**
+ * A check as it stands, with the running verdict.
+ *
+ * @phpstan-import-type Why from WhyShape as WhyData
+ * @phpstan-import-type Limits from WhyShape
+ *
+ * @phpstan-type CheckItem_ array{area: string, surface: string, criterion: string, text: string, severity: string, sides: list<string>, alone: string|null, focal: bool, answer: string|null, reason: string, stands: bool}
+ * @phpstan-type CheckFault array{id: int, kind: string, area: string, criterion: string|null, text: string, side: string|null, flaw: string|null, size_mm: float|null, note: string, severity: 'critical'|'major'|'minor'|'none', sentence: string, why: WhyData, waived: array{by: string, agreed_with: string, reason: string}|null, mended: array{by: string, at: string|null, note: string}|null, version: int}
+ * @phpstan-type MosaicArea array{area: string, surface: string, share: float, focal: bool, sides: list<string>, hex: string|null}
+ * @phpstan-type Check_ array{id: int, figure_id: int, round: int, state: string, version: int, job: array{id: int, name: string}, unit: string, number: int, count: int, leader: bool, tier: array{key: string, name: string, rank: int, distance_mm: float, notice_arcmin: float, look_minutes: float, smallest_mm: float, limits: Limits}, standard: string, painters: list<string>, sides: list<string>, passed: list<string>, areas: list<MosaicArea>, items: list<CheckItem_>, unseen: list<string>, faults: list<CheckFault>, counts: Limits, verdict: 'accept'|'rework'|'concession', verdict_why: WhyData, open: int, complete: bool, may_sign: bool, sign_hint: string, may_waive: bool, own_work: bool, undo: string|null, started_at: string|null, sign_off_id: int|null}
+ */
+final readonly class CheckResource extends Resource
+{
+    /**
+     * @param array<array-key, string> $colours hex of what an area is painted with, by area
+     * @param list<string> $painters names
+     */
+    public function __construct(
+        private CheckReading $reading,
+        private User $user,
+        private array $colours,
+        private array $painters,
+    ) {}
+
+    /** @return Check_ */
+    public function toArray(): array
+    {
+        $reading = $this->reading;
+        $composed = $reading->composed;
+        $ownWork = MayCheck::isOwnWork($this->user, $composed->row);
+
+        return [
+            'id' => $reading->check->id,
+            'figure_id' => $composed->row->id,
+            'round' => $reading->check->round,
+            'state' => $reading->check->state,
+            'version' => $reading->check->version,
+            'job' => ['id' => $composed->unit->job->id, 'name' => $composed->unit->job->name],
+            'unit' => $composed->unit->name,
+            'number' => $composed->row->number,
+            'count' => $composed->unit->figures->count(),
+            'leader' => $composed->row->leader,
+            'tier' => $this->tier(),
+            'standard' => "{$reading->standard->name} {$reading->standard->version}",
+            'painters' => $this->painters,
+            'sides' => array_column($reading->sheet->sides, 'value'),
+            'passed' => array_column($reading->state->passed, 'value'),
+            'areas' => $this->areas(),
+            'items' => array_map($this->item(...), $reading->sheet->items),
+            'unseen' => $reading->sheet->unseen,
+            'faults' => array_map($this->fault(...), $reading->faults, $reading->judgement->weights),
+            'counts' => $reading->judgement->counts,
+            'verdict' => $reading->judgement->verdict->value,
+            'verdict_why' => $reading->judgement->why->toArray(),
+            'open' => count($reading->state->open($reading->sheet)),
+            'complete' => $reading->state->isComplete($reading->sheet),
+            'may_sign' => $reading->maySign() && $this->user->maySignRank($reading->tier->rank),
+            'sign_hint' => $this->signHint(),
+            'may_waive' => $this->user->isLead(),
+            'own_work' => $ownWork,
+            'undo' => $this->undo(),
+            'started_at' => $reading->check->created_at?->toIso8601ZuluString(),
+            'sign_off_id' => $composed->row->signOff()->first()?->id,
+        ];
+    }
+
+    /** @return array{key: string, name: string, rank: int, distance_mm: float, notice_arcmin: float, look_minutes: float, smallest_mm: float, limits: Limits} */
+    private function tier(): array
+    {
+        $tier = $this->reading->tier;
+        $limits = $tier->judging->limits;
+
+        return [
+            'key' => $tier->id, 'name' => $tier->name, 'rank' => $tier->rank, 'distance_mm' => $tier->judging->distanceMm,
+            'notice_arcmin' => $tier->judging->noticeArcmin, 'look_minutes' => $tier->lookMinutes,
+            'smallest_mm' => VisualAngle::arcmin($tier->judging->noticeArcmin)->sizeAt($tier->judging->distanceMm),
+            'limits' => ['critical' => $limits->of(Severity::Critical), 'major' => $limits->of(Severity::Major), 'minor' => $limits->of(Severity::Minor)],
+        ];
+    }
+
+    /** @return list<MosaicArea> */
+    private function areas(): array
+    {
+        return array_map(fn (TypeArea $area): array => [
+            'area' => $area->area->id, 'surface' => $area->area->surface, 'share' => $area->area->share, 'focal' => $area->focal,
+            'sides' => array_map(static fn (Side $side): string => $side->value, $area->sides),
+            'hex' => $this->colours[$area->area->id] ?? null,
+        ], $this->reading->composed->type->areas);
+    }
+
+    /** @return CheckItem_ */
+    private function item(CheckItem $item): array
+    {
+        $answer = $this->reading->answers[$item->key()] ?? null;
+        $action = $answer === null ? null : $this->reading->check->actions->firstWhere('id', $answer->check_action_id);
+
+        return [
+            'area' => $item->area->area->id, 'surface' => $item->area->area->surface, 'criterion' => $item->criterion->id, 'text' => $item->criterion->text,
+            'severity' => $item->criterion->severity->value, 'sides' => array_map(static fn (Side $side): string => $side->value, $item->sides),
+            'alone' => $item->alone, 'focal' => $item->area->focal,
+            'answer' => $answer?->answer, 'reason' => $answer->reason ?? '', 'stands' => $action?->kind === 'stands',
+        ];
+    }
+
+    /** @return CheckFault */
+    private function fault(Fault $fault, Weight $weight): array
+    {
+        $item = $fault->criterion === null ? null : $this->reading->sheet->item(CheckItem::keyOf($fault->area, $fault->criterion));
+
+        return [
+            'id' => $fault->id, 'kind' => $fault->kind, 'area' => $fault->area, 'criterion' => $fault->criterion,
+            'text' => $item->criterion->text ?? '', 'side' => $fault->side, 'flaw' => $fault->flaw, 'size_mm' => $fault->size_mm, 'note' => $fault->note,
+            'severity' => $weight->severity->value ?? 'none',
+            'sentence' => $weight->sentence,
+            'why' => $weight->why->toArray(),
+            'waived' => $fault->waived_at === null ? null : ['by' => $fault->waiver->name ?? '', 'agreed_with' => $fault->waiver_agreed_with ?? '', 'reason' => $fault->waiver_reason ?? ''],
+            'mended' => $fault->mending === null ? null : ['by' => $fault->mending->user->name, 'at' => $fault->mending->created_at?->toIso8601ZuluString(), 'note' => $fault->mending->note],
+            'version' => $fault->version,
+        ];
+    }
+
+    /** What still stands between the figure and its sign-off; empty when nothing does. */
+    private function signHint(): string
+    {
+        $open = count($this->reading->state->open($this->reading->sheet));
+        $sides = $this->reading->state->sidesLeft($this->reading->sheet);
+
+        return match (true) {
+            $open > 0 => $open === 1 ? 'One item is not answered yet.' : "{$open} items are not answered yet.",
+            $sides !== [] => 'Sides not passed yet: '.implode(', ', array_column($sides, 'value')).'.',
+            ! $this->reading->judgement->verdict->allowsSignOff() => 'The faults are over the limits of the tier.',
+            ! $this->user->maySignRank($this->reading->tier->rank) => "The lead signs figures of the tier {$this->reading->tier->name}.",
+            default => '',
+        };
+    }
+
+    private function undo(): ?string
+    {
+        $last = ActInCheck::lastToUndo($this->reading->check);
+
+        return $last === null ? null : self::deed($last);
+    }
+
+    private static function deed(CheckAction $action): string
+    {
+        return match ($action->kind) {
+            'pass' => "{$action->side} passed",
+            'flaw' => 'flaw noted',
+            'remove-flaw' => 'flaw taken away',
+            default => 'answer on '.($action->answers->first()->area ?? 'an area'),
+        };
+    }
+}

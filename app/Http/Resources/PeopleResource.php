@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\User;
+
+/**
+ * @phpstan-type Colleague array{id: int, name: string, role: 'lead'|'deputy'|'painter', signing_rank: int|null}
+ */
+final readonly class PeopleResource extends Resource
+{
+    /** @param list<User> $people */
+    public function __construct(private array $people) {}
+
+    /** @return list<Colleague> */
+    public function toArray(): array
+    {
+        return array_map(static fn (User $user): array => ['id' => $user->id, 'name' => $user->name, 'role' => $user->role->value, 'signing_rank' => $user->signing_rank], $this->people);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Actions\Studios\Waiting;
+use App\Models\User;
+
+/**
+ * Who is signed in, and how much waits.
+ *
+ * @phpstan-type Session array{user: array{id: int, name: string, role: 'lead'|'deputy'|'painter', signing_rank: int|null}, studio: array{id: int, name: string, time_zone: string, single_keys: bool, allows_self_check: bool}, waiting: array{checks: int, bench: int}}
+ */
+final readonly class SessionResource extends Resource
+{
+    public function __construct(
+        private User $user,
+        private Waiting $waiting,
+    ) {}
+
+    /** @return Session */
+    public function toArray(): array
+    {
+        $studio = $this->user->studio;
+
+        return [
+            'user' => ['id' => $this->user->id, 'name' => $this->user->name, 'role' => $this->user->role->value, 'signing_rank' => $this->user->signing_rank],
+            'studio' => [
+                'id' => $studio->id, 'name' => $studio->name, 'time_zone' => $studio->time_zone,
+                'single_keys' => $studio->single_keys, 'allows_self_check' => $studio->allows_self_check,
+            ],
+            'waiting' => ['checks' => $this->waiting->checks(), 'bench' => $this->waiting->bench()],
+        ];
+    }
+}

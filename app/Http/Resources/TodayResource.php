@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Actions\Studios\Waiting;
+use App\Models\Figure;
+use App\Models\Job;
+
+/**
+ * What waits for somebody.
+ *
+ * @phpstan-type WaitingFigure array{id: int, job_id: int, job: string, unit: string, number: int, leader: bool, state: string, painter: string|null, since: string|null}
+ * @phpstan-type WaitingUnit array{job_id: int, job: string, unit_id: int, unit: string, figures: int, due: string|null}
+ * @phpstan-type Today array{checks: list<WaitingFigure>, refused: list<WaitingFigure>, bench: list<WaitingUnit>, jobs: list<array{id: int, name: string, client: string, due: string|null, days_left: int|null, figures: int, signed: int, late: bool}>}
+ */
+final readonly class TodayResource extends Resource
+{
+    public function __construct(private Waiting $waiting) {}
+
+    /** @return Today */
+    public function toArray(): array
+    {
+        return [
+            'checks' => array_map(self::figure(...), $this->waiting->figuresToCheck()),
+            'refused' => array_map(self::figure(...), $this->waiting->refusedFigures()),
+            'bench' => $this->waiting->unitsAtTheBench(),
+            'jobs' => array_map(static fn (Job $job): array => JobResource::summary($job), $this->waiting->openJobs()),
+        ];
+    }
+
+    /** @return WaitingFigure */
+    private static function figure(Figure $figure): array
+    {
+        return [
+            'id' => $figure->id,
+            'job_id' => $figure->unit->job_id,
+            'job' => $figure->unit->job->name,
+            'unit' => $figure->unit->name,
+            'number' => $figure->number,
+            'leader' => $figure->leader,
+            'state' => $figure->state->value,
+            'painter' => $figure->painter->name ?? $figure->unit->painter->name ?? null,
+            'since' => $figure->updated_at?->toIso8601ZuluString(),
+        ];
+    }
+}

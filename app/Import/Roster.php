@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Import;
+
+/** What was read from a roster: the units, and all that is wrong. It is taken whole or not at all. */
+final readonly class Roster
+{
+    /**
+     * @param list<RosterLine> $lines
+     * @param list<RosterProblem> $problems
+     * @param list<string> $unknownTypes names of figure types that nobody knows yet
+     */
+    public function __construct(
+        public array $lines,
+        public array $problems,
+        public array $unknownTypes,
+    ) {}
+
+    public function figures(): int
+    {
+        return array_sum(array_map(static fn (RosterLine $line): int => $line->count, $this->lines));
+    }
+
+    public function isSound(): bool
+    {
+        return $this->problems === [];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Actions\Standards\StandardLibrary;
+use App\Models\CurrentStudio;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->scoped(CurrentStudio::class);
+        $this->app->scoped(StandardLibrary::class);
+    }
+
+    public function boot(): void
+    {
+        JsonResource::withoutWrapping();
+        // A relation loaded row by row, or an attribute that was never read, is an error at once and not a slow page later.
+        Model::shouldBeStrict();
+        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(10)->by($request->ip().' '.mb_strtolower($request->string('email')->toString())));
+    }
+}

@@ -1,0 +1,208 @@
+# Shared by the commands in this folder. Everything they run lives below var/ and is stopped by what started it.
+# shellcheck shell=bash
+set -euo pipefail
+
+ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+cd "$ROOT"
+
+say() { printf '%s\n' "$*"; }
+fail() { printf '\n%s\n' "$*" >&2; exit 1; }
+
+# --- settings -----------------------------------------------------------------------------------
+
+make_settings() {
+    [ -f .env ] || cp .env.example .env
+    local name
+    for name in APP_KEY DB_PASSWORD; do
+        if grep -q "^$name=\$" .env; then
+            local value
+            value=$(head -c 32 /dev/urandom | base64 | tr -d '\n')
+            if [ "$name" = APP_KEY ]; then value="base64:$value"; else value=$(printf '%s' "$value" | tr -dc 'A-Za-z0-9'); fi
+            sed -i "s|^$name=\$|$name=$value|" .env
+        fi
+    done
+    chmod 600 .env
+}
+
+# The environment wins over .env, so that a setting can be given for one run.
+setting() { # name default
+    local from_file
+    from_file=$(grep -E "^$1=" .env .env.example 2>/dev/null | head -1 | cut -d: -f2- | cut -d= -f2-)
+    printf '%s' "${!1:-${from_file:-$2}}"
+}
+
+# --- what must be there -------------------------------------------------------------------------
+
+PACKAGES="php8.2-mysql php8.2-gd php8.2-curl php8.2-zip php8.2-bcmath php8.2-intl php8.2-xml php8.2-mbstring php8.2-fpm nginx mariadb-server"
+TEST_PACKAGES="chromium chromium-driver fonts-dejavu-core"
+
+missing_packages() { # packages…
+    local package
+    for package in "$@"; do
+        dpkg-query -W -f='${db:Status-Status}\n' "$package" 2>/dev/null | grep -q '^installed$' || printf '%s ' "$package"
+    done
+}
+
+install_packages() { # packages…
+    local missing
+    missing=$(missing_packages "$@")
+    [ -z "$missing" ] && return 0
+    command -v apt-get >/dev/null || fail "These Debian packages are needed and apt-get is not here to install them: $missing"
+    [ "$(id -u)" = 0 ] || fail "These Debian packages are missing: $missing
+Install them as root (apt-get install $missing) and run the command again."
+    say "Installing: $missing"
+    mkdir -p var/log
+    apt-get update -qq >var/log/apt.log 2>&1 || true
+    # A policy that refuses starts keeps the packages from starting services of their own.
+    DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 apt-get install -y -qq --no-install-recommends $missing >>var/log/apt.log 2>&1 \
+        || fail "Installing failed; var/log/apt.log says why."
+}
+
+stamp_is_current() { # stamp files…
+    local stamp=$1; shift
+    [ -f "$stamp" ] && [ "$(cat "$stamp")" = "$(cat "$@" | sha256sum)" ]
+}
+
+write_stamp() { local stamp=$1; shift; mkdir -p "$(dirname "$stamp")"; cat "$@" | sha256sum >"$stamp"; }
+
+install_php_libraries() {
+    if [ ! -d vendor ] || ! stamp_is_current var/stamp/composer composer.json; then
+        say "Installing the PHP libraries"
+        mkdir -p var/log
+        COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress >var/log/composer.log 2>&1 \
+            || fail "Composer failed; var/log/composer.log says why."
+        write_stamp var/stamp/composer composer.json
+    fi
+}
+
+install_node_libraries() {
+    if [ ! -d node_modules ] || ! stamp_is_current var/stamp/npm package.json package-lock.json; then
+        say "Installing the libraries of the front end"
+        mkdir -p var/log
+        npm ci --no-audit --no-fund >var/log/npm.log 2>&1 || fail "npm failed; var/log/npm.log says why."
+        write_stamp var/stamp/npm package.json package-lock.json
+    fi
+}
+
+front_end_sources() { find resources/js resources/css -type f ! -name '*.test.ts*' | LC_ALL=C sort; }
+
+build_front_end() {
+    local sources
+    mapfile -t sources < <(front_end_sources)
+    if [ ! -f public/build/manifest.json ] || ! stamp_is_current var/stamp/build "${sources[@]}" vite.config.ts package-lock.json; then
+        say "Building the front end"
+        mkdir -p var/log
+        npm run --silent build >var/log/build.log 2>&1 || fail "The build failed; var/log/build.log says why."
+        write_stamp var/stamp/build "${sources[@]}" vite.config.ts package-lock.json
+    fi
+}
+
+# --- processes ----------------------------------------------------------------------------------
+
+is_running() { [ -f "$1" ] && kill -0 "$(cat "$1")" 2>/dev/null; }
+
+port_is_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+require_free_port() { # port setting
+    port_is_taken "$1" && fail "Port $1 is in use by another program. Set $2 in .env to a free port and run the command again."
+    return 0
+}
+
+await() { # seconds command…
+    local deadline=$(( $(date +%s) + $1 )); shift
+    until "$@" >/dev/null 2>&1; do
+        [ "$(date +%s)" -ge "$deadline" ] && return 1
+        sleep 0.1
+    done
+}
+
+await_gone() { # pid-file
+    local pid
+    pid=$(cat "$1" 2>/dev/null || true)
+    [ -n "$pid" ] && await 20 sh -c "! kill -0 $pid 2>/dev/null"
+    rm -f "$1"
+}
+
+# --- database: an own data folder and socket below the given place --------------------------------
+
+database_root() { mariadb --no-defaults --socket="$PLACE/run/db.sock" --user=root "$@"; }
+
+start_database() { # place port setting
+    PLACE=$ROOT/$1
+    mkdir -p "$PLACE/run" "$PLACE/log"
+    local pid_file="$PLACE/run/db.pid"
+    if is_running "$pid_file" && await 30 database_root -e 'SELECT 1'; then return 0; fi
+    require_free_port "$2" "$3"
+    local as=()
+    [ "$(id -u)" = 0 ] && as=(--user="$(id -un)")
+    if [ ! -d "$PLACE/db/mysql" ]; then
+        say "Making the database"
+        mariadb-install-db --no-defaults --auth-root-authentication-method=normal --datadir="$PLACE/db" "${as[@]}" >"$PLACE/log/db-install.log" 2>&1 \
+            || fail "The database could not be made; $PLACE/log/db-install.log says why."
+    fi
+    setsid mariadbd --no-defaults "${as[@]}" --datadir="$PLACE/db" --socket="$PLACE/run/db.sock" --pid-file="$PLACE/run/db.pid" \
+        --bind-address=127.0.0.1 --port="$2" --skip-log-bin --performance-schema=OFF --innodb-buffer-pool-size=256M \
+        --character-set-server=utf8mb4 --collation-server=utf8mb4_bin ${DATABASE_OPTIONS[@]+"${DATABASE_OPTIONS[@]}"} >"$PLACE/log/db.log" 2>&1 </dev/null &
+    await 60 database_root -e 'SELECT 1' || fail "The database does not answer; $PLACE/log/db.log says why."
+}
+
+grant_database() { # name user password
+    database_root -e "CREATE DATABASE IF NOT EXISTS \`$1\` CHARACTER SET utf8mb4 COLLATE utf8mb4_bin;
+        CREATE USER IF NOT EXISTS '$2'@'127.0.0.1' IDENTIFIED BY '$3';
+        ALTER USER '$2'@'127.0.0.1' IDENTIFIED BY '$3';
+        GRANT ALL ON \`$1%\`.* TO '$2'@'127.0.0.1';"
+}
+
+stop_database() { # place
+    PLACE=$ROOT/$1
+    is_running "$PLACE/run/db.pid" || return 0
+    local pid
+    pid=$(cat "$PLACE/run/db.pid")
+    mariadb-admin --no-defaults --socket="$PLACE/run/db.sock" --user=root shutdown >/dev/null 2>&1 || kill -TERM "$pid" 2>/dev/null || true
+    await 30 sh -c "! kill -0 $pid 2>/dev/null" || kill -KILL "$pid" 2>/dev/null || true
+    rm -f "$PLACE/run/db.pid"
+}
+
+# --- web server: php-fpm behind nginx ---------------------------------------------------------------
+
+start_web() { # place host port setting [NAME=value …] as environment of the application
+    local place=$ROOT/$1 host=$2 port=$3 setting=$4; shift 4
+    mkdir -p "$place/run" "$place/log" "$place/tmp"
+    if is_running "$place/run/nginx.pid" && is_running "$place/run/fpm.pid"; then return 0; fi
+    stop_web "${place#"$ROOT"/}"
+    require_free_port "$port" "$setting"
+    local user group pair
+    user=$(id -un); group=$(id -gn)
+    {
+        printf '[global]\npid = %s/run/fpm.pid\nerror_log = %s/log/fpm.log\ndaemonize = yes\n' "$place" "$place"
+        printf '[ordotype]\n'
+        [ "$(id -u)" = 0 ] && printf 'user = %s\ngroup = %s\n' "$user" "$group"
+        printf 'listen = %s/run/fpm.sock\nlisten.mode = 0600\npm = static\npm.max_children = 4\npm.max_requests = 2000\n' "$place"
+        printf 'catch_workers_output = yes\nclear_env = yes\n'
+        printf 'php_admin_value[memory_limit] = 256M\nphp_admin_value[upload_max_filesize] = 8M\nphp_admin_value[post_max_size] = 9M\n'
+        printf 'php_admin_value[opcache.enable] = 1\nphp_admin_value[opcache.revalidate_freq] = 0\nphp_admin_value[expose_php] = 0\n'
+        printf 'env[PATH] = %s\n' "$PATH"
+        for pair in "$@"; do printf 'env[%s] = "%s"\n' "${pair%%=*}" "${pair#*=}"; done
+    } >"$place/run/fpm.conf"
+    {
+        [ "$(id -u)" = 0 ] && printf 'user %s %s;\n' "$user" "$group"
+        sed -e "s|@PLACE@|$place|g" -e "s|@ROOT@|$ROOT|g" -e "s|@HOST@|$host|g" -e "s|@PORT@|$port|g" bin/nginx.conf
+    } >"$place/run/nginx.conf"
+    local root_flag=()
+    [ "$(id -u)" = 0 ] && root_flag=(-R)
+    php-fpm8.2 "${root_flag[@]}" -y "$place/run/fpm.conf" >>"$place/log/fpm.log" 2>&1 || fail "php-fpm does not start; $place/log/fpm.log says why."
+    nginx -c "$place/run/nginx.conf" -e "$place/log/nginx.log" >>"$place/log/nginx.log" 2>&1 || fail "nginx does not start; $place/log/nginx.log says why."
+    await 20 port_is_taken "$port" || fail "The web server does not answer; $place/log says why."
+}
+
+stop_web() { # place
+    local place=$ROOT/$1 name
+    for name in nginx fpm; do
+        if is_running "$place/run/$name.pid"; then
+            kill -QUIT "$(cat "$place/run/$name.pid")" 2>/dev/null || true
+            await_gone "$place/run/$name.pid"
+        fi
+        rm -f "$place/run/$name.pid"
+    done
+    rm -f "$place/run/fpm.sock"
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\ErrorResponses;
+use App\Http\Middleware\EnterStudio;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/api.php',
+        commands: __DIR__.'/../routes/console.php',
+    )
+    ->withCommands([__DIR__.'/../app/Console'])
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->statefulApi();
+        $middleware->alias(['studio' => EnterStudio::class]);
+        // A row is looked for only within the studio of who asks, so the studio is known before rows are bound.
+        $middleware->prependToPriorityList(SubstituteBindings::class, EnterStudio::class);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        ErrorResponses::register($exceptions);
+    })
+    ->create();

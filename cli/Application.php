@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cli;
+
+use Cli\Command\Command;
+use Cli\Command\Compose;
+use Cli\Command\Lint;
+use Cli\Command\Verdict;
+use Cli\Command\Visibility;
+use Cli\Document\BadDocument;
+use Cli\Document\JsonText;
+use Cli\Document\ShapeCheck;
+use Core\CoreException;
+
+/** The frame of the headless commands: one JSON document in, one out. */
+final readonly class Application
+{
+    private const BAD_INPUT = 2;
+
+    /** @var array<string, Command> */
+    private array $commands;
+
+    /** @param list<Command> $commands */
+    public function __construct(array $commands)
+    {
+        $byName = [];
+        foreach ($commands as $command) {
+            $byName[$command->name()] = $command;
+        }
+        $this->commands = $byName;
+    }
+
+    public static function withAllCommands(): self
+    {
+        return new self([new Compose, new Lint, new Visibility, new Verdict]);
+    }
+
+    /**
+     * @param list<string> $arguments without the name of the program
+     * @param callable(): string $input read only when a command runs
+     */
+    public function run(array $arguments, callable $input): Outcome
+    {
+        $name = $arguments[0] ?? null;
+        if ($name === null) {
+            return new Outcome($this->list(), 0);
+        }
+        $command = $this->commands[$name] ?? null;
+        if ($command === null) {
+            return self::refuse('unknown-command', "There is no command \"{$name}\"; there are: ".implode(', ', array_keys($this->commands)).'.', '');
+        }
+        if (($arguments[1] ?? null) === '--schema') {
+            return Outcome::json(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => "Input of {$name}", ...$command->schema()], JSON_PRETTY_PRINT);
+        }
+
+        return self::answer($command, $input());
+    }
+
+    private static function answer(Command $command, string $text): Outcome
+    {
+        try {
+            $document = JsonText::of($text);
+            $faults = (new ShapeCheck($command->schema()))->faults($document->withObjects());
+            if ($faults !== []) {
+                throw BadDocument::withFaults($faults);
+            }
+
+            return Outcome::json($command->run($document->withArrays()));
+        } catch (BadDocument $bad) {
+            return self::refuse($bad->faults[0]->code, $bad->faults[0]->message, $bad->faults[0]->pointer);
+        } catch (CoreException $refusal) {
+            return self::refuse($refusal->code(), $refusal->getMessage(), $refusal->pointer());
+        }
+    }
+
+    private static function refuse(string $code, string $message, string $path): Outcome
+    {
+        return Outcome::json(['error' => ['code' => $code, 'message' => $message, 'path' => $path]], 0, self::BAD_INPUT);
+    }
+
+    private function list(): string
+    {
+        $lines = array_map(
+            static fn (Command $command): string => sprintf("  %-12s %s\n", $command->name(), $command->summary()),
+            array_values($this->commands),
+        );
+
+        return "php bin/core COMMAND < input.json > output.json\nphp bin/core COMMAND --schema\n\n".implode('', $lines);
+    }
+}

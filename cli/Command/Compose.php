@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cli\Command;
+
+use Cli\Document\Schema;
+use Cli\Document\StandardSchema;
+use Core\Composition\ComposedCriterion;
+use Core\Composition\ComposedUse;
+use Core\Composition\Composer;
+use Core\Composition\FigureReader;
+use Core\Standard\StandardReader;
+
+/**
+ * `compose`: what is painted on a figure and what is asked of it.
+ *
+ * @phpstan-import-type StandardDocument from StandardReader
+ * @phpstan-import-type FigureDocument from FigureReader
+ */
+final readonly class Compose implements Command
+{
+    public function name(): string
+    {
+        return 'compose';
+    }
+
+    public function summary(): string
+    {
+        return 'standard × figure × variations to uses, criteria and minutes';
+    }
+
+    public function schema(): array
+    {
+        return Schema::object(['standard' => StandardSchema::document(), 'model' => self::model()]);
+    }
+
+    public function run(array $input): array
+    {
+        /** @var array{standard: StandardDocument, model: FigureDocument} $input */
+        $standard = StandardReader::ofSound()->read($input['standard'], '/standard');
+        $figure = (new FigureReader($standard))->read($input['model'], '/model');
+        $composition = (new Composer($standard))->compose($figure);
+
+        return [
+            'uses' => array_map(self::use(...), $composition->uses),
+            'criteria' => array_map(self::criterion(...), $composition->criteria),
+            'undecided' => $composition->undecided,
+            'not_asked' => $composition->notAsked,
+            'minutes' => $composition->minutes,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function use(ComposedUse $composed): array
+    {
+        return [
+            'area' => $composed->area->id,
+            'use' => $composed->use->id,
+            'technique' => $composed->technique,
+            'coats' => $composed->use->coats,
+            'steps' => $composed->use->steps,
+            'extent' => $composed->use->extent->value,
+            'minutes' => $composed->minutes,
+            'from' => $composed->origin->value,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function criterion(ComposedCriterion $composed): array
+    {
+        return ['area' => $composed->area->id, 'id' => $composed->criterion->id];
+    }
+
+    /** @return array<string, mixed> */
+    private static function model(): array
+    {
+        $area = Schema::object(
+            ['id' => Schema::id(), 'surface' => Schema::id(), 'share' => Schema::over(0, 1)],
+            ['tier' => Schema::id(), 'features' => StandardSchema::features()],
+        );
+        $names = ['area' => Schema::id(), 'use' => Schema::id()];
+
+        return Schema::object(['tier' => Schema::id(), 'areas' => Schema::list($area)], [
+            'size' => Schema::over(0, null, 1),
+            'add' => Schema::list(Schema::object(
+                ['area' => Schema::id(), 'use' => StandardSchema::use()],
+                ['criteria' => Schema::list(StandardSchema::criterion())],
+            )),
+            'waive' => Schema::list(Schema::object([...$names, 'reason' => Schema::text()])),
+            'choose' => Schema::list(Schema::object([...$names, 'technique' => Schema::id()])),
+        ]);
+    }
+}

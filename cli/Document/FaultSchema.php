@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cli\Document;
+
+use Core\Check\Zone;
+use Core\Standard\Severity;
+use Core\Standard\Side;
+
+/**
+ * The shape of a fault: each kind has members of its own.
+ *
+ * @phpstan-import-type SchemaArray from Schema
+ */
+final readonly class FaultSchema
+{
+    /** @return SchemaArray */
+    public static function fault(): array
+    {
+        $kinds = self::kinds();
+        $shape = new \stdClass;
+        foreach (array_reverse($kinds) as $kind => $schema) {
+            $shape = [
+                'if' => ['required' => ['kind'], 'properties' => ['kind' => ['const' => $kind]]],
+                'then' => $schema,
+                'else' => $shape,
+            ];
+        }
+
+        return ['type' => 'object', 'properties' => ['kind' => Schema::word(array_keys($kinds))], 'required' => ['kind'], ...(array) $shape];
+    }
+
+    /** @return array<string, SchemaArray> */
+    private static function kinds(): array
+    {
+        $side = Schema::wordOf(Side::class);
+        $severity = Schema::wordOf(Severity::class);
+
+        return [
+            'criterion' => self::kind(['severity' => $severity], ['side' => $side]),
+            'missing' => self::kind([], ['severity' => Schema::wordOf(Severity::class, Severity::Critical->value), 'side' => $side]),
+            'colour' => self::kind(['delta_e' => Schema::atLeast(0)]),
+            'flaw' => self::kind(
+                ['size_mm' => Schema::atLeast(0), 'zone' => Schema::wordOf(Zone::class), 'side' => $side],
+                ['delta_e' => Schema::atLeast(0)],
+            ),
+            'broken' => self::kind([]),
+        ];
+    }
+
+    /**
+     * @param array<string, SchemaArray> $needed
+     * @param array<string, SchemaArray> $optional
+     * @return SchemaArray
+     */
+    private static function kind(array $needed, array $optional = []): array
+    {
+        return Schema::object(['kind' => Schema::text(), ...$needed], [...$optional, 'waived' => Schema::boolean(false)]);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cli\Document;
+
+use JsonException;
+
+/** A text that is JSON, decoded in both ways that PHP knows: with objects, for shape, and with arrays, for reading. */
+final readonly class JsonText
+{
+    private function __construct(private string $text) {}
+
+    /** @throws BadDocument if the text is not JSON or not UTF-8 */
+    public static function of(string $text): self
+    {
+        try {
+            json_decode($text, false, 512, JSON_THROW_ON_ERROR);
+        } catch (JsonException $exception) {
+            throw BadDocument::notJson($exception);
+        }
+
+        return new self($text);
+    }
+
+    public function withObjects(): mixed
+    {
+        return json_decode($this->text);
+    }
+
+    /** @return array<array-key, mixed> */
+    public function withArrays(): array
+    {
+        $value = json_decode($this->text, true);
+
+        return is_array($value) ? $value : [];
+    }
+}

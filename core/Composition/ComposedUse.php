@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Composition;
+
+use Core\Standard\Area;
+use Core\Standard\TechniqueUse;
+
+/** A use as it will be laid on one area of one figure. */
+final readonly class ComposedUse
+{
+    /**
+     * @param string $technique the one chosen, else the first
+     * @param float $minutes on this area, all coats and steps included
+     */
+    public function __construct(
+        public Area $area,
+        public TechniqueUse $use,
+        public string $technique,
+        public float $minutes,
+        public Origin $origin,
+    ) {}
+
+    /** What a mark at the bench belongs to: the same place, name and degree. */
+    public function key(): string
+    {
+        return json_encode(
+            [$this->area->id, $this->use->id, $this->technique, $this->use->coats, $this->use->steps, $this->use->extent->value],
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+        );
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Composition;
+
+use Core\Standard\Area;
+use Core\Standard\OutOfRange;
+
+/** A figure at a tier, with its areas and its variations. */
+final readonly class Figure
+{
+    /**
+     * @param float $size work relative to a foot figure, over 0
+     * @param list<Area> $areas
+     * @param list<Addition> $additions
+     * @param list<Waiver> $waivers
+     * @param list<Choice> $choices
+     */
+    public function __construct(
+        public string $tier,
+        public float $size,
+        public array $areas,
+        public array $additions = [],
+        public array $waivers = [],
+        public array $choices = [],
+    ) {
+        if ($size <= 0) {
+            throw OutOfRange::notOver('size', 0, $size);
+        }
+    }
+
+    public function tierOf(Area $area): string
+    {
+        return $area->tier ?? $this->tier;
+    }
+
+    public function area(string $id): ?Area
+    {
+        foreach ($this->areas as $area) {
+            if ($area->id === $id) {
+                return $area;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> */
+    public function areaIds(): array
+    {
+        return array_column($this->areas, 'id');
+    }
+
+    /**
+     * @param list<Waiver> $waivers
+     * @param list<Choice> $choices
+     */
+    public function withVariations(array $waivers, array $choices): self
+    {
+        return new self($this->tier, $this->size, $this->areas, $this->additions, $waivers, $choices);
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Composition;
+
+/**
+ * Which areas of a figure border on which: as its type lists them, both ways; an area that lists none
+ * borders on all areas of its part that share a side with it.
+ */
+final readonly class Neighbours
+{
+    /** @var array<array-key, array<array-key, true>> */
+    private array $borders;
+
+    public function __construct(private FigureType $type)
+    {
+        $borders = [];
+        foreach ($type->areas as $area) {
+            foreach ($area->neighbours === [] ? $this->sharingASide($area) : $area->neighbours as $other) {
+                $borders[$area->area->id][$other] = true;
+                $borders[$other][$area->area->id] = true;
+            }
+        }
+        $this->borders = $borders;
+    }
+
+    /** @return list<string> in the order of the figure's areas */
+    public function of(string $area): array
+    {
+        $here = $this->borders[$area] ?? [];
+
+        return array_values(array_filter(
+            array_map(static fn (TypeArea $other): string => $other->area->id, $this->type->areas),
+            static fn (string $id): bool => isset($here[$id]),
+        ));
+    }
+
+    /**
+     * The area that a small one sits in, as a lens sits in its rim: the only one it is listed to border
+     * on, and larger. Null where the type lists nothing of the kind.
+     */
+    public function hostOf(TypeArea $area): ?TypeArea
+    {
+        if (count($area->neighbours) !== 1) {
+            return null;
+        }
+        $host = $this->type->area($area->neighbours[0]);
+
+        return $host !== null && $host->area->share > $area->area->share ? $host : null;
+    }
+
+    /** @return list<string> */
+    private function sharingASide(TypeArea $area): array
+    {
+        $found = [];
+        foreach ($this->type->areas as $other) {
+            if ($other !== $area && $other->part === $area->part && $other->sharesASideWith($area)) {
+                $found[] = $other->area->id;
+            }
+        }
+
+        return $found;
+    }
+}

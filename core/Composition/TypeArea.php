@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Composition;
+
+use Core\Standard\Area;
+use Core\Standard\OutOfRange;
+use Core\Standard\Side;
+
+/** An area as a figure type describes it: what it is, where it sits, and from where it is seen. */
+final readonly class TypeArea
+{
+    /**
+     * @param int $depth 0 and up, from inner to outer
+     * @param bool $focal whether it draws the eye
+     * @param list<Side> $sides from which it is seen
+     * @param list<string> $neighbours ids of areas it borders on; none: see {@see Neighbours}
+     */
+    public function __construct(
+        public Area $area,
+        public string $part,
+        public int $depth,
+        public bool $focal,
+        public array $sides,
+        public array $neighbours = [],
+    ) {
+        if ($depth < 0) {
+            throw OutOfRange::below('depth', 0, $depth);
+        }
+    }
+
+    public function sharesASideWith(self $other): bool
+    {
+        foreach ($this->sides as $side) {
+            if (in_array($side, $other->sides, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

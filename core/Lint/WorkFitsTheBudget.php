@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Lint;
+
+use Core\Standard\Standard;
+
+/** The reference figure can be painted in the minutes that the tier allows. */
+final readonly class WorkFitsTheBudget implements LintRule
+{
+    public function findings(Standard $standard): iterable
+    {
+        $work = new ReferenceWork($standard);
+        foreach ($standard->tiersByRank() as $tier) {
+            if (! $tier->isCompared()) {
+                continue;
+            }
+            $minutes = $work->of($tier)->minutes;
+            if ($minutes > $tier->budgetMinutes) {
+                yield new Finding(FindingCode::OverBudget, $tier->id, arguments: ["minutes" => $minutes, "budget" => $tier->budgetMinutes]);
+            }
+        }
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Standard;
+
+/** How a tier is looked at: from how far, from which sides, and what it bears. */
+final readonly class Judging
+{
+    /**
+     * @param float $distanceMm viewing distance in millimetres, over 0
+     * @param list<Side> $sides the sides that count
+     * @param float $colourTolerance largest CIEDE2000 difference that passes, at least 0
+     * @param float $noticeArcmin smallest visual angle, in minutes of arc, at which this tier notices a
+     *                            flaw; at least 1, the limit of normal sight
+     */
+    public function __construct(
+        public float $distanceMm,
+        public array $sides,
+        public FaultLimits $limits,
+        public float $colourTolerance,
+        public float $noticeArcmin = 1.0,
+    ) {
+        if ($distanceMm <= 0) {
+            throw OutOfRange::notOver('viewing distance in millimetres', 0, $distanceMm);
+        }
+        if ($colourTolerance < 0) {
+            throw OutOfRange::below('colour tolerance', 0, $colourTolerance);
+        }
+        if ($noticeArcmin < 1) {
+            throw OutOfRange::below('noticing angle in minutes of arc', 1, $noticeArcmin);
+        }
+    }
+
+    public function counts(Side $side): bool
+    {
+        return in_array($side, $this->sides, true);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Standard;
+
+/** Where the paint of a technique ends up on a surface. */
+enum LiesOn: string
+{
+    case All = 'all';
+    case Recess = 'recess';
+    case Face = 'face';
+    case Edge = 'edge';
+    case Point = 'point';
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Standard;
+
+/**
+ * One version of a studio's standard.
+ *
+ * A document with defects can be held too, so that lint can speak of them; what computes from a
+ * standard takes a sound one (see {@see StandardReader}).
+ */
+final readonly class Standard
+{
+    /** @var array<array-key, Surface> */
+    private array $surfacesById;
+
+    /** @var array<array-key, Technique> */
+    private array $techniquesById;
+
+    /** @var array<array-key, Tier> */
+    private array $tiersById;
+
+    /** @var array<string, Requirement> */
+    private array $requirementsByCell;
+
+    /**
+     * @param list<Surface> $surfaces
+     * @param list<Technique> $techniques
+     * @param list<Tier> $tiers
+     * @param list<Requirement> $requirements
+     */
+    public function __construct(
+        public string $name,
+        public string $version,
+        public array $surfaces,
+        public array $techniques,
+        public array $tiers,
+        public array $requirements,
+        public ?ReferenceFigure $reference = null,
+    ) {
+        $this->surfacesById = array_column($surfaces, null, 'id');
+        $this->techniquesById = array_column($techniques, null, 'id');
+        $this->tiersById = array_column($tiers, null, 'id');
+        $byCell = [];
+        foreach ($requirements as $requirement) {
+            $byCell[self::cell($requirement->tier, $requirement->surface)] ??= $requirement;
+        }
+        $this->requirementsByCell = $byCell;
+    }
+
+    public function hasTier(string $id): bool
+    {
+        return isset($this->tiersById[$id]);
+    }
+
+    /** @throws UnknownReference if no tier has this id */
+    public function tier(string $id): Tier
+    {
+        return $this->tiersById[$id] ?? throw UnknownReference::tier($id, $this->tierIds());
+    }
+
+    public function hasSurface(string $id): bool
+    {
+        return isset($this->surfacesById[$id]);
+    }
+
+    /** @throws UnknownReference if no surface has this id */
+    public function surface(string $id): Surface
+    {
+        return $this->surfacesById[$id] ?? throw UnknownReference::surface($id, $this->surfaceIds());
+    }
+
+    public function hasTechnique(string $id): bool
+    {
+        return isset($this->techniquesById[$id]);
+    }
+
+    /** @throws UnknownReference if no technique has this id */
+    public function technique(string $id): Technique
+    {
+        return $this->techniquesById[$id] ?? throw UnknownReference::technique($id, $this->techniqueIds());
+    }
+
+    /** Null: undecided. A requirement without uses: not asked for. */
+    public function requirement(string $tier, string $surface): ?Requirement
+    {
+        return $this->requirementsByCell[self::cell($tier, $surface)] ?? null;
+    }
+
+    /** @return list<Tier> from the lowest rank up */
+    public function tiersByRank(): array
+    {
+        $tiers = $this->tiers;
+        usort($tiers, static fn (Tier $a, Tier $b): int => $a->rank <=> $b->rank);
+
+        return $tiers;
+    }
+
+    /** The next lower tier by rank among those that are compared; null for the lowest. */
+    public function nextLower(Tier $tier): ?Tier
+    {
+        $lower = null;
+        foreach ($this->tiers as $other) {
+            if ($other->isCompared() && $other->rank < $tier->rank && $other->rank > ($lower->rank ?? -1)) {
+                $lower = $other;
+            }
+        }
+
+        return $lower;
+    }
+
+    /** @return list<string> */
+    public function tierIds(): array
+    {
+        return array_column($this->tiers, 'id');
+    }
+
+    /** @return list<string> */
+    public function surfaceIds(): array
+    {
+        return array_column($this->surfaces, 'id');
+    }
+
+    /** @return list<string> */
+    public function techniqueIds(): array
+    {
+        return array_column($this->techniques, 'id');
+    }
+
+    private static function cell(string $tier, string $surface): string
+    {
+        return json_encode([$tier, $surface], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    }
+}

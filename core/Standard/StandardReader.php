@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Standard;
+
+/**
+ * From a document of the format `ordotype-standard/1` to a standard.
+ *
+ * The shape (members, types, ranges) has been checked before; here it is read for sense: names that
+ * nothing has, and two of what there may be only one of. `$at` is the JSON pointer to the document.
+ *
+ * @phpstan-type SurfaceDocument array{id: string, name: string, needs_lay_in?: bool}
+ * @phpstan-type TechniqueDocument array{id: string, name: string, group: string, opacity: string, lies_on?: string, dry?: int|float, messy?: bool, replaces?: list<string>}
+ * @phpstan-type TierDocument array{id: string, name: string, rank: int|float, distance_mm: int|float, sides: list<string>, look_minutes: int|float, limits: array{critical: int|float, major: int|float, minor: int|float}, colour_tolerance: int|float, notice_arcmin?: int|float, budget_minutes: int|float, by_agreement: bool, retired: bool}
+ * @phpstan-import-type UseDocument from UseReader
+ * @phpstan-import-type CriterionDocument from UseReader
+ *
+ * @phpstan-type RequirementDocument array{tier: string, surface: string, uses: list<UseDocument>, criteria?: list<CriterionDocument>}
+ * @phpstan-type ReferenceAreaDocument array{id: string, surface: string, share: int|float, features?: array<array-key, int|float>}
+ * @phpstan-type ReferenceDocument array{size: int|float, areas: list<ReferenceAreaDocument>}
+ * @phpstan-type StandardDocument array{format: string, name: string, version: string, surfaces: list<SurfaceDocument>, techniques: list<TechniqueDocument>, tiers: list<TierDocument>, requirements: list<RequirementDocument>, reference?: ReferenceDocument}
+ */
+final readonly class StandardReader
+{
+    private function __construct(
+        private bool $bearsDefects,
+        private Refusals $refusals,
+    ) {}
+
+    /** Refuses uses of unknown techniques and requirements written twice. */
+    public static function ofSound(?Refusals $refusals = null): self
+    {
+        return new self(false, $refusals ?? Refusals::thrown());
+    }
+
+    /** Takes uses of unknown techniques and requirements written twice, so that lint can name them. */
+    public static function ofDraft(): self
+    {
+        return new self(true, Refusals::thrown());
+    }
+
+    /**
+     * @param StandardDocument $document
+     *
+     * @throws UnknownReference if a tier, surface, technique or use is named that is not there
+     * @throws Duplicate if an id, rank, use or requirement stands twice
+     * @throws EachWithoutFeature if minutes a piece stand without a piece
+     */
+    public function read(array $document, string $at = ''): Standard
+    {
+        $surfaces = $this->surfaces($document['surfaces'], "{$at}/surfaces");
+        $techniques = $this->techniques($document['techniques'], "{$at}/techniques");
+        $tiers = $this->tiers($document['tiers'], "{$at}/tiers");
+        $standard = new Standard($document['name'], $document['version'], $surfaces, $techniques, $tiers, []);
+
+        return new Standard(
+            $document['name'],
+            $document['version'],
+            $surfaces,
+            $techniques,
+            $tiers,
+            $this->requirements($document['requirements'], $standard, "{$at}/requirements"),
+            $this->reference($document['reference'] ?? null, $standard, "{$at}/reference"),
+        );
+    }
+
+    /**
+     * @param list<SurfaceDocument> $documents
+     * @return list<Surface>
+     */
+    private function surfaces(array $documents, string $at): array
+    {
+        $this->ids()->require(array_column($documents, 'id'), $at, '/id');
+
+        return array_map(
+            static fn (array $surface): Surface => new Surface($surface['id'], $surface['name'], $surface['needs_lay_in'] ?? true),
+            $documents,
+        );
+    }
+
+    /**
+     * @param list<TechniqueDocument> $documents
+     * @return list<Technique>
+     */
+    private function techniques(array $documents, string $at): array
+    {
+        $known = array_column($documents, 'id');
+        $this->ids()->require($known, $at, '/id');
+        $techniques = [];
+        foreach ($documents as $i => $document) {
+            $replaces = $document['replaces'] ?? [];
+            $this->ids()->require($replaces, "{$at}/{$i}/replaces");
+            foreach ($replaces as $j => $id) {
+                if (! in_array($id, $known, true)) {
+                    $this->refusals->refuse(UnknownReference::technique($id, $known, "{$at}/{$i}/replaces/{$j}"));
+                }
+            }
+            $techniques[] = new Technique(
+                $document['id'],
+                $document['name'],
+                TechniqueGroup::from($document['group']),
+                Opacity::from($document['opacity']),
+                LiesOn::from($document['lies_on'] ?? LiesOn::All->value),
+                (float) ($document['dry'] ?? 0),
+                $document['messy'] ?? false,
+                $replaces,
+            );
+        }
+
+        return $techniques;
+    }
+
+    /**
+     * @param list<TierDocument> $documents
+     * @return list<Tier>
+     */
+    private function tiers(array $documents, string $at): array
+    {
+        $this->ids()->require(array_column($documents, 'id'), $at, '/id');
+        $ranks = [];
+        $tiers = [];
+        foreach ($documents as $i => $document) {
+            $tier = TierReader::read($document);
+            if (isset($ranks[$tier->rank])) {
+                $this->refusals->refuse(Duplicate::rank($tier->rank, "{$at}/{$i}/rank"));
+            }
+            $ranks[$tier->rank] = true;
+            $tiers[] = $tier;
+        }
+
+        return $tiers;
+    }
+
+    /**
+     * @param list<RequirementDocument> $documents
+     * @return list<Requirement>
+     */
+    private function requirements(array $documents, Standard $standard, string $at): array
+    {
+        $reader = new UseReader($standard, $this->bearsDefects, $this->refusals);
+        $requirements = [];
+        $seen = [];
+        foreach ($documents as $i => $document) {
+            ['tier' => $tier, 'surface' => $surface] = $document;
+            $this->requireCell($tier, $surface, $standard, "{$at}/{$i}");
+            if (isset($seen[$tier][$surface]) && ! $this->bearsDefects) {
+                $this->refusals->refuse(Duplicate::requirement($tier, $surface, "{$at}/{$i}"));
+            }
+            $seen[$tier][$surface] = true;
+            $uses = $reader->uses($document['uses'], "{$at}/{$i}/uses");
+            $criteria = $reader->criteria($document['criteria'] ?? [], $uses, "{$at}/{$i}/criteria");
+            $requirements[] = new Requirement($tier, $surface, $uses, $criteria);
+        }
+
+        return $requirements;
+    }
+
+    private function requireCell(string $tier, string $surface, Standard $standard, string $at): void
+    {
+        if (! $standard->hasTier($tier)) {
+            $this->refusals->refuse(UnknownReference::tier($tier, $standard->tierIds(), "{$at}/tier"));
+        }
+        if (! $standard->hasSurface($surface)) {
+            $this->refusals->refuse(UnknownReference::surface($surface, $standard->surfaceIds(), "{$at}/surface"));
+        }
+    }
+
+    /** @param ReferenceDocument|null $document */
+    private function reference(?array $document, Standard $standard, string $at): ?ReferenceFigure
+    {
+        if ($document === null) {
+            return null;
+        }
+        $this->ids()->require(array_column($document['areas'], 'id'), "{$at}/areas", '/id');
+        $areas = [];
+        foreach ($document['areas'] as $i => $area) {
+            if (! $standard->hasSurface($area['surface'])) {
+                $this->refusals->refuse(UnknownReference::surface($area['surface'], $standard->surfaceIds(), "{$at}/areas/{$i}/surface"));
+            }
+            $areas[] = new Area($area['id'], $area['surface'], (float) $area['share'], array_map(intval(...), $area['features'] ?? []));
+        }
+
+        return new ReferenceFigure((float) $document['size'], $areas);
+    }
+
+    private function ids(): UniqueIds
+    {
+        return new UniqueIds($this->refusals);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Standard;
+
+/** A technique, or a choice of techniques, with its degree, under a name of its own. */
+final readonly class TechniqueUse
+{
+    /**
+     * @param string $id unique within the requirement
+     * @param non-empty-list<string> $techniques one, or those of which the job takes one; the first unless chosen
+     * @param int $coats at least 1
+     * @param int $steps at least 1
+     * @param float|null $cover share of the area it covers, over 0 to 1; shown only
+     * @param list<string>|null $places names that say more exactly where; shown only
+     * @param string|null $feature asked only of areas that have this piece
+     */
+    public function __construct(
+        public string $id,
+        public array $techniques,
+        public int $coats = 1,
+        public int $steps = 1,
+        public Extent $extent = Extent::Every,
+        public Allowance $allowance = new Allowance,
+        public ?float $cover = null,
+        public ?array $places = null,
+        public ?string $feature = null,
+    ) {
+        if ($coats < 1) {
+            throw OutOfRange::below('coats', 1, $coats);
+        }
+        if ($steps < 1) {
+            throw OutOfRange::below('steps', 1, $steps);
+        }
+        if ($allowance->each > 0 && $feature === null) {
+            throw EachWithoutFeature::ofUse($id);
+        }
+    }
+
+    public function leavesMethodOpen(): bool
+    {
+        return count($this->techniques) > 1;
+    }
+
+    public function mayTake(string $technique): bool
+    {
+        return in_array($technique, $this->techniques, true);
+    }
+
+    /** Whether this asks for fewer coats or steps, or a narrower extent, than the other. */
+    public function asksLessThan(self $other): bool
+    {
+        return $this->coats < $other->coats
+            || $this->steps < $other->steps
+            || $this->extent->isNarrowerThan($other->extent);
+    }
+}

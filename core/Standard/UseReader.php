@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Standard;
+
+/**
+ * From the documents of uses and criteria, their shape checked before, to objects.
+ *
+ * @phpstan-type UseDocument array{id?: string, technique?: string, any_of?: non-empty-list<string>, coats?: int|float, steps?: int|float, extent?: string, cover?: int|float, places?: list<string>, minutes?: int|float, fixed?: int|float, each?: int|float, feature?: string}
+ * @phpstan-type CriterionDocument array{id: string, text: string, severity: string, uses?: list<string>, feature?: string}
+ */
+final readonly class UseReader
+{
+    private Refusals $refusals;
+
+    public function __construct(
+        private Standard $standard,
+        private bool $bearsUnknownTechniques = false,
+        ?Refusals $refusals = null,
+    ) {
+        $this->refusals = $refusals ?? Refusals::thrown();
+    }
+
+    /**
+     * @param list<UseDocument> $documents
+     * @return list<TechniqueUse>
+     */
+    public function uses(array $documents, string $at): array
+    {
+        $seen = [];
+        $uses = [];
+        foreach ($documents as $i => $document) {
+            $use = $this->use($document, "{$at}/{$i}");
+            if (isset($seen[$use->id])) {
+                $this->refusals->refuse(Duplicate::use($use->id, "{$at}/{$i}".self::idMember($document)));
+            }
+            $seen[$use->id] = true;
+            $uses[] = $use;
+        }
+
+        return $uses;
+    }
+
+    /** @param UseDocument $document */
+    public function use(array $document, string $at): TechniqueUse
+    {
+        $techniques = $document['any_of'] ?? [$document['technique'] ?? ''];
+        $this->requireTechniques($techniques, isset($document['any_of']), $at);
+        $id = $document['id'] ?? $techniques[0];
+        $feature = $document['feature'] ?? null;
+        if (isset($document['each']) && $feature === null) {
+            $this->refusals->refuse(EachWithoutFeature::ofUse($id, "{$at}/each"));
+        }
+        $each = $feature === null ? 0.0 : (float) ($document['each'] ?? 0);
+
+        return new TechniqueUse(
+            $id,
+            $techniques,
+            (int) ($document['coats'] ?? 1),
+            (int) ($document['steps'] ?? 1),
+            Extent::from($document['extent'] ?? Extent::Every->value),
+            new Allowance((float) ($document['minutes'] ?? 0), (float) ($document['fixed'] ?? 0), $each),
+            isset($document['cover']) ? (float) $document['cover'] : null,
+            $document['places'] ?? null,
+            $feature,
+        );
+    }
+
+    /**
+     * Where the name of a use stands: at its id, else at the technique it is named after.
+     *
+     * @param UseDocument $document
+     */
+    public static function idMember(array $document): string
+    {
+        return isset($document['id']) ? '/id' : '/technique';
+    }
+
+    /**
+     * @param list<CriterionDocument> $documents
+     * @param list<TechniqueUse> $uses those they may name
+     * @return list<Criterion>
+     */
+    public function criteria(array $documents, array $uses, string $at): array
+    {
+        (new UniqueIds($this->refusals))->require(array_column($documents, 'id'), $at, '/id');
+        $known = array_column($uses, 'id');
+        $criteria = [];
+        foreach ($documents as $i => $document) {
+            $judged = $document['uses'] ?? null;
+            (new UniqueIds($this->refusals))->require($judged ?? [], "{$at}/{$i}/uses");
+            foreach ($judged ?? [] as $j => $id) {
+                if (! in_array($id, $known, true)) {
+                    $this->refusals->refuse(UnknownReference::use($id, $known, "{$at}/{$i}/uses/{$j}"));
+                }
+            }
+            $criteria[] = new Criterion($document['id'], $document['text'], Severity::from($document['severity']), $judged, $document['feature'] ?? null);
+        }
+
+        return $criteria;
+    }
+
+    /** @param non-empty-list<string> $techniques */
+    private function requireTechniques(array $techniques, bool $isChoice, string $at): void
+    {
+        if ($isChoice) {
+            (new UniqueIds($this->refusals))->require($techniques, "{$at}/any_of");
+        }
+        if ($this->bearsUnknownTechniques) {
+            return;
+        }
+        foreach ($techniques as $i => $id) {
+            if (! $this->standard->hasTechnique($id)) {
+                $this->refusals->refuse(UnknownReference::technique($id, $this->standard->techniqueIds(), $isChoice ? "{$at}/any_of/{$i}" : "{$at}/technique"));
+            }
+        }
+    }
+}

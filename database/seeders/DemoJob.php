@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\Bench\HandOver;
+use App\Actions\Bench\MarkSteps;
+use App\Actions\Bench\BenchSheets;
+use App\Actions\Bench\SetMix;
+use App\Actions\Jobs\CreateJob;
+use App\Actions\Jobs\TakeRoster;
+use App\Actions\Jobs\VaryArea;
+use App\Models\Figure;
+use App\Models\FigureType;
+use App\Models\Job;
+use App\Models\Role;
+use App\Models\Studio;
+use App\Models\Unit;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+
+/** The harbour guard of Port Ember: 55 figures in seven units, some of them under way. */
+final readonly class DemoJob
+{
+    public function __construct(
+        private CreateJob $jobs,
+        private TakeRoster $rosters,
+        private VaryArea $vary,
+        private SetMix $mixes,
+        private BenchSheets $sheets,
+        private MarkSteps $marks,
+        private HandOver $handing,
+    ) {}
+
+    public function make(Studio $studio): void
+    {
+        $job = $this->jobs->handle('Harbour guard of Port Ember', 'The Port Ember harbour office', 'Harbour guard', CarbonImmutable::now()->addWeeks(5)->format('Y-m-d'), null)->refresh();
+        $this->rosters->handle($job, DemoSeeder::file('port-ember-roster.csv'));
+        $lead = $studio->users()->where('role', Role::Lead)->firstOrFail();
+        [$isla, $jory] = $studio->users()->where('role', Role::Painter)->orderBy('name')->get()->all();
+        $this->paints($job, $lead);
+        foreach (Unit::query()->where('job_id', $job->id)->orderBy('position')->get() as $unit) {
+            $unit->update(['painter_id' => $unit->position < 3 || $unit->position === 6 ? $isla->id : ($unit->position === 5 ? null : $jory->id)]);
+        }
+        $this->blankCharts($job, $lead);
+        $this->paintSome($job, $isla);
+    }
+
+    private function paints(Job $job, User $lead): void
+    {
+        $types = FigureType::query()->where('job_id', $job->id)->get()->keyBy('key');
+        foreach (DemoSeeder::rows('port-ember-paints.csv') as $row) {
+            $this->mixes->handle($job, $types->get($row['figure_type']), $row['area'], $row['use'], (int) $row['step'], $row['mix'], null, $lead);
+        }
+    }
+
+    private function blankCharts(Job $job, User $lead): void
+    {
+        $divers = Unit::query()->where('job_id', $job->id)->where('name', 'Tide divers')->firstOrFail();
+        $this->vary->waive($divers, null, 'depth charts', 'lettering-mock', 'The charts stay blank: they are folded away on this sculpt.', 'Port Ember harbour office, by letter', $lead, $divers->version);
+    }
+
+    /** Isla has painted six lamplighters and begun a seventh. */
+    private function paintSome(Job $job, User $isla): void
+    {
+        $unit = Unit::query()->where('job_id', $job->id)->where('name', '1st Lamplighters')->firstOrFail();
+        $figures = array_values(Figure::query()->where('unit_id', $unit->id)->where('leader', false)->orderBy('number')->limit(7)->get()->all());
+        if ($figures === []) {
+            return;
+        }
+        $steps = $this->sheets->ofFigure($figures[0])->steps;
+        foreach ($steps as $i => $step) {
+            $painted = $i < 9 ? $figures : array_slice($figures, 0, 6);
+            if ($painted !== []) {
+                $this->marks->handle($painted, $step->area, $step->use, 'done', '', $isla);
+            }
+        }
+        foreach (array_slice($figures, 0, 6) as $figure) {
+            $this->handing->handle($figure, $isla);
+        }
+    }
+}

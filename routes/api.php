@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers as C;
+use Illuminate\Support\Facades\Route;
+
+Route::post('/session', C\SignIn::class)->middleware('throttle:sign-in');
+
+Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
+    Route::get('/session', C\ShowSession::class);
+    Route::delete('/session', C\SignOut::class);
+    Route::get('/ping', C\Ping::class);
+    Route::get('/today', C\ShowToday::class);
+
+    Route::get('/standards', C\ListStandards::class);
+    Route::get('/standards/{standardVersion}', C\ShowSheet::class);
+    Route::get('/standards/{standardVersion}/document', C\ExportStandard::class);
+
+    Route::get('/figure-types', C\ListFigureTypes::class);
+    Route::post('/figure-types', C\CreateFigureType::class);
+    Route::get('/paints', C\ListPaints::class);
+    Route::get('/people', C\ListPeople::class);
+
+    Route::get('/jobs', C\ListJobs::class);
+    Route::post('/jobs', C\CreateJob::class);
+    Route::get('/jobs/{job}', C\ShowJob::class);
+    Route::post('/jobs/{job}/roster-preview', C\PreviewRoster::class);
+    Route::post('/jobs/{job}/roster', C\TakeRoster::class);
+    Route::get('/jobs/{job}/figures', C\ShowGrid::class);
+    Route::put('/jobs/{job}/mixes', C\SetMix::class);
+    Route::get('/jobs/{job}/bench-sheets/{key}', C\ShowBenchSheet::class);
+
+    Route::patch('/units/{unit}', C\AssignUnit::class);
+    Route::put('/units/{unit}/area-tiers', C\SetAreaTier::class);
+    Route::post('/units/{unit}/waivers', C\WaiveUse::class);
+    Route::put('/units/{unit}/choices', C\ChooseMethod::class);
+    Route::delete('/variations/{variation}', C\UnwaiveUse::class);
+    Route::patch('/figures/{figure}', C\AssignFigure::class);
+
+    Route::get('/bench-sheets', C\ListBench::class);
+    Route::post('/bench-marks', C\MarkStep::class);
+    Route::post('/figures/{figure}/hand-over', C\HandOver::class);
+
+    Route::get('/checks', C\ListChecks::class);
+    Route::post('/figures/{figure}/checks', C\OpenCheck::class);
+    Route::get('/checks/{check}', C\ShowCheck::class);
+    Route::post('/checks/{check}/answers', C\AnswerItem::class);
+    Route::post('/checks/{check}/sides', C\PassSide::class);
+    Route::post('/checks/{check}/flaws', C\NoteFlaw::class);
+    Route::delete('/checks/{check}/flaws/{fault}', C\RemoveFlaw::class);
+    Route::post('/checks/{check}/undo', C\UndoInCheck::class);
+    Route::post('/checks/{check}/refusal', C\RefuseFigure::class);
+    Route::post('/checks/{check}/sign-off', C\SignFigure::class);
+
+    Route::get('/figures/{figure}/faults', C\ShowFaults::class);
+    Route::post('/faults/{fault}/waiver', C\WaiveFault::class);
+    Route::post('/faults/{fault}/mending', C\MendFault::class);
+
+    Route::get('/sign-offs', C\ListSignOffs::class);
+    Route::get('/sign-offs/{signOff}', C\ShowSignOff::class);
+    Route::get('/chain', C\VerifyChain::class);
+});
