@@ -4,12 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Check;
-use App\Models\Fault;
-use App\Models\Figure;
-use App\Models\Job;
-use App\Models\JobMix;
-use App\Models\Unit;
+use App\Models\VersionedRow;
 
 /** Locks a row for a change and refuses the change when the row is not as it was read. */
 final readonly class Versioned
@@ -17,16 +12,17 @@ final readonly class Versioned
     /**
      * Called within a transaction.
      *
-     * @template T of Unit|Figure|Job|Check|Fault|JobMix
+     * @template T of VersionedRow
      *
      * @param T $row
      * @return T as it is now, its version raised by one once it is saved
      *
      * @throws Stale if its version is another than the one that was read
      */
-    public static function lock(Unit|Figure|Job|Check|Fault|JobMix $row, int $versionRead, string $what): Unit|Figure|Job|Check|Fault|JobMix
+    public static function lock(VersionedRow $row, int $versionRead, string $what): VersionedRow
     {
-        $now = $row->newQuery()->lockForUpdate()->findOrFail($row->getKey());
+        /** @var T $now */
+        $now = $row->newQuery()->lockForUpdate()->whereKey($row->id)->firstOrFail();
         if ($now->version !== $versionRead) {
             throw Stale::row($what, $now->attributesToArray());
         }

@@ -24,7 +24,7 @@ final class LoadStandard extends Command
     {
         $studio = Studio::query()->where('name', $this->option('studio'))->first();
         $file = $this->argument('file');
-        $text = is_string($file) && is_file($file) ? file_get_contents($file) : false;
+        $text = is_file($file) ? file_get_contents($file) : false;
         if ($studio === null || $text === false) {
             $this->error($studio === null ? 'There is no such studio; name one with --studio="…". Studios: '.Studio::query()->pluck('name')->implode(', ') : 'This file cannot be read.');
 

@@ -38,7 +38,7 @@ final readonly class ErrorResponses
         $exceptions->render(static fn (Throwable $exception, Request $request): ?JsonResponse => $request->is('api/*', 'sanctum/*') ? self::of($exception) : null);
     }
 
-    private static function of(Throwable $exception): ?JsonResponse
+    private static function of(Throwable $exception): JsonResponse
     {
         return match (true) {
             $exception instanceof ValidationException => self::invalid($exception),
@@ -73,7 +73,7 @@ final readonly class ErrorResponses
         return self::body(422, $exception->faults[0]->code, $exception->getMessage(), $exception->faults[0]->pointer, $problems);
     }
 
-    private static function database(QueryException $exception): ?JsonResponse
+    private static function database(QueryException $exception): JsonResponse
     {
         $info = $exception->errorInfo ?? [];
 

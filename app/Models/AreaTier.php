@@ -5,7 +5,20 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
 
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $unit_id
+ * @property int|null $figure_id
+ * @property int $figure_area_id
+ * @property int $tier_id
+ * @property Carbon|null $created_at
+ * @property Carbon|null $updated_at
+ * @property-read Tier $tier
+ * @property-read FigureArea $figureArea
+ */
 final class AreaTier extends StudioRow
 {
     protected $table = 'area_tiers';

@@ -4,10 +4,30 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
-final class Check extends StudioRow
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $figure_id
+ * @property int $round
+ * @property string $state
+ * @property string $signature
+ * @property int $opened_by
+ * @property CarbonImmutable|null $closed_at
+ * @property int $version
+ * @property Carbon|null $created_at
+ * @property Carbon|null $updated_at
+ * @property-read Figure $figure
+ * @property-read User $opener
+ * @property-read Collection<int, CheckAction> $actions
+ * @property-read Collection<int, Fault> $faults
+ */
+final class Check extends VersionedRow
 {
     protected $table = 'checks';
 

@@ -4,9 +4,26 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $check_id
+ * @property int $user_id
+ * @property string $kind
+ * @property string|null $side
+ * @property CarbonImmutable|null $undone_at
+ * @property int|null $undone_by
+ * @property Carbon|null $created_at
+ * @property Carbon|null $updated_at
+ * @property-read User $user
+ * @property-read Collection<int, CheckAnswer> $answers
+ */
 final class CheckAction extends StudioRow
 {
     protected $table = 'check_actions';

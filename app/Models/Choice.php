@@ -5,7 +5,21 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
 
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $unit_id
+ * @property int|null $figure_id
+ * @property int $figure_area_id
+ * @property string $use
+ * @property string $technique
+ * @property int $user_id
+ * @property Carbon|null $created_at
+ * @property Carbon|null $updated_at
+ * @property-read FigureArea $figureArea
+ */
 final class Choice extends StudioRow
 {
     protected $table = 'choices';

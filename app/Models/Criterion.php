@@ -4,8 +4,21 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $requirement_id
+ * @property string $key
+ * @property string $text
+ * @property string $severity
+ * @property string|null $feature
+ * @property bool $names_uses
+ * @property int $position
+ * @property-read Collection<int, RequirementUse> $uses
+ */
 final class Criterion extends StudioRow
 {
     protected $table = 'criteria';

@@ -4,10 +4,40 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
 
-final class Fault extends StudioRow
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $check_id
+ * @property int $check_action_id
+ * @property string $kind
+ * @property string $area
+ * @property string|null $criterion
+ * @property string|null $severity
+ * @property string|null $side
+ * @property string|null $zone
+ * @property string|null $flaw
+ * @property float|null $size_mm
+ * @property string $note
+ * @property int|null $removed_by_action_id
+ * @property int|null $stands_from_id
+ * @property int|null $waived_by
+ * @property CarbonImmutable|null $waived_at
+ * @property string|null $waiver_agreed_with
+ * @property string|null $waiver_reason
+ * @property int $version
+ * @property Carbon|null $created_at
+ * @property Carbon|null $updated_at
+ * @property-read Check $check
+ * @property-read CheckAction $action
+ * @property-read User|null $waiver
+ * @property-read Mending|null $mending
+ */
+final class Fault extends VersionedRow
 {
     protected $table = 'faults';
 

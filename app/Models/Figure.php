@@ -4,11 +4,32 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
 
-final class Figure extends StudioRow
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $unit_id
+ * @property int $number
+ * @property bool $leader
+ * @property int|null $tier_id
+ * @property int|null $painter_id
+ * @property FigureState $state
+ * @property int $version
+ * @property Carbon|null $created_at
+ * @property Carbon|null $updated_at
+ * @property-read Unit $unit
+ * @property-read Tier|null $tier
+ * @property-read User|null $painter
+ * @property-read Collection<int, BenchMark> $marks
+ * @property-read Collection<int, Check> $checks
+ * @property-read SignOff|null $signOff
+ */
+final class Figure extends VersionedRow
 {
     protected $table = 'figures';
 

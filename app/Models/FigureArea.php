@@ -5,10 +5,27 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\TextList;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $figure_type_id
+ * @property int|null $figure_part_id
+ * @property string $key
+ * @property string $surface
+ * @property float $share
+ * @property int $depth
+ * @property bool $focal
+ * @property list<string> $sides
+ * @property int $position
+ * @property-read FigurePart|null $part
+ * @property-read Collection<int, AreaFeature> $features
+ * @property-read Collection<int, FigureArea> $neighbours
+ */
 final class FigureArea extends StudioRow
 {
     protected $table = 'figure_areas';

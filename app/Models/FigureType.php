@@ -5,8 +5,23 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Core\Composition\SizeClass;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int|null $job_id
+ * @property string $key
+ * @property string $name
+ * @property SizeClass $size_class
+ * @property int $version
+ * @property Carbon|null $created_at
+ * @property Carbon|null $updated_at
+ * @property-read Collection<int, FigureArea> $areas
+ * @property-read Collection<int, FigurePart> $parts
+ */
 final class FigureType extends StudioRow
 {
     protected $table = 'figure_types';

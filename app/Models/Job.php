@@ -4,11 +4,34 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasManyThrough;
+use Illuminate\Support\Carbon;
 
-final class Job extends StudioRow
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $force_id
+ * @property int $standard_version_id
+ * @property string $name
+ * @property string $client
+ * @property CarbonImmutable|null $due
+ * @property string $state
+ * @property int $version
+ * @property Carbon|null $created_at
+ * @property Carbon|null $updated_at
+ * @property-read Force $force
+ * @property-read StandardVersion $standardVersion
+ * @property-read Collection<int, Unit> $units
+ * @property-read Collection<int, FigureType> $figureTypes
+ * @property-read Collection<int, JobMix> $mixes
+ * @property-read Studio $studio
+ * @property-read Collection<int, Figure> $figures
+ */
+final class Job extends VersionedRow
 {
     protected $table = 'jobs';
 

@@ -4,6 +4,21 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Support\Carbon;
+
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property string $name
+ * @property string $kind
+ * @property string $hex
+ * @property string $opacity
+ * @property string $finish
+ * @property float $ml
+ * @property float $stock_ml
+ * @property Carbon|null $created_at
+ * @property Carbon|null $updated_at
+ */
 final class Paint extends StudioRow
 {
     protected $table = 'paints';

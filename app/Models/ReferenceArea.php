@@ -7,6 +7,17 @@ namespace App\Models;
 use App\Casts\PieceCounts;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $standard_version_id
+ * @property int $surface_id
+ * @property string $key
+ * @property float $share
+ * @property array<array-key, int>|null $features
+ * @property int $position
+ * @property-read Surface $surface
+ */
 final class ReferenceArea extends StudioRow
 {
     protected $table = 'reference_areas';

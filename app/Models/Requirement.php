@@ -4,9 +4,23 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $standard_version_id
+ * @property int $tier_id
+ * @property int $surface_id
+ * @property bool $names_criteria
+ * @property int $position
+ * @property-read Tier $tier
+ * @property-read Surface $surface
+ * @property-read Collection<int, RequirementUse> $uses
+ * @property-read Collection<int, Criterion> $criteria
+ */
 final class Requirement extends StudioRow
 {
     protected $table = 'requirements';

@@ -4,8 +4,23 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $figure_id
+ * @property int $check_id
+ * @property int $signed_by
+ * @property int $number
+ * @property string $previous
+ * @property string $hash
+ * @property string $record
+ * @property CarbonImmutable $signed_at
+ * @property-read Figure $figure
+ * @property-read User $signer
+ */
 final class SignOff extends StudioRow
 {
     protected $table = 'sign_offs';

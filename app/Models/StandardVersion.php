@@ -4,9 +4,31 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $standard_id
+ * @property string $label
+ * @property string $state
+ * @property float|null $reference_size
+ * @property CarbonImmutable|null $in_force_at
+ * @property int|null $in_force_by
+ * @property int $version
+ * @property Carbon|null $created_at
+ * @property Carbon|null $updated_at
+ * @property-read Standard $standard
+ * @property-read Collection<int, Surface> $surfaces
+ * @property-read Collection<int, Technique> $techniques
+ * @property-read Collection<int, Tier> $tiers
+ * @property-read Collection<int, Requirement> $requirements
+ * @property-read Collection<int, ReferenceArea> $referenceAreas
+ */
 final class StandardVersion extends StudioRow
 {
     protected $table = 'standard_versions';

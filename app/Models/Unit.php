@@ -4,10 +4,34 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
-final class Unit extends StudioRow
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $job_id
+ * @property int $figure_type_id
+ * @property int $tier_id
+ * @property int|null $painter_id
+ * @property string $name
+ * @property string $note
+ * @property int $position
+ * @property int $version
+ * @property Carbon|null $created_at
+ * @property Carbon|null $updated_at
+ * @property-read Job $job
+ * @property-read FigureType $figureType
+ * @property-read Tier $tier
+ * @property-read User|null $painter
+ * @property-read Collection<int, Figure> $figures
+ * @property-read Collection<int, AreaTier> $areaTiers
+ * @property-read Collection<int, Variation> $variations
+ * @property-read Collection<int, Choice> $choices
+ */
+final class Unit extends VersionedRow
 {
     protected $table = 'units';
 

@@ -6,10 +6,21 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Carbon;
 
 /**
  * A person of a studio. Found by name and password before any studio is known, so it has no scope of
  * its own: lists of people go through {@see Studio::users()}.
+ *
+ * @property int $id
+ * @property int $studio_id
+ * @property string $name
+ * @property string $email
+ * @property Role $role
+ * @property int|null $signing_rank
+ * @property Carbon|null $created_at
+ * @property Carbon|null $updated_at
+ * @property-read Studio $studio
  */
 final class User extends Authenticatable
 {

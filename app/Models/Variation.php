@@ -5,7 +5,25 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
 
+/**
+ * @property int $id
+ * @property int $studio_id
+ * @property int $unit_id
+ * @property int|null $figure_id
+ * @property int $figure_area_id
+ * @property string $kind
+ * @property string $use
+ * @property string $reason
+ * @property string $agreed_with
+ * @property int $user_id
+ * @property Carbon|null $created_at
+ * @property Carbon|null $updated_at
+ * @property-read FigureArea $figureArea
+ * @property-read User $user
+ * @property-read Unit $unit
+ */
 final class Variation extends StudioRow
 {
     protected $table = 'variations';

@@ -19,16 +19,29 @@ final readonly class FaultSchema
     public static function fault(): array
     {
         $kinds = self::kinds();
-        $shape = new \stdClass;
-        foreach (array_reverse($kinds) as $kind => $schema) {
-            $shape = [
-                'if' => ['required' => ['kind'], 'properties' => ['kind' => ['const' => $kind]]],
-                'then' => $schema,
-                'else' => $shape,
-            ];
-        }
 
-        return ['type' => 'object', 'properties' => ['kind' => Schema::word(array_keys($kinds))], 'required' => ['kind'], ...(array) $shape];
+        return ['type' => 'object', 'properties' => ['kind' => Schema::word(array_keys($kinds))], 'required' => ['kind'], ...self::choice($kinds)];
+    }
+
+    /**
+     * A chain of if, then, else over the kinds.
+     *
+     * @param array<string, SchemaArray> $kinds
+     * @return SchemaArray
+     */
+    private static function choice(array $kinds): array
+    {
+        $kind = array_key_first($kinds);
+        if ($kind === null) {
+            return [];
+        }
+        $others = self::choice(array_slice($kinds, 1));
+
+        return [
+            'if' => ['required' => ['kind'], 'properties' => ['kind' => ['const' => $kind]]],
+            'then' => $kinds[$kind],
+            ...($others === [] ? [] : ['else' => $others]),
+        ];
     }
 
     /** @return array<string, SchemaArray> */

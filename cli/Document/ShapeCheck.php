@@ -24,7 +24,9 @@ final readonly class ShapeCheck
     public function faults(mixed $value): array
     {
         $validator = new Validator(null, self::MOST_FAULTS, false);
-        $error = $validator->validate($value, Helper::toJSON($this->schema))->error();
+        /** @var object $schema */
+        $schema = Helper::toJSON($this->schema);
+        $error = $validator->validate($value, $schema)->error();
         $faults = $error === null ? [] : $this->leaves($error);
         usort($faults, static fn (ShapeFault $a, ShapeFault $b): int => self::rank($a) <=> self::rank($b));
 
@@ -38,7 +40,16 @@ final readonly class ShapeCheck
             return $this->faultsOf($error);
         }
 
-        return array_merge(...array_map($this->leaves(...), array_values($error->subErrors())));
+        return array_merge(...array_map($this->leaves(...), self::inner($error)));
+    }
+
+    /** @return list<ValidationError> */
+    private static function inner(ValidationError $error): array
+    {
+        /** @var array<array-key, ValidationError> $inner */
+        $inner = $error->subErrors();
+
+        return array_values($inner);
     }
 
     /** @return list<ShapeFault> */

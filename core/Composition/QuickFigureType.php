@@ -27,7 +27,7 @@ final readonly class QuickFigureType
     public static function make(string $name, SizeClass $sizeClass, array $areas): FigureType
     {
         $total = array_sum(array_map(static fn (QuickArea $area): int => $area->weight->weight(), $areas));
-        $sides = array_values(array_filter(Side::cases(), static fn (Side $side): bool => $side !== Side::Below));
+        $sides = [Side::Front, Side::Left, Side::Back, Side::Right, Side::Above];
         $whole = new TypeArea(new Area('figure', Surface::WHOLE, 1.0), '', 0, false, $sides);
         $made = array_map(static fn (QuickArea $area): TypeArea => new TypeArea(
             new Area($area->name, $area->surface, $area->weight->weight() / $total, $area->features),

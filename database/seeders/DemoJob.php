@@ -71,10 +71,7 @@ final readonly class DemoJob
         }
         $steps = $this->sheets->ofFigure($figures[0])->steps;
         foreach ($steps as $i => $step) {
-            $painted = $i < 9 ? $figures : array_slice($figures, 0, 6);
-            if ($painted !== []) {
-                $this->marks->handle($painted, $step->area, $step->use, 'done', '', $isla);
-            }
+            $this->marks->handle($i < 9 ? $figures : array_slice($figures, 0, 6), $step->area, $step->use, 'done', '', $isla);
         }
         foreach (array_slice($figures, 0, 6) as $figure) {
             $this->handing->handle($figure, $isla);

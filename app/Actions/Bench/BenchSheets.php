@@ -12,7 +12,6 @@ use App\Models\Figure;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
-use Core\Sequence\PlannedStep;
 use Core\Sequence\WorkOrder;
 use Core\Standard\Standard;
 use Illuminate\Database\Eloquent\Collection;
@@ -98,12 +97,7 @@ final readonly class BenchSheets
     /** @return list<SheetStep> */
     private static function steps(ComposedFigure $figure, Standard $standard): array
     {
-        $planned = (new WorkOrder($standard))->of($figure->composition, $figure->type);
-
-        return array_merge(...array_map(
-            static fn (PlannedStep $step): array => [SheetStep::laying($step), ...SheetStep::tidying($step)],
-            $planned,
-        ));
+        return array_map(SheetStep::of(...), (new WorkOrder($standard))->of($figure->composition, $figure->type));
     }
 
     /**

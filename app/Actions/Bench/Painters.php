@@ -16,10 +16,12 @@ final readonly class Painters
     public static function of(Figure $figure): array
     {
         $unit = $figure->unit()->firstOrFail();
+        /** @var list<int> $marked */
         $marked = BenchMark::query()->where('figure_id', $figure->id)->pluck('user_id')->all();
+        /** @var list<int> $mended */
         $mended = Mending::query()->whereHas('fault.check', static fn ($query) => $query->where('figure_id', $figure->id))->pluck('user_id')->all();
         $given = $figure->painter_id ?? $unit->painter_id;
-        /** @var list<int> */
+
         return array_values(array_unique([...($given === null ? [] : [$given]), ...$marked, ...$mended]));
     }
 

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Models\BenchMark;
-use Core\Sequence\Constraint;
 use Core\Sequence\PlannedStep;
+use Core\Sequence\Step;
+use Core\Sequence\TidyBack;
 
-/** One line of a bench sheet: a use laid on an area, or a tidying back after a messy one. */
+/** One line of a bench sheet: a use laid on an area, or an area tidied back. */
 final readonly class SheetStep
 {
     /** The degree of a tidying back: there is only one. */
     private const TIDY = 'tidy-back';
 
-    /** @param list<Constraint> $constraints */
     private function __construct(
         public string $area,
         public string $use,
@@ -22,27 +22,19 @@ final readonly class SheetStep
         public int $coats,
         public int $steps,
         public string $extent,
-        public PlannedStep $planned,
-        public bool $tidies,
-        public array $constraints,
+        public PlannedStep|TidyBack $planned,
     ) {}
 
-    public static function laying(PlannedStep $planned): self
+    public static function of(PlannedStep|TidyBack $planned): self
     {
+        if ($planned instanceof TidyBack) {
+            $after = implode("\n", array_map(static fn (Step $step): string => $step->id, $planned->soiledBy));
+
+            return new self($planned->area->area->id, self::TIDY.'-'.substr(hash('sha256', $after), 0, 16), self::TIDY, 1, 1, 'every', $planned);
+        }
         $laid = $planned->step->laid;
 
-        return new self(
-            $laid->area->id, $laid->use->id, $laid->technique, $laid->use->coats, $laid->use->steps, $laid->use->extent->value,
-            $planned, false, $planned->constraints,
-        );
-    }
-
-    /** @return list<self> one for each area finished before that the messy step may have soiled */
-    public static function tidying(PlannedStep $planned): array
-    {
-        return array_map(static fn (string $area): self => new self(
-            $area, self::TIDY.'-'.substr(hash('sha256', $planned->step->id), 0, 16), self::TIDY, 1, 1, 'every', $planned, true, [],
-        ), $planned->tidyBack);
+        return new self($laid->area->id, $laid->use->id, $laid->technique, $laid->use->coats, $laid->use->steps, $laid->use->extent->value, $planned);
     }
 
     /** Equal for a mark that still stands: same place, name and degree. */

@@ -22,7 +22,7 @@ final readonly class CarryStanding
     {
         $reading = $this->reading->handle($before);
         $mended = array_values(array_filter($reading->faults, static fn (Fault $fault): bool => $fault->mending !== null));
-        $recheck = new Recheck($reading->composed->type, array_column($mended, 'area'), self::itemsOf($mended));
+        $recheck = new Recheck($reading->composed->type, array_map(static fn (Fault $fault): string => $fault->area, $mended), self::itemsOf($mended));
         $standing = $recheck->standing($reading->state, $reading->sheet);
         $action = CheckAction::query()->create(['check_id' => $now->id, 'user_id' => $by->id, 'kind' => 'stands']);
         foreach (array_keys($standing->answers) as $key) {

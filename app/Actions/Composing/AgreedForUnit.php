@@ -38,9 +38,9 @@ final readonly class AgreedForUnit
      */
     private function inScope(array $rows, int $figureId): array
     {
-        return [
+        return array_values([
             ...array_filter($rows, static fn (AreaTier|Variation|ChoiceRow $row): bool => $row->figure_id === null),
             ...array_filter($rows, static fn (AreaTier|Variation|ChoiceRow $row): bool => $row->figure_id === $figureId),
-        ];
+        ]);
     }
 }

@@ -20,7 +20,7 @@ final readonly class FigureTypes
 
     public static function core(FigureType $type): CoreType
     {
-        return new CoreType($type->name, $type->size_class, $type->areas->map(self::area(...))->values()->all());
+        return new CoreType($type->name, $type->size_class, array_values($type->areas->map(self::area(...))->all()));
     }
 
     private static function area(FigureArea $area): TypeArea

@@ -112,10 +112,10 @@ final readonly class StandardDocument
     /** @return list<array<string, mixed>> */
     private static function referenceAreas(StandardVersion $version): array
     {
-        return $version->referenceAreas->map(static fn ($area): array => self::given(
+        return array_values($version->referenceAreas->map(static fn ($area): array => self::given(
             ['id' => $area->key, 'surface' => $area->surface->key, 'share' => $area->share],
             ['features' => $area->features],
-        ))->values()->all();
+        ))->all());
     }
 
     /**

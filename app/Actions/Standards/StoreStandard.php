@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\DB;
  * Stores a document of the format `ordotype-standard/1` as a draft, member for member: what was left
  * out stays left out.
  *
- * @phpstan-import-type StandardDocument from StandardReader
+ * @phpstan-import-type StandardDocument from StandardReader as Document
  * @phpstan-import-type RequirementDocument from StandardReader
  * @phpstan-import-type UseDocument from \Core\Standard\UseReader
  * @phpstan-import-type CriterionDocument from \Core\Standard\UseReader
@@ -26,7 +26,7 @@ final readonly class StoreStandard
     public function __construct(private CurrentStudio $studio) {}
 
     /**
-     * @param StandardDocument $document read and found sound
+     * @param Document $document read and found sound
      *
      * @throws VersionExists if the standard has a version of this label
      */
@@ -56,7 +56,7 @@ final readonly class StoreStandard
     }
 
     /**
-     * @param StandardDocument $document
+     * @param Document $document
      * @return Ids
      */
     private function surfaces(int $version, array $document): array
@@ -70,7 +70,7 @@ final readonly class StoreStandard
     }
 
     /**
-     * @param StandardDocument $document
+     * @param Document $document
      * @return Ids
      */
     private function techniques(int $version, array $document): array
@@ -96,7 +96,7 @@ final readonly class StoreStandard
     }
 
     /**
-     * @param StandardDocument $document
+     * @param Document $document
      * @return Ids
      */
     private function tiers(int $version, array $document): array
@@ -116,7 +116,7 @@ final readonly class StoreStandard
     }
 
     /**
-     * @param StandardDocument $document
+     * @param Document $document
      * @param Ids $surfaces
      */
     private function referenceAreas(int $version, array $document, array $surfaces): void

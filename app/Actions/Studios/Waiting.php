@@ -81,11 +81,13 @@ final readonly class Waiting
     /** @return list<int> figures to check that this person painted or mended on */
     public function ownWork(User $user): array
     {
+        /** @var list<int> $given */
         $given = $this->toCheck()->where(fn (Builder $figures) => $this->given($figures, $user))->pluck('id')->all();
+        /** @var list<int> $marked */
         $marked = BenchMark::query()->where('user_id', $user->id)->distinct()->pluck('figure_id')->all();
+        /** @var list<int> $mended */
         $mended = Figure::query()->whereHas('checks.faults.mending', static fn (Builder $mendings) => $mendings->where('user_id', $user->id))->pluck('id')->all();
 
-        /** @var list<int> */
         return array_values(array_unique([...$given, ...$marked, ...$mended]));
     }
 

@@ -11,8 +11,12 @@ use App\Actions\Composing\ComposedFigure;
 use App\Models\User;
 use Core\Composition\ComposedCriterion;
 use Core\Sequence\Constraint;
+use Core\Sequence\PlannedStep;
 use Core\Sequence\Reason;
+use Core\Sequence\Step;
+use Core\Sequence\TidyBack;
 use Core\Standard\Caution;
+use Core\Standard\TechniqueGroup;
 use Core\Standard\UseWords;
 
 /**
@@ -24,6 +28,7 @@ use Core\Standard\UseWords;
  * @phpstan-type StepMix array{step: int, text: string, parts: list<MixPart>, version: int|null}
  * @phpstan-type StepMark array{figure_id: int, state: string, reason: string, by: string, at: string|null}
  * @phpstan-type SheetFigure array{id: int, number: int, leader: bool, state: string, painter: Person|null, mine: bool, left: int, version: int}
+ * @phpstan-type StepWork array{title: string, group: string, degree: string, minutes: float, dry: float, messy: bool, tidy: bool, caution: string|null, mixes: list<StepMix>, why: list<array{reason: string, sentence: string}>, judged_by: list<string>}
  * @phpstan-type BenchStep array{number: int, area: string, surface: string, part: string, use: string, title: string, technique: string, group: string, degree: string, minutes: float, dry: float, messy: bool, tidy: bool, caution: string|null, mixes: list<StepMix>, why: list<array{reason: string, sentence: string}>, judged_by: list<string>, marks: list<StepMark>}
  * @phpstan-type BenchSheet_ array{key: string, job: array{id: int, name: string, version: int}, unit: array{id: int, name: string, note: string}, type: array{id: int, name: string}, tier: string, standard: string, minutes: float, caution: string, undecided: list<string>, figures: list<SheetFigure>, steps: list<BenchStep>}
  */
@@ -73,9 +78,6 @@ final readonly class BenchSheetResource extends Resource
     /** @return BenchStep */
     private function step(SheetStep $step, int $place): array
     {
-        $planned = $step->planned->step;
-        $technique = $planned->technique;
-        $use = $planned->laid->use;
         $area = $this->sheet->first()->type->area($step->area);
 
         return [
@@ -84,40 +86,59 @@ final readonly class BenchSheetResource extends Resource
             'surface' => $area->area->surface ?? '',
             'part' => $area->part ?? '',
             'use' => $step->use,
-            'title' => $step->tidies ? "Tidy back {$step->area}" : $technique->name,
             'technique' => $step->technique,
-            'group' => $step->tidies ? 'tidy' : $technique->group->value,
-            'degree' => $step->tidies ? "where {$technique->name} on {$planned->area->area->id} has soiled it" : UseWords::degree($use),
-            'minutes' => $step->tidies ? 0.0 : $planned->laid->minutes,
-            'dry' => $step->tidies ? 0.0 : $technique->dryMinutes,
-            'messy' => ! $step->tidies && $technique->messy,
-            'tidy' => $step->tidies,
-            'caution' => $step->tidies ? null : Caution::of($technique->group),
-            'mixes' => $step->tidies ? [] : $this->mixes->of($this->sheet->first()->unit->figure_type_id, $step->area, $step->use, $step->steps),
-            'why' => $this->why($step),
-            'judged_by' => $step->tidies ? [] : $this->judgedBy($step),
+            ...($step->planned instanceof TidyBack ? self::tidying($step->planned) : $this->laying($step, $step->planned)),
             'marks' => $this->marks($step),
         ];
     }
 
-    /** @return list<array{reason: string, sentence: string}> */
-    private function why(SheetStep $step): array
+    /** @return StepWork */
+    private function laying(SheetStep $step, PlannedStep $planned): array
     {
-        if ($step->tidies) {
-            return [['reason' => Reason::Protection->value, 'sentence' => 'A messy step came after this neighbour was finished: look for dust and spill, and mend it at once.']];
-        }
-        $reasons = array_map(static fn (Constraint $constraint): array => ['reason' => $constraint->reason->value, 'sentence' => $constraint->sentence], $step->constraints);
-        $reasons[] = ['reason' => 'preference', 'sentence' => $this->preference($step)];
+        $technique = $planned->step->technique;
 
-        return $reasons;
+        return [
+            'title' => $technique->name,
+            'group' => $technique->group->value,
+            'degree' => UseWords::degree($planned->step->laid->use),
+            'minutes' => $planned->step->laid->minutes,
+            'dry' => $technique->dryMinutes,
+            'messy' => $technique->messy,
+            'tidy' => false,
+            'caution' => Caution::of($technique->group),
+            'mixes' => $this->mixes->of($this->sheet->first()->unit->figure_type_id, $step->area, $step->use, $step->steps),
+            'why' => [
+                ...array_map(static fn (Constraint $constraint): array => ['reason' => $constraint->reason->value, 'sentence' => $constraint->sentence], $planned->constraints),
+                ['reason' => 'preference', 'sentence' => self::preference($planned->step)],
+            ],
+            'judged_by' => $this->judgedBy($step),
+        ];
     }
 
-    private function preference(SheetStep $step): string
+    /** @return StepWork */
+    private static function tidying(TidyBack $tidying): array
     {
-        $planned = $step->planned->step;
+        $messy = implode('; ', array_map(static fn (Step $step): string => $step->name(), $tidying->soiledBy));
 
-        return ($planned->technique->messy ? 'Messy work comes before the neat work near it. ' : '')
-            ."Among what may come next, inner comes before outer (this area has depth {$planned->area->depth}), and areas take turns so that one dries while another is painted. Common practice, no source.";
+        return [
+            'title' => 'Tidy back',
+            'group' => TechniqueGroup::Tidy->value,
+            'degree' => "look for dust and spill after: {$messy}",
+            'minutes' => 0.0,
+            'dry' => 0.0,
+            'messy' => false,
+            'tidy' => true,
+            'caution' => null,
+            'mixes' => [],
+            'why' => [['reason' => Reason::Protection->value, 'sentence' => "It was finished before messy work near it ({$messy}); what has soiled it is mended at once."]],
+            'judged_by' => [],
+        ];
+    }
+
+    private static function preference(Step $step): string
+    {
+        return ($step->technique->messy ? 'Messy work comes before the neat work near it. ' : '')
+            ."Among what may come next, inner comes before outer (this area has depth {$step->area->depth}), and areas take turns so that one dries while another is painted. Common practice, no source.";
     }
 
     /** @return list<string> */

@@ -1,0 +1,23 @@
+import hooks from 'eslint-plugin-react-hooks';
+import ts from 'typescript-eslint';
+
+export default ts.config(
+    { ignores: ['resources/js/api/schema.d.ts'] },
+    ...ts.configs.strictTypeChecked,
+    {
+        languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+        plugins: { 'react-hooks': hooks },
+        rules: {
+            ...hooks.configs.recommended.rules,
+            'max-lines-per-function': ['error', { max: 150, skipBlankLines: true, skipComments: true }],
+            '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+            '@typescript-eslint/no-confusing-void-expression': 'off',
+            // A feature is entered by its index only.
+            'no-restricted-imports': ['error', { patterns: [{ group: ['@features/*/*'], message: 'Import a feature by its index.' }] }],
+        },
+    },
+    {
+        files: ['resources/js/shared/**', 'resources/js/api/**'],
+        rules: { 'no-restricted-imports': ['error', { patterns: [{ group: ['@features/*'], message: 'Shared code knows no feature.' }] }] },
+    },
+);

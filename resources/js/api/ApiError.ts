@@ -1,0 +1,20 @@
+/** What the API refused: the status, a code for programs, a sentence for people, and the place it speaks of. */
+export class ApiError extends Error {
+    override readonly name = 'ApiError';
+
+    constructor(
+        readonly status: number,
+        readonly code: string,
+        message: string,
+        readonly path: string,
+        readonly problems: readonly { path: string; message: string }[],
+    ) {
+        super(message);
+    }
+
+    /** Sentences by field, for a form: `/areas/0/name` is the field `areas.0.name`. */
+    byField(): Record<string, string> {
+        const problems = this.problems.length > 0 ? this.problems : [{ path: this.path, message: this.message }];
+        return Object.fromEntries(problems.map((problem) => [problem.path.slice(1).replaceAll('/', '.'), problem.message]));
+    }
+}

@@ -1,0 +1,48 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import { ApiError } from './ApiError';
+import type { components, paths } from './schema';
+
+type ErrorBody = components['schemas']['Error'];
+
+const withToken: Middleware = {
+    onRequest({ request }) {
+        const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
+        if (token !== undefined) {
+            request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+        }
+        request.headers.set('Accept', 'application/json');
+        return request;
+    },
+};
+
+export const api = createClient<paths>({ baseUrl: '/' });
+api.use(withToken);
+
+interface Answer<T> {
+    data?: T;
+    error?: unknown;
+    response: Response;
+}
+
+/** The data of an answer; a refusal is thrown as an {@link ApiError}. */
+export async function unwrap<T>(answer: Promise<Answer<T>>): Promise<T> {
+    const { data, error, response } = await answer.catch(() => {
+        throw new ApiError(0, 'unreachable', 'The studio cannot be reached. What you typed is still here; try again.', '', []);
+    });
+    if (data !== undefined && response.ok) {
+        return data;
+    }
+    const body = (error as ErrorBody | undefined)?.error;
+    throw new ApiError(
+        response.status,
+        body?.code ?? 'broken',
+        body?.message ?? 'Something broke on our side. Nothing was stored.',
+        body?.path ?? '',
+        body?.problems ?? [],
+    );
+}
+
+/** A new session begins with its token. */
+export async function fetchToken(): Promise<void> {
+    await fetch('/sanctum/csrf-cookie', { headers: { Accept: 'application/json' } });
+}

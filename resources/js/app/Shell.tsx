@@ -1,0 +1,68 @@
+import { sessionOptions, SignOutButton } from '@features/session';
+import { useQuery } from '@tanstack/react-query';
+import { Suspense } from 'react';
+import { Navigate, NavLink, Outlet, useLocation } from 'react-router';
+
+interface Place {
+    to: string;
+    name: string;
+    waiting?: number;
+}
+
+/** The rail of places, and the place itself. Who is not signed in is sent to the door, and back afterwards. */
+export function Shell() {
+    const session = useQuery(sessionOptions());
+    const location = useLocation();
+    if (session.isPending) {
+        return null;
+    }
+    if (session.data === undefined) {
+        return <Navigate to="/sign-in" state={{ from: location.pathname + location.search }} replace />;
+    }
+    const { user, studio, waiting } = session.data;
+    const places: Place[] = [
+        { to: '/', name: 'Today', waiting: waiting.checks + waiting.bench },
+        { to: '/standard', name: 'Standard' },
+        { to: '/jobs', name: 'Jobs' },
+        { to: '/bench', name: 'Bench', waiting: waiting.bench },
+        ...(user.role === 'painter' ? [] : [{ to: '/check', name: 'Check', waiting: waiting.checks }]),
+        { to: '/records', name: 'Records' },
+        { to: '/studio', name: 'Studio' },
+    ];
+    return (
+        <div className="shell">
+            <a className="skip" href="#place">
+                To the page
+            </a>
+            <nav className="rail" aria-label="Places">
+                <span className="rail-name">Ordotype</span>
+                <ul>
+                    {places.map((place) => (
+                        <li key={place.to}>
+                            <NavLink to={place.to} end={place.to === '/'}>
+                                <span>{place.name}</span>
+                                {(place.waiting ?? 0) > 0 && (
+                                    <b>
+                                        {place.waiting}
+                                        <span className="unseen"> waiting</span>
+                                    </b>
+                                )}
+                            </NavLink>
+                        </li>
+                    ))}
+                </ul>
+                <div className="rail-who">
+                    <span>{studio.name}</span>
+                    <span>{user.name}</span>
+                    <span>{user.role}</span>
+                    <SignOutButton />
+                </div>
+            </nav>
+            <main id="place" className="place" tabIndex={-1}>
+                <Suspense fallback={null}>
+                    <Outlet />
+                </Suspense>
+            </main>
+        </div>
+    );
+}

@@ -1,0 +1,34 @@
+import '@fontsource-variable/archivo/standard.css';
+import '../../css/app.css';
+import { ApiError } from '@api';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { App, ConfigProvider } from 'antd';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { RouterProvider } from 'react-router';
+import { router } from './router';
+import { theme } from './theme';
+
+const client = new QueryClient({
+    defaultOptions: {
+        queries: {
+            staleTime: 5_000,
+            // A refusal stays a refusal; only a studio that could not be reached is asked again.
+            retry: (count, error) => error instanceof ApiError && error.status === 0 && count < 2,
+        },
+    },
+});
+
+const place = document.getElementById('app');
+if (place === null) {
+    throw new Error('The page has no element "app" to live in.');
+}
+createRoot(place).render(
+    <StrictMode>
+        <ConfigProvider theme={theme} wave={{ disabled: true }}>
+            <App component={false}><QueryClientProvider client={client}>
+                <RouterProvider router={router} />
+            </QueryClientProvider></App>
+        </ConfigProvider>
+    </StrictMode>,
+);

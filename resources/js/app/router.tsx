@@ -1,0 +1,28 @@
+import { createBrowserRouter } from 'react-router';
+import { Broken } from './Broken';
+import { Shell } from './Shell';
+
+export const router = createBrowserRouter([
+    { path: '/sign-in', lazy: async () => ({ Component: (await import('@features/session')).SignInPage }) },
+    {
+        path: '/',
+        element: <Shell />,
+        errorElement: <Broken />,
+        children: [
+            { index: true, lazy: async () => ({ Component: (await import('@features/today')).TodayPage }) },
+            { path: 'standard/:version?', lazy: async () => ({ Component: (await import('@features/standard')).StandardPage }) },
+            { path: 'jobs', lazy: async () => ({ Component: (await import('@features/jobs')).JobsPage }) },
+            { path: 'jobs/:job', lazy: async () => ({ Component: (await import('@features/jobs')).JobPage }) },
+            { path: 'jobs/:job/roster', lazy: async () => ({ Component: (await import('@features/jobs')).RosterPage }) },
+            { path: 'jobs/:job/bench/:sheet', lazy: async () => ({ Component: (await import('@features/bench')).BenchSheetPage }) },
+            { path: 'jobs/:job/check/:figure', lazy: async () => ({ Component: (await import('@features/check')).CheckPage }) },
+            { path: 'jobs/:job/mend/:figure', lazy: async () => ({ Component: (await import('@features/bench')).MendPage }) },
+            { path: 'bench', lazy: async () => ({ Component: (await import('@features/bench')).BenchPage }) },
+            { path: 'check', lazy: async () => ({ Component: (await import('@features/check')).ChecksPage }) },
+            { path: 'records', lazy: async () => ({ Component: (await import('@features/records')).RecordsPage }) },
+            { path: 'records/:record', lazy: async () => ({ Component: (await import('@features/records')).CertificatePage }) },
+            { path: 'studio', lazy: async () => ({ Component: (await import('@features/studio')).StudioPage }) },
+            { path: '*', lazy: async () => ({ Component: (await import('./NotHere')).NotHere }) },
+        ],
+    },
+]);

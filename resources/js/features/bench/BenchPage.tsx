@@ -1,0 +1,58 @@
+import type { Schemas } from '@api';
+import { useSession } from '@features/session';
+import { Empty } from '@shared/Empty';
+import { count, date, minutes } from '@shared/format';
+import { Loaded } from '@shared/Loaded';
+import { PageHead } from '@shared/PageHead';
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { benchOptions } from './queries';
+
+export function BenchPage() {
+    const bench = useQuery(benchOptions());
+    const { user } = useSession();
+    return (
+        <>
+            <PageHead title="Bench" sub={user.role === 'painter' ? 'Sheets with figures that are given to you' : 'All bench sheets of open jobs'} />
+            <Loaded query={bench}>
+                {(sheets) =>
+                    sheets.length === 0 ? (
+                        <Empty say="No bench sheet yet. There is one for each unit, and one more for figures of it that are painted otherwise; they appear when the lead gives units to painters." />
+                    ) : (
+                        <ol className="rows rows-bench">
+                            {sheets.map((sheet) => (
+                                <li key={sheet.key}>
+                                    <Link to={`/jobs/${sheet.job_id}/bench/${sheet.key}`}>
+                                        <strong>
+                                            {sheet.unit} <small>{sheet.tier}</small>
+                                        </strong>
+                                        <span>
+                                            {count(sheet.figures, 'figure')}, {sheet.type}
+                                        </span>
+                                        <span>{standing(sheet)}</span>
+                                        <span className="rows-end">
+                                            {minutes(sheet.minutes)} each{sheet.due !== null && ` · due ${date(sheet.due)}`}
+                                        </span>
+                                    </Link>
+                                </li>
+                            ))}
+                        </ol>
+                    )
+                }
+            </Loaded>
+        </>
+    );
+}
+
+function standing(sheet: Schemas['BenchRow']): string {
+    const parts = [
+        [sheet.to_paint, 'to paint'],
+        [sheet.painting, 'under way'],
+        [sheet.handed_over, 'handed over'],
+        [sheet.signed, 'signed off'],
+    ] as const;
+    return parts
+        .filter(([number]) => number > 0)
+        .map(([number, words]) => `${number} ${words}`)
+        .join(', ');
+}

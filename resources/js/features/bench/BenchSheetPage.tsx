@@ -1,0 +1,67 @@
+import type { Schemas } from '@api';
+import { Loaded } from '@shared/Loaded';
+import { minutes } from '@shared/format';
+import { PageHead } from '@shared/PageHead';
+import { useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { Current } from './components/Current';
+import { HandOver } from './components/HandOver';
+import { StepRow } from './components/StepRow';
+import { sheetOptions } from './queries';
+
+export function BenchSheetPage() {
+    const { job = '', sheet: key = '' } = useParams();
+    const sheet = useQuery(sheetOptions(Number(job), key));
+    return <Loaded query={sheet}>{(data) => <Sheet sheet={data} />}</Loaded>;
+}
+
+/** Figures that this person may mark, and that are at the bench. */
+export function markable(sheet: Schemas['BenchSheet']): Schemas['SheetFigure'][] {
+    return sheet.figures.filter((figure) => figure.mine && (figure.state === 'to-paint' || figure.state === 'painting'));
+}
+
+/** Figures on which a step is neither done nor excused. */
+export function openOn(step: Schemas['BenchStep'], figures: readonly Schemas['SheetFigure'][]): Schemas['SheetFigure'][] {
+    return figures.filter((figure) => !step.marks.some((mark) => mark.figure_id === figure.id));
+}
+
+function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
+    const mine = markable(sheet);
+    const [chosen, setChosen] = useState<string | null>(null);
+    const keyOf = (step: Schemas['BenchStep']) => `${step.area} ${step.use}`;
+    const firstOpen = sheet.steps.find((step) => openOn(step, mine).length > 0);
+    const current = sheet.steps.find((step) => keyOf(step) === chosen) ?? firstOpen;
+    const numbers = sheet.figures.map((figure) => figure.number);
+    return (
+        <div className="bench-sheet">
+            <PageHead
+                title={sheet.unit.name}
+                sub={`${sheet.tier} · ${numbers.length === 1 ? `figure ${String(numbers[0])}` : `${numbers.length} figures`} · ${sheet.type.name} · ${minutes(sheet.minutes)} each`}
+            >
+                <Button onClick={() => window.print()}>Print</Button>
+            </PageHead>
+            <p className="sheet-facts">
+                <Link to={`/jobs/${sheet.job.id}`}>{sheet.job.name}</Link> · standard {sheet.standard}
+                {sheet.unit.note !== '' && ` · ${sheet.unit.note}`}
+            </p>
+            {sheet.undecided.length > 0 && (
+                <p className="questions">
+                    <b>?</b> Nobody has said what is done on {sheet.undecided.join(', ')}. Ask the lead; the rest of the sheet stands.
+                </p>
+            )}
+            {current !== undefined && mine.length > 0 && <Current sheet={sheet} step={current} onMoved={() => setChosen(null)} />}
+            <HandOver sheet={sheet} />
+            <section aria-labelledby="all-steps">
+                <h2 id="all-steps">All {sheet.steps.length} steps</h2>
+                <ol className="steps">
+                    {sheet.steps.map((step) => (
+                        <StepRow key={keyOf(step)} sheet={sheet} step={step} isCurrent={step === current} onChoose={() => setChosen(keyOf(step))} />
+                    ))}
+                </ol>
+            </section>
+            <p className="caution-always">{sheet.caution}</p>
+        </div>
+    );
+}

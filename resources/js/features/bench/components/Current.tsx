@@ -1,0 +1,112 @@
+import type { Schemas } from '@api';
+import { count, fewMinutes } from '@shared/format';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { markable, openOn } from '../BenchSheetPage';
+import { useBench } from '../useBench';
+import { ExcuseForm } from './ExcuseForm';
+import { MixLine } from './MixLine';
+
+interface Props {
+    sheet: Schemas['BenchSheet'];
+    step: Schemas['BenchStep'];
+    onMoved: () => void;
+}
+
+/** The step in hand, large: what, where, with what, and the marks. */
+export function Current({ sheet, step, onMoved }: Props) {
+    const bench = useBench(sheet.job.id, sheet.key);
+    const [excusing, setExcusing] = useState(false);
+    const mine = markable(sheet);
+    const open = openOn(step, mine);
+    const next = open[0];
+    const mark = (figures: readonly Schemas['SheetFigure'][]) =>
+        bench.mark.mutate({ step, figures: figures.map((figure) => figure.id), state: 'done' }, { onSuccess: () => figures.length === open.length && onMoved() });
+    const toggle = (figure: Schemas['SheetFigure']) => {
+        const marked = step.marks.some((one) => one.figure_id === figure.id);
+        bench.mark.mutate({ step, figures: [figure.id], state: marked ? null : 'done' });
+    };
+    return (
+        <section className="current" aria-label="The step in hand">
+            <p className="current-place">
+                step {step.number} of {sheet.steps.length} · {step.area}
+                {step.part !== '' && ` · ${step.part}`}
+            </p>
+            <h2>
+                {step.title} <span>{step.tidy ? step.area : `on the ${step.area}`}</span>
+            </h2>
+            <div className="current-body">
+                <div>
+                    {step.degree !== '' && <p className="current-degree">{step.degree}</p>}
+                    {step.mixes.map((mix) => (
+                        <MixLine key={mix.step} sheet={sheet} step={step} mix={mix} />
+                    ))}
+                    <p className="current-times">
+                        {step.minutes > 0 && <span>{fewMinutes(step.minutes)} min a figure</span>}
+                        {step.dry > 0 && <span>dry after {step.dry} min</span>}
+                        {step.messy && <span>messy</span>}
+                    </p>
+                </div>
+                <div className="current-notes">
+                    {step.judged_by.length > 0 && (
+                        <div>
+                            <h3>Judged by</h3>
+                            <ul>
+                                {step.judged_by.map((text) => (
+                                    <li key={text}>{text}</li>
+                                ))}
+                            </ul>
+                        </div>
+                    )}
+                    <div>
+                        <h3>Why here</h3>
+                        <ul>
+                            {step.why.map((why) => (
+                                <li key={why.sentence}>{why.sentence}</li>
+                            ))}
+                        </ul>
+                    </div>
+                    {step.caution !== null && <p className="caution">{step.caution}</p>}
+                </div>
+            </div>
+            <div className="figures-marked" role="group" aria-label="Figures on which it is done">
+                {sheet.figures.map((figure) => {
+                    const marked = step.marks.find((one) => one.figure_id === figure.id);
+                    return (
+                        <button
+                            key={figure.id}
+                            type="button"
+                            aria-pressed={marked !== undefined}
+                            className={marked !== undefined && marked.state !== 'done' ? 'excused' : ''}
+                            disabled={!mine.includes(figure) || bench.mark.isPending}
+                            title={marked === undefined ? 'not done' : marked.state === 'done' ? `done by ${marked.by}` : `${marked.state}: ${marked.reason}`}
+                            onClick={() => toggle(figure)}
+                        >
+                            {figure.number}
+                        </button>
+                    );
+                })}
+            </div>
+            <div className="current-deeds">
+                <Button type="primary" className="big" disabled={open.length === 0} loading={bench.mark.isPending} onClick={() => mark(open)}>
+                    {open.length === 0 ? 'Done on all' : open.length === 1 ? `Done on figure ${String(next?.number)}` : `Done on all ${count(open.length, 'figure')}`}
+                </Button>
+                {open.length > 1 && next !== undefined && (
+                    <Button className="big" onClick={() => mark([next])} disabled={bench.mark.isPending}>
+                        Done on figure {next.number}
+                    </Button>
+                )}
+                <Button className="big" disabled={open.length === 0} onClick={() => setExcusing(true)}>
+                    Not done…
+                </Button>
+            </div>
+            {excusing && (
+                <ExcuseForm
+                    figures={open}
+                    onExcuse={(figures, state, reason) => bench.mark.mutate({ step, figures, state, reason }, { onSuccess: () => setExcusing(false) })}
+                    onClose={() => setExcusing(false)}
+                />
+            )}
+        </section>
+    );
+}

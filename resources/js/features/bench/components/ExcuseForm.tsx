@@ -1,0 +1,66 @@
+import type { Schemas } from '@api';
+import { Button, Input, Radio } from 'antd';
+import { useState } from 'react';
+
+export type Excuse = 'later' | 'waived' | 'not-on-figure' | 'unreachable';
+
+interface Props {
+    figures: readonly Schemas['SheetFigure'][];
+    onExcuse: (figures: number[], state: Excuse, reason: string) => void;
+    onClose: () => void;
+}
+
+/** Why a step is not done: it is then excused, with who and why, and does not hold the figure up. */
+export function ExcuseForm({ figures, onExcuse, onClose }: Props) {
+    const [state, setState] = useState<Excuse>('later');
+    const [reason, setReason] = useState('');
+    const [forAll, setForAll] = useState(figures.length > 1);
+    const [missing, setMissing] = useState(false);
+    const first = figures[0];
+    return (
+        <form
+            className="excuse-form"
+            aria-label="Why it is not done"
+            onSubmit={(event) => {
+                event.preventDefault();
+                if (reason.trim() === '') {
+                    setMissing(true);
+                } else if (first !== undefined) {
+                    onExcuse(forAll ? figures.map((figure) => figure.id) : [first.id], state, reason);
+                }
+            }}
+        >
+            <Radio.Group
+                value={state}
+                onChange={(event) => setState(event.target.value as Excuse)}
+                options={[
+                    { value: 'later', label: 'left for later on purpose' },
+                    { value: 'waived', label: 'waived' },
+                    { value: 'not-on-figure', label: 'not on this figure' },
+                    { value: 'unreachable', label: 'cannot be reached' },
+                ]}
+            />
+            {figures.length > 1 && first !== undefined && (
+                <Radio.Group
+                    value={forAll}
+                    onChange={(event) => setForAll(event.target.value as boolean)}
+                    options={[
+                        { value: true, label: `on all ${figures.length} figures` },
+                        { value: false, label: `on figure ${first.number} only` },
+                    ]}
+                />
+            )}
+            <label>
+                Why
+                <Input value={reason} maxLength={500} status={missing ? 'error' : ''} onChange={(event) => setReason(event.target.value)} autoFocus />
+            </label>
+            {missing && <p role="alert">Say why; it stays on record.</p>}
+            <div>
+                <Button type="primary" htmlType="submit">
+                    Excuse it
+                </Button>
+                <Button onClick={onClose}>Back</Button>
+            </div>
+        </form>
+    );
+}

@@ -1,0 +1,30 @@
+import type { Schemas } from '@api';
+import { count } from '@shared/format';
+import { StateWord } from '@shared/StateWord';
+import { Button } from 'antd';
+import { Link } from 'react-router';
+import { useBench } from '../useBench';
+
+/** Each figure with what is left on it; what is finished goes to be checked. */
+export function HandOver({ sheet }: { sheet: Schemas['BenchSheet'] }) {
+    const bench = useBench(sheet.job.id, sheet.key);
+    const ready = sheet.figures.filter((figure) => figure.mine && figure.left === 0 && figure.state === 'painting');
+    return (
+        <section className="hand-over" aria-label="Figures">
+            <ul>
+                {sheet.figures.map((figure) => (
+                    <li key={figure.id}>
+                        <b>{figure.number}</b>
+                        {figure.state === 'painting' || figure.state === 'to-paint' ? <span>{figure.left === 0 ? 'ready' : `${figure.left} left`}</span> : <StateWord state={figure.state} />}
+                        {(figure.state === 'refused' || figure.state === 'mended') && <Link to={`/jobs/${sheet.job.id}/mend/${figure.id}`}>mend</Link>}
+                    </li>
+                ))}
+            </ul>
+            {ready.length > 0 && (
+                <Button type="primary" className="big" loading={bench.handOver.isPending} onClick={() => bench.handOver.mutate(ready.map((figure) => figure.id))}>
+                    Hand {ready.length === 1 ? `figure ${String(ready[0]?.number)}` : count(ready.length, 'figure')} over to be checked
+                </Button>
+            )}
+        </section>
+    );
+}

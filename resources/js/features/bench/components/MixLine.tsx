@@ -1,0 +1,88 @@
+import type { Schemas } from '@api';
+import { Swatch } from '@shared/Swatch';
+import { useQuery } from '@tanstack/react-query';
+import { AutoComplete, Button } from 'antd';
+import { useState } from 'react';
+import { paintsOptions } from '../queries';
+import { useBench } from '../useBench';
+
+interface Props {
+    sheet: Schemas['BenchSheet'];
+    step: Schemas['BenchStep'];
+    mix: Schemas['StepMix'];
+}
+
+/** What a step is painted with; opened, it takes a paint of the studio or a mix as one types it. */
+export function MixLine({ sheet, step, mix }: Props) {
+    const [editing, setEditing] = useState(false);
+    const many = step.mixes.length > 1;
+    return (
+        <div className="mix">
+            {many && <span className="mix-step">step {mix.step}</span>}
+            {mix.parts.length === 0 && !editing && <span className="mix-none">nothing written down</span>}
+            {!editing &&
+                mix.parts.map((part) => (
+                    <span key={part.paint} className="mix-part">
+                        <Swatch hex={part.hex} />
+                        <span>
+                            <b>{part.paint}</b>
+                            <small>
+                                {mix.parts.length > 1 ? `${part.parts} ${part.parts === 1 ? 'part' : 'parts'} · ` : ''}
+                                {part.kind} · {part.hex}
+                            </small>
+                        </span>
+                    </span>
+                ))}
+            {editing ? (
+                <MixForm sheet={sheet} step={step} mix={mix} onDone={() => setEditing(false)} />
+            ) : (
+                <button type="button" className="link-button" onClick={() => setEditing(true)} aria-label={`Change what ${step.title} on ${step.area} is painted with${many ? `, step ${mix.step}` : ''}`}>
+                    {mix.parts.length === 0 ? 'Write down' : 'Change'}
+                </button>
+            )}
+        </div>
+    );
+}
+
+function MixForm({ sheet, step, mix, onDone }: Props & { onDone: () => void }) {
+    const bench = useBench(sheet.job.id, sheet.key);
+    const paints = useQuery(paintsOptions());
+    const [text, setText] = useState(mix.text);
+    const written = text.slice(0, text.lastIndexOf('+') + 1);
+    const begun = text.slice(written.length).trim().toLowerCase();
+    const offers = (paints.data ?? [])
+        .filter((paint) => begun === '' || paint.name.toLowerCase().includes(begun))
+        .map((paint) => ({
+            value: `${written === '' ? '' : `${written} `}${paint.name}`,
+            label: (
+                <span className="mix-offer">
+                    <Swatch hex={paint.hex} /> {paint.name} <small>{paint.kind}</small>
+                </span>
+            ),
+        }));
+    return (
+        <form
+            className="mix-form"
+            onSubmit={(event) => {
+                event.preventDefault();
+                bench.mix.mutate({ type: sheet.type.id, step, at: mix, text }, { onSuccess: onDone });
+            }}
+        >
+            <AutoComplete
+                aria-label="A paint, or a mix in parts"
+                autoFocus
+                value={text}
+                options={offers}
+                onChange={setText}
+                placeholder="Gull White 1 + Weir Blue 3"
+                status={bench.mix.isError ? 'error' : ''}
+                style={{ width: 300 }}
+            />
+            <Button htmlType="submit" type="primary" loading={bench.mix.isPending}>
+                Keep
+            </Button>
+            <Button onClick={onDone}>Back</Button>
+            {bench.mix.error !== null && <p role="alert">{bench.mix.error.message}</p>}
+        </form>
+    );
+}

@@ -1,0 +1,67 @@
+import type { Schemas } from '@api';
+import { fewMinutes } from '@shared/format';
+import { Swatch } from '@shared/Swatch';
+import { Popover } from 'antd';
+
+interface Props {
+    sheet: Schemas['BenchSheet'];
+    step: Schemas['BenchStep'];
+    isCurrent: boolean;
+    onChoose: () => void;
+}
+
+/** One line of the sheet, as it is printed too. */
+export function StepRow({ sheet, step, isCurrent, onChoose }: Props) {
+    const marked = step.marks.length;
+    const all = sheet.figures.length;
+    const excused = step.marks.filter((mark) => mark.state !== 'done');
+    const why = (
+        <ul className="why-list">
+            {step.why.map((one) => (
+                <li key={one.sentence}>
+                    <b>{one.reason}</b> {one.sentence}
+                </li>
+            ))}
+        </ul>
+    );
+    return (
+        <li className={`step ${isCurrent ? 'step-current' : ''} ${marked === all ? 'step-done' : ''}`}>
+            <span className="step-number">{step.number}</span>
+            <div className="step-what">
+                <button type="button" className="step-title" onClick={onChoose}>
+                    <b>{step.title}</b>, {step.area}
+                </button>
+                {step.degree !== '' && <span className="step-degree">{step.degree}</span>}
+                <span className="step-mixes">
+                    {step.mixes
+                        .filter((mix) => mix.parts.length > 0)
+                        .map((mix) => (
+                            <span key={mix.step} className="step-mix">
+                                {mix.parts.map((part) => (
+                                    <Swatch key={part.paint} hex={part.hex} />
+                                ))}
+                                {step.mixes.length > 1 && `${mix.step}: `}
+                                {mix.text}
+                            </span>
+                        ))}
+                </span>
+                {excused.map((mark) => (
+                    <small key={mark.figure_id} className="step-excused">
+                        figure {sheet.figures.find((figure) => figure.id === mark.figure_id)?.number}: {mark.state.replaceAll('-', ' ')}, {mark.reason} ({mark.by})
+                    </small>
+                ))}
+                {step.caution !== null && <small className="step-caution">{step.caution}</small>}
+            </div>
+            <span className="step-times">
+                {step.minutes > 0 ? `${fewMinutes(step.minutes)} min` : ''}
+                {step.dry > 0 && <small>dry {step.dry}</small>}
+            </span>
+            <span className="step-marked">{marked === all ? '✓' : `${marked}/${all}`}</span>
+            <Popover trigger="click" content={why} arrow={false} placement="bottomRight">
+                <button type="button" className="why" aria-label={`Why here: ${step.title}, ${step.area}`}>
+                    Why here
+                </button>
+            </Popover>
+        </li>
+    );
+}

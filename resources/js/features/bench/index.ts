@@ -1,0 +1,3 @@
+export { BenchPage } from './BenchPage';
+export { BenchSheetPage } from './BenchSheetPage';
+export { MendPage } from './MendPage';

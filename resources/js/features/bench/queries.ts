@@ -1,0 +1,30 @@
+import { api, unwrap } from '@api';
+import { queryOptions } from '@tanstack/react-query';
+
+export const benchKeys = {
+    all: ['bench'] as const,
+    sheet: (job: number, key: string) => [...benchKeys.all, job, key] as const,
+    faults: (figure: number) => [...benchKeys.all, 'faults', figure] as const,
+};
+
+export function benchOptions() {
+    return queryOptions({ queryKey: benchKeys.all, queryFn: ({ signal }) => unwrap(api.GET('/api/bench-sheets', { signal })) });
+}
+
+export function sheetOptions(job: number, key: string) {
+    return queryOptions({
+        queryKey: benchKeys.sheet(job, key),
+        queryFn: ({ signal }) => unwrap(api.GET('/api/jobs/{job}/bench-sheets/{key}', { params: { path: { job, key } }, signal })),
+    });
+}
+
+export function faultsOptions(figure: number) {
+    return queryOptions({
+        queryKey: benchKeys.faults(figure),
+        queryFn: ({ signal }) => unwrap(api.GET('/api/figures/{figure}/faults', { params: { path: { figure } }, signal })),
+    });
+}
+
+export function paintsOptions() {
+    return queryOptions({ queryKey: ['paints'], queryFn: ({ signal }) => unwrap(api.GET('/api/paints', { signal })), staleTime: 60_000 });
+}

@@ -1,0 +1,96 @@
+import type { Schemas } from '@api';
+import { Severity } from '@shared/Severity';
+import { Why } from '@shared/Why';
+import { Button, Input } from 'antd';
+import { useState } from 'react';
+import type { useCheck } from '../useCheck';
+
+const FLAWS: Record<string, string> = { patch: 'Missed patch', overspill: 'Overspill', 'stray-dot': 'Stray dot', 'wide-line': 'Line too wide', broken: 'Broken or loose part' };
+
+interface Props {
+    fault: Schemas['CheckFault'];
+    mayWaive: boolean;
+    deeds: ReturnType<typeof useCheck>;
+}
+
+export function FaultNote({ fault, mayWaive, deeds }: Props) {
+    const [waiving, setWaiving] = useState(false);
+    const name = fault.flaw === null ? (fault.kind === 'missing' ? 'Not done' : 'Does not hold') : (FLAWS[fault.flaw] ?? fault.flaw);
+    return (
+        <li className={fault.severity === 'none' ? 'not-counted' : ''}>
+            <p>
+                <Severity of={fault.severity} bare /> <b>{name}</b> on {fault.area}
+                {fault.side !== null && `, ${fault.side}`}
+                {fault.size_mm !== null && `, ${fault.size_mm} mm`}
+            </p>
+            {fault.size_mm !== null && <Ruler size={fault.size_mm} />}
+            {fault.text !== '' && <p>{fault.text}</p>}
+            <p className="fault-sentence">
+                {fault.sentence} <Why why={fault.why} about={`${name} on ${fault.area}`} />
+            </p>
+            {fault.waived !== null && (
+                <p>
+                    Waived by {fault.waived.by}, agreed with {fault.waived.agreed_with}: {fault.waived.reason}
+                </p>
+            )}
+            <div className="fault-deeds">
+                {fault.criterion === null && fault.waived === null && (
+                    <button type="button" className="link-button" onClick={() => deeds.removeFlaw(fault.id)}>
+                        Take it away
+                    </button>
+                )}
+                {mayWaive && fault.waived === null && fault.severity !== 'none' && !waiving && (
+                    <button type="button" className="link-button" onClick={() => setWaiving(true)}>
+                        Waive it
+                    </button>
+                )}
+            </div>
+            {waiving && <WaiveFault onWaive={(agreed, reason) => deeds.waive(fault, agreed, reason)} onClose={() => setWaiving(false)} />}
+        </li>
+    );
+}
+
+/** A size beside a scale of five millimetres; what is larger fills it. */
+function Ruler({ size }: { size: number }) {
+    return (
+        <svg className="ruler" viewBox="0 0 200 16" role="img" aria-label={`${size} mm beside a scale of 5 mm`}>
+            <path d="M0.5 0v8h199v-8M40 8v-5M80 8v-5M120 8v-5M160 8v-5" />
+            <rect x="0" y="11" width={Math.max(Math.min(size, 5) * 40, 1)} height="5" />
+        </svg>
+    );
+}
+
+function WaiveFault({ onWaive, onClose }: { onWaive: (agreedWith: string, reason: string) => Promise<unknown>; onClose: () => void }) {
+    const [agreed, setAgreed] = useState('');
+    const [reason, setReason] = useState('');
+    const ready = agreed.trim() !== '' && reason.trim() !== '';
+    return (
+        <form
+            className="waive-form"
+            aria-label="Waive the fault"
+            onSubmit={(event) => {
+                event.preventDefault();
+                if (ready) {
+                    onWaive(agreed, reason).then(onClose, () => undefined);
+                }
+            }}
+        >
+            <label>
+                Agreed with
+                <Input autoFocus value={agreed} maxLength={190} onChange={(event) => setAgreed(event.target.value)} />
+            </label>
+            <label>
+                Why
+                <Input value={reason} maxLength={500} onChange={(event) => setReason(event.target.value)} />
+            </label>
+            <div>
+                <Button size="small" type="primary" htmlType="submit" disabled={!ready}>
+                    Waive it
+                </Button>
+                <Button size="small" onClick={onClose}>
+                    Back
+                </Button>
+            </div>
+        </form>
+    );
+}

@@ -1,0 +1,86 @@
+import type { Schemas } from '@api';
+import { millimetres } from '@shared/format';
+import { Button, Input, InputNumber, Modal, Select } from 'antd';
+import { useState } from 'react';
+import type { FlawName, SideName } from '../useCheck';
+
+const FLAWS: { value: FlawName; label: string }[] = [
+    { value: 'patch', label: 'missed patch' },
+    { value: 'overspill', label: 'overspill' },
+    { value: 'stray-dot', label: 'stray dot' },
+    { value: 'wide-line', label: 'line too wide' },
+    { value: 'broken', label: 'broken or loose part' },
+];
+
+const SIZES = [0.2, 0.5, 1, 2, 5];
+
+interface Props {
+    check: Schemas['Check'];
+    side: SideName;
+    area: string | null;
+    onNote: (flaw: FlawName, area: string, side: SideName, size: number | null, note: string) => Promise<unknown>;
+    onClose: () => void;
+}
+
+/** A flaw: what, where and how large. How bad it is follows from the tier's distance. */
+export function FlawForm({ check, side, area, onNote, onClose }: Props) {
+    const [flaw, setFlaw] = useState<FlawName>('patch');
+    const [where, setWhere] = useState(area ?? check.areas.find((one) => one.sides.includes(side) && one.surface !== 'whole')?.area ?? '');
+    const [size, setSize] = useState<number | null>(null);
+    const [note, setNote] = useState('');
+    const sized = flaw !== 'broken';
+    const ready = where !== '' && (!sized || size !== null);
+    const send = () => {
+        if (ready) {
+            onNote(flaw, where, side, sized ? size : null, note).then(onClose, () => undefined);
+        }
+    };
+    return (
+        <Modal open title={`A flaw, seen from ${side}`} onCancel={onClose} footer={null} width={460} destroyOnHidden>
+            <form
+                className="flaw-form"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    send();
+                }}
+            >
+                <div className="flaw-kinds" role="group" aria-label="What">
+                    {FLAWS.map((one) => (
+                        <button key={one.value} type="button" aria-pressed={one.value === flaw} onClick={() => setFlaw(one.value)}>
+                            {one.label}
+                        </button>
+                    ))}
+                </div>
+                <label>
+                    On
+                    <Select aria-label="On which area" value={where} options={check.areas.map((one) => ({ value: one.area, label: one.area }))} onChange={setWhere} />
+                </label>
+                {sized && (
+                    <label>
+                        {flaw === 'wide-line' ? 'Width of the line' : 'Largest extent'}, mm
+                        <InputNumber aria-label="Size in millimetres" min={0} max={500} step={0.1} value={size} onChange={setSize} autoFocus />
+                    </label>
+                )}
+                {sized && (
+                    <div className="flaw-sizes" role="group" aria-label="Common sizes">
+                        {SIZES.map((one) => (
+                            <button key={one} type="button" aria-pressed={one === size} onClick={() => setSize(one)}>
+                                {one} mm
+                            </button>
+                        ))}
+                        <p>
+                            {check.tier.name} notices from {millimetres(check.tier.smallest_mm)} at {check.tier.distance_mm} mm; what is smaller is noted and not counted.
+                        </p>
+                    </div>
+                )}
+                <label>
+                    Note
+                    <Input value={note} maxLength={500} onChange={(event) => setNote(event.target.value)} />
+                </label>
+                <Button type="primary" htmlType="submit" className="big" disabled={!ready}>
+                    Note the flaw
+                </Button>
+            </form>
+        </Modal>
+    );
+}

@@ -1,0 +1,36 @@
+import type { Schemas } from '@api';
+import type { SideName } from '../useCheck';
+import { Mosaic } from './Mosaic';
+
+const SIDES = ['front', 'left', 'back', 'right', 'above', 'below'] as const;
+
+interface Props {
+    check: Schemas['Check'];
+    side: SideName;
+    area: string | null;
+    onSide: (side: SideName) => void;
+    onArea: (area: string) => void;
+}
+
+/** The figure turned through the sides that count. */
+export function Turn({ check, side, area, onSide, onArea }: Props) {
+    const uncounted = SIDES.filter((one) => !check.sides.includes(one));
+    return (
+        <section className="turn" aria-label="Sides">
+            <div className="turn-sides" role="group" aria-label="Turn to">
+                {SIDES.map((one, i) => (
+                    <button key={one} type="button" aria-pressed={one === side} disabled={!check.sides.includes(one)} onClick={() => onSide(one)} aria-keyshortcuts={String(i + 1)}>
+                        {one}
+                        {check.passed.includes(one) && <span aria-label="passed"> ✓</span>}
+                    </button>
+                ))}
+            </div>
+            <Mosaic check={check} side={side} area={area} onArea={onArea} />
+            <p>
+                Seen from {side}, by share. Bold areas draw the eye.
+                {uncounted.length > 0 && ` Not counted at this tier: ${uncounted.join(', ')}.`}
+                {check.unseen.length > 0 && ` Seen from no counted side, so not asked: ${check.unseen.join(', ')}.`}
+            </p>
+        </section>
+    );
+}

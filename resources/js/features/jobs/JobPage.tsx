@@ -1,0 +1,80 @@
+import type { Schemas } from '@api';
+import { useSession } from '@features/session';
+import { Empty } from '@shared/Empty';
+import { count, date, minutes } from '@shared/format';
+import { Loaded } from '@shared/Loaded';
+import { PageHead } from '@shared/PageHead';
+import { useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { Link, useParams } from 'react-router';
+import { Grid } from './components/Grid';
+import { gridOptions, jobOptions } from './queries';
+
+export function JobPage() {
+    const id = Number(useParams()['job']);
+    const job = useQuery(jobOptions(id));
+    const grid = useQuery(gridOptions(id));
+    const { user } = useSession();
+    return (
+        <Loaded query={job}>
+            {(data) => (
+                <div className="job">
+                    <PageHead title={data.name} sub={`${data.client} · ${data.force} · standard ${data.standard.version}`}>
+                        {user.role === 'lead' && (
+                            <Button>
+                                <Link to={`/jobs/${id}/roster`}>Add a roster</Link>
+                            </Button>
+                        )}
+                    </PageHead>
+                    <Loaded query={grid}>
+                        {(figures) =>
+                            figures.units.length === 0 ? (
+                                <Empty say="This job has no figures yet. Paste its roster or take it from a CSV file; units, figures and leaders appear here.">
+                                    {user.role === 'lead' && <Link to={`/jobs/${id}/roster`}>Take a roster in</Link>}
+                                </Empty>
+                            ) : (
+                                <>
+                                    <Totals grid={figures} job={data} />
+                                    <Grid grid={figures} job={data} />
+                                </>
+                            )
+                        }
+                    </Loaded>
+                </div>
+            )}
+        </Loaded>
+    );
+}
+
+function Totals({ grid, job }: { grid: Schemas['Grid']; job: Schemas['Job'] }) {
+    const name = (key: string) => job.tiers.find((tier) => tier.key === key)?.name ?? key;
+    const surface = (key: string) => job.surfaces.find((one) => one.key === key)?.name ?? key;
+    return (
+        <>
+            <dl className="totals">
+                <Total say="figures" value={String(grid.figures)} />
+                <Total say="work" value={minutes(grid.minutes)} />
+                <Total say="due" value={job.due === null ? 'no date' : date(job.due)} />
+                <Total say="without a painter" value={String(grid.unassigned)} />
+                <Total say="left out by agreement" value={String(grid.waivers)} />
+                <Total say="signed off" value={`${grid.signed} of ${grid.figures}`} />
+            </dl>
+            {grid.questions.length > 0 && (
+                <div className="questions" role="note">
+                    <b>{count(grid.questions.length, 'question')} to settle in the standard:</b>{' '}
+                    {grid.questions.map((question) => `${name(question.tier)} says nothing of ${surface(question.surface)} (${count(question.figures, 'figure')})`).join('; ')}. Everything else is
+                    worked out.
+                </div>
+            )}
+        </>
+    );
+}
+
+function Total({ say, value }: { say: string; value: string }) {
+    return (
+        <div>
+            <dt>{say}</dt>
+            <dd>{value}</dd>
+        </div>
+    );
+}

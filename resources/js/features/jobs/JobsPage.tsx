@@ -1,0 +1,69 @@
+import { useSession } from '@features/session';
+import { Empty } from '@shared/Empty';
+import { date } from '@shared/format';
+import { Loaded } from '@shared/Loaded';
+import { PageHead } from '@shared/PageHead';
+import { useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { NewJob } from './components/NewJob';
+import { jobsOptions } from './queries';
+
+export function JobsPage() {
+    const jobs = useQuery(jobsOptions());
+    const { user } = useSession();
+    const [adding, setAdding] = useState(false);
+    return (
+        <>
+            <PageHead title="Jobs" sub="Each is pinned to the version of the standard it was booked under">
+                {user.role === 'lead' && (
+                    <Button type="primary" onClick={() => setAdding(true)}>
+                        Book a job
+                    </Button>
+                )}
+            </PageHead>
+            <Loaded query={jobs}>
+                {(list) =>
+                    list.length === 0 ? (
+                        <Empty say="No job yet. Book one, then paste its roster: unit, figure type, count and tier, a line each." />
+                    ) : (
+                        <table className="list">
+                            <thead>
+                                <tr>
+                                    <th scope="col">Job</th>
+                                    <th scope="col">Client</th>
+                                    <th scope="col">Due</th>
+                                    <th scope="col" className="number">
+                                        Figures
+                                    </th>
+                                    <th scope="col" className="number">
+                                        Signed off
+                                    </th>
+                                </tr>
+                            </thead>
+                            <tbody>
+                                {list.map((job) => (
+                                    <tr key={job.id}>
+                                        <td>
+                                            <Link to={`/jobs/${job.id}`}>{job.name}</Link>
+                                        </td>
+                                        <td>{job.client}</td>
+                                        <td>
+                                            {job.late && <span aria-hidden="true">▲ </span>}
+                                            {job.due === null ? 'no date' : date(job.due)}
+                                            {job.late && ', late'}
+                                        </td>
+                                        <td className="number">{job.figures}</td>
+                                        <td className="number">{job.signed}</td>
+                                    </tr>
+                                ))}
+                            </tbody>
+                        </table>
+                    )
+                }
+            </Loaded>
+            <NewJob open={adding} onClose={() => setAdding(false)} />
+        </>
+    );
+}

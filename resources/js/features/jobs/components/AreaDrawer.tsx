@@ -1,0 +1,111 @@
+import type { Schemas } from '@api';
+import { useSession } from '@features/session';
+import { Choice } from '@shared/Choice';
+import { count, fewMinutes } from '@shared/format';
+import { Drawer, Select } from 'antd';
+import { useState } from 'react';
+import { useAssign } from '../useAssign';
+import { WaiveForm } from './WaiveForm';
+
+interface Props {
+    job: Schemas['Job'];
+    unit: Schemas['GridUnit'];
+    group: Schemas['GridGroup'];
+    area: string;
+    onClose: () => void;
+}
+
+/** One area beside the grid: its layers, its tier, what is left out, and the method where it is open. */
+export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
+    const { user } = useSession();
+    const assign = useAssign(job.id);
+    const [scope, setScope] = useState<'unit' | 'figure'>('unit');
+    const here = group.areas.find((one) => one.area === area);
+    const first = group.figures[0];
+    if (here === undefined || first === undefined) {
+        return null;
+    }
+    const place = { unit, figure: scope === 'figure' && group.figures.length === 1 ? first.id : null, area };
+    const tierName = (key: string) => job.tiers.find((tier) => tier.key === key)?.name ?? key;
+    const mayAssign = user.role === 'lead';
+    return (
+        <Drawer open onClose={onClose} size={440} title={`${area} · ${unit.name}`} mask={false}>
+            <div className="area-drawer">
+                <p className="area-facts">
+                    {here.surface}
+                    {here.focal && ', draws the eye'} · {tierName(here.tier)} · {fewMinutes(here.minutes)} min a figure
+                </p>
+                {group.figures.length === 1 && unit.count > 1 && (
+                    <Choice
+                        label="For whom"
+                        value={scope}
+                        options={[
+                            { value: 'unit', label: `all of ${unit.name}` },
+                            { value: 'figure', label: `figure ${first.number} only` },
+                        ]}
+                        onChange={setScope}
+                    />
+                )}
+                <label className="area-tier">
+                    <span>Tier of this area</span>
+                    <Select
+                        aria-label="Tier of this area"
+                        value={here.own_tier ? here.tier : ''}
+                        disabled={!mayAssign}
+                        options={[{ value: '', label: `as the figure (${tierName(group.tier)})` }, ...job.tiers.filter((tier) => !tier.retired).map((tier) => ({ value: tier.key, label: tier.name }))]}
+                        onChange={(tier) => assign.areaTier(place, tier === '' ? null : tier)}
+                    />
+                </label>
+                {here.state === 'undecided' && (
+                    <p className="questions">
+                        <b>?</b> {tierName(here.tier)} says nothing of this surface. It is settled in the standard; everything else is worked out.
+                    </p>
+                )}
+                {here.state === 'not-asked' && <p>{tierName(here.tier)} asks nothing of this surface.</p>}
+                <ol className="layers" aria-label="Layers, from the top down">
+                    {here.uses.toReversed().map((use) => (
+                        <li key={use.id} className={use.waiver === null ? '' : 'layer-waived'}>
+                            <div className="layer-head">
+                                <b>{use.name}</b> <span>{use.degree}</span>
+                                <span className="layer-minutes">{use.waiver === null ? `${fewMinutes(use.minutes)} min` : 'left out'}</span>
+                            </div>
+                            {use.choices.length > 0 && use.waiver === null && (
+                                <Select
+                                    aria-label={`Method of ${use.id}`}
+                                    size="small"
+                                    value={use.technique}
+                                    disabled={!mayAssign}
+                                    options={use.choices.map((choice) => ({ value: choice.id, label: choice.name }))}
+                                    onChange={(technique) => assign.choose(place, use.id, technique)}
+                                />
+                            )}
+                            {use.waiver !== null && (
+                                <p>
+                                    {use.waiver.reason}
+                                    {use.waiver.agreed_with !== '' && ` Agreed with ${use.waiver.agreed_with}.`} {use.waiver.by}
+                                    {use.waiver.whole_unit ? ', for the unit.' : ', for this figure.'}
+                                    {mayAssign && (
+                                        <button type="button" className="link-button" onClick={() => use.waiver !== null && assign.unwaive(unit, use.waiver.id)}>
+                                            Ask for it again
+                                        </button>
+                                    )}
+                                </p>
+                            )}
+                            {mayAssign && use.waiver === null && <WaiveForm name={use.name} onWaive={(reason, agreed) => assign.waive(place, use.id, reason, agreed)} />}
+                        </li>
+                    ))}
+                </ol>
+                {group.resting.length > 0 && (
+                    <div className="resting">
+                        <b>{count(group.resting.length, 'agreement rests', 'agreements rest')}: what they name is not asked any more.</b>
+                        <ul>
+                            {group.resting.map((words) => (
+                                <li key={words}>{words}</li>
+                            ))}
+                        </ul>
+                    </div>
+                )}
+            </div>
+        </Drawer>
+    );
+}

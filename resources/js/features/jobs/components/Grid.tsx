@@ -1,0 +1,81 @@
+import type { Schemas } from '@api';
+import { Patterns } from '@shared/Patterns';
+import { StackLegend } from '@shared/StackLegend';
+import { useMemo, useState } from 'react';
+import { AreaDrawer } from './AreaDrawer';
+import { FiguresDrawer } from './FiguresDrawer';
+import { GroupRow } from './GroupRow';
+
+export interface Place {
+    unit: number;
+    group: string;
+    area: string;
+}
+
+interface Props {
+    grid: Schemas['Grid'];
+    job: Schemas['Job'];
+}
+
+/** Units and, under them, figures that differ; surfaces across. Each cell says what will be done. */
+export function Grid({ grid, job }: Props) {
+    const [place, setPlace] = useState<Place | null>(null);
+    const [figures, setFigures] = useState<Omit<Place, 'area'> | null>(null);
+    const surfaces = useMemo(() => {
+        const here = new Set(grid.units.flatMap((unit) => unit.groups.flatMap((group) => group.areas.map((area) => area.surface))));
+        return job.surfaces.filter((surface) => here.has(surface.key));
+    }, [grid, job.surfaces]);
+    const find = (at: Omit<Place, 'area'> | null) => {
+        const unit = grid.units.find((one) => one.id === at?.unit);
+        const group = unit?.groups.find((one) => one.figures.some((figure) => String(figure.id) === at?.group));
+        return unit === undefined || group === undefined ? null : { unit, group };
+    };
+    const open = find(place);
+    const chosen = find(figures);
+    return (
+        <>
+            <Patterns />
+            <div className="grid-scroll" tabIndex={0} role="region" aria-label="Units and figures by surface">
+                <table className="grid">
+                    <caption className="unseen">What will be done on each surface, with the minutes for each figure</caption>
+                    <thead>
+                        <tr>
+                            <th scope="col">unit, figures</th>
+                            <th scope="col">tier</th>
+                            <th scope="col">painter</th>
+                            {surfaces.map((surface) => (
+                                <th scope="col" key={surface.key}>
+                                    {surface.name}
+                                </th>
+                            ))}
+                            <th scope="col" className="number">
+                                each
+                            </th>
+                            <th scope="col" className="number">
+                                all
+                            </th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {grid.units.flatMap((unit) =>
+                            unit.groups.map((group) => (
+                                <GroupRow
+                                    key={group.figures[0]?.id}
+                                    unit={unit}
+                                    group={group}
+                                    job={job}
+                                    surfaces={surfaces}
+                                    onArea={(area) => setPlace({ unit: unit.id, group: String(group.figures[0]?.id), area })}
+                                    onFigures={() => setFigures({ unit: unit.id, group: String(group.figures[0]?.id) })}
+                                />
+                            )),
+                        )}
+                    </tbody>
+                </table>
+            </div>
+            <StackLegend />
+            {place !== null && open !== null && <AreaDrawer job={job} unit={open.unit} group={open.group} area={place.area} onClose={() => setPlace(null)} />}
+            {chosen !== null && <FiguresDrawer job={job} unit={chosen.unit} group={chosen.group} onClose={() => setFigures(null)} />}
+        </>
+    );
+}

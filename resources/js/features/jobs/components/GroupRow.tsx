@@ -1,0 +1,103 @@
+import type { Schemas } from '@api';
+import { useSession } from '@features/session';
+import { minutes } from '@shared/format';
+import { StackGlyph } from '@shared/StackGlyph';
+import { TierSelect } from './TierSelect';
+import { PainterSelect } from './PainterSelect';
+import { useAssign } from '../useAssign';
+
+interface Props {
+    unit: Schemas['GridUnit'];
+    group: Schemas['GridGroup'];
+    job: Schemas['Job'];
+    surfaces: readonly { key: string; name: string }[];
+    onArea: (area: string) => void;
+    onFigures: () => void;
+}
+
+/** Whether these figures are the unit itself, or some of it that are painted otherwise. */
+function isUnitItself(unit: Schemas['GridUnit'], group: Schemas['GridGroup']): boolean {
+    return group.figures.some((figure) => !figure.own_tier) && group.figures.length === Math.max(...unit.groups.map((one) => one.figures.length));
+}
+
+function who(group: Schemas['GridGroup']): string {
+    const leaders = group.figures.filter((figure) => figure.leader).length;
+    if (leaders === group.figures.length) {
+        return leaders === 1 ? 'leader' : `${leaders} leaders`;
+    }
+    const numbers = group.figures.map((figure) => figure.number);
+    return numbers.length === 1 ? `figure ${String(numbers[0])}` : `figures ${numbers.slice(0, 6).join(', ')}${numbers.length > 6 ? ' …' : ''}`;
+}
+
+export function GroupRow({ unit, group, job, surfaces, onArea, onFigures }: Props) {
+    const { user } = useSession();
+    const assign = useAssign(job.id);
+    const itself = isUnitItself(unit, group);
+    const mayAssign = user.role === 'lead';
+    const first = group.figures[0];
+    const painters = new Set(group.figures.map((figure) => figure.painter?.name ?? 'nobody'));
+    return (
+        <tr className={itself ? 'grid-unit' : 'grid-some'}>
+            <th scope="row">
+                <button type="button" className="grid-name" onClick={onFigures}>
+                    <span>{itself ? unit.name : who(group)}</span>
+                    <b>
+                        {group.figures.length}
+                        <span className="unseen"> figures</span>
+                    </b>
+                </button>
+                {itself && unit.note !== '' && <small>{unit.note}</small>}
+            </th>
+            <td>
+                <TierSelect
+                    label={`Tier of ${itself ? unit.name : `${unit.name}, ${who(group)}`}`}
+                    tiers={job.tiers}
+                    value={group.tier}
+                    disabled={!mayAssign}
+                    onChange={(tier) => assign.tier(unit, itself ? null : group.figures, tier)}
+                />
+            </td>
+            <td>
+                {itself ? (
+                    <PainterSelect label={`Painter of ${unit.name}`} value={unit.painter?.id ?? null} disabled={!mayAssign} onChange={(painter) => assign.painter(unit, null, painter)} />
+                ) : (
+                    <PainterSelect
+                        label={`Painter of ${unit.name}, ${who(group)}`}
+                        value={first?.painter?.id ?? null}
+                        mixed={painters.size > 1}
+                        disabled={!mayAssign}
+                        onChange={(painter) => assign.painter(unit, group.figures, painter)}
+                    />
+                )}
+            </td>
+            {surfaces.map((surface) => (
+                <td key={surface.key} className={group.areas.some((area) => area.surface === surface.key) ? '' : 'grid-absent'}>
+                    {group.areas
+                        .filter((area) => area.surface === surface.key)
+                        .map((area) => (
+                            <AreaCell key={area.area} area={area} onOpen={() => onArea(area.area)} />
+                        ))}
+                </td>
+            ))}
+            <td className="number">{minutes(group.minutes)}</td>
+            <td className="number">
+                <b>{minutes(group.minutes_all)}</b>
+            </td>
+        </tr>
+    );
+}
+
+function AreaCell({ area, onOpen }: { area: Schemas['GridArea']; onOpen: () => void }) {
+    const laid = area.uses.map((use) => `${use.name}${use.degree === '' ? '' : ` ${use.degree}`}${use.waiver === null ? '' : ' (left out)'}`);
+    const words = area.state === 'asked' ? laid.join(', then ') : area.state === 'undecided' ? 'undecided' : 'not asked for';
+    return (
+        <button type="button" className="grid-cell" onClick={onOpen} title={`${area.area}: ${words}`} aria-label={`${area.area}: ${words}`}>
+            {area.state === 'undecided' && <span className="grid-question">?</span>}
+            {area.state === 'not-asked' && <span className="grid-none">–</span>}
+            {area.state === 'asked' && (
+                <StackGlyph layers={area.uses.map((use) => ({ group: use.group, passes: Math.max(use.coats, use.steps), waived: use.waiver !== null, words: use.name }))} />
+            )}
+            {area.own_tier && <span className="grid-own">{area.tier}</span>}
+        </button>
+    );
+}

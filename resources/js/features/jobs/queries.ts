@@ -1,0 +1,58 @@
+import { api, unwrap } from '@api';
+import { queryOptions } from '@tanstack/react-query';
+
+export const jobKeys = {
+    all: ['jobs'] as const,
+    detail: (id: number) => [...jobKeys.all, id] as const,
+    grid: (id: number) => [...jobKeys.detail(id), 'grid'] as const,
+};
+
+export function jobsOptions() {
+    return queryOptions({ queryKey: jobKeys.all, queryFn: ({ signal }) => unwrap(api.GET('/api/jobs', { signal })) });
+}
+
+export function jobOptions(id: number) {
+    return queryOptions({
+        queryKey: jobKeys.detail(id),
+        queryFn: ({ signal }) => unwrap(api.GET('/api/jobs/{job}', { params: { path: { job: id } }, signal })),
+        staleTime: 60_000,
+    });
+}
+
+export function gridOptions(id: number) {
+    return queryOptions({
+        queryKey: jobKeys.grid(id),
+        queryFn: ({ signal }) => unwrap(api.GET('/api/jobs/{job}/figures', { params: { path: { job: id } }, signal })),
+    });
+}
+
+export function peopleOptions() {
+    return queryOptions({ queryKey: ['people'], queryFn: ({ signal }) => unwrap(api.GET('/api/people', { signal })), staleTime: 60_000 });
+}
+
+export function figureTypesOptions() {
+    return queryOptions({ queryKey: ['figure-types'], queryFn: ({ signal }) => unwrap(api.GET('/api/figure-types', { signal })) });
+}
+
+/** A roster as it is sent: a file as it is, or what was pasted. */
+export type RosterSource = { kind: 'text'; text: string } | { kind: 'file'; file: File };
+
+function rosterForm(source: RosterSource): FormData {
+    const form = new FormData();
+    if (source.kind === 'file') {
+        form.append('file', source.file);
+    } else {
+        form.append('text', source.text);
+    }
+    return form;
+}
+
+export function previewRoster(job: number, source: RosterSource) {
+    return unwrap(
+        api.POST('/api/jobs/{job}/roster-preview', { params: { path: { job } }, body: {}, bodySerializer: () => rosterForm(source) }),
+    );
+}
+
+export function takeRoster(job: number, source: RosterSource) {
+    return unwrap(api.POST('/api/jobs/{job}/roster', { params: { path: { job } }, body: {}, bodySerializer: () => rosterForm(source) }));
+}

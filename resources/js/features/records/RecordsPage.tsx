@@ -1,0 +1,85 @@
+import { useSession } from '@features/session';
+import { Empty } from '@shared/Empty';
+import { count, instant } from '@shared/format';
+import { Loaded } from '@shared/Loaded';
+import { PageHead } from '@shared/PageHead';
+import { useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { Link } from 'react-router';
+import { chainOptions, signOffsOptions } from './queries';
+
+export function RecordsPage() {
+    const signOffs = useQuery(signOffsOptions());
+    const { studio } = useSession();
+    return (
+        <>
+            <PageHead title="Records" sub="Every sign-off, sealed and chained" />
+            <Chain />
+            <Loaded query={signOffs}>
+                {(rows) =>
+                    rows.length === 0 ? (
+                        <Empty say="Nothing is signed off yet. A record appears here when a figure has passed its check and is signed." />
+                    ) : (
+                        <table className="list">
+                            <thead>
+                                <tr>
+                                    <th scope="col" className="number">
+                                        Record
+                                    </th>
+                                    <th scope="col">Figure</th>
+                                    <th scope="col">Job</th>
+                                    <th scope="col">Signed</th>
+                                    <th scope="col">Seal</th>
+                                </tr>
+                            </thead>
+                            <tbody>
+                                {rows.map((row) => (
+                                    <tr key={row.id}>
+                                        <td className="number">{row.number}</td>
+                                        <td>
+                                            <Link to={`/records/${row.id}`}>
+                                                {row.unit}, figure {row.figure}
+                                            </Link>
+                                        </td>
+                                        <td>{row.job}</td>
+                                        <td>
+                                            {row.signed_by}, {instant(row.signed_at, studio.time_zone)}
+                                        </td>
+                                        <td>
+                                            <code>{row.hash.slice(0, 12)}</code>
+                                        </td>
+                                    </tr>
+                                ))}
+                            </tbody>
+                        </table>
+                    )
+                }
+            </Loaded>
+        </>
+    );
+}
+
+function Chain() {
+    const chain = useQuery(chainOptions());
+    return (
+        <section className="chain" aria-label="The chain of records" aria-live="polite">
+            <Loaded query={chain}>
+                {(data) => (
+                    <>
+                        <p>
+                            <b>{data.holds ? '✓ The chain holds' : '◆ The chain does not hold'}</b>, {count(data.records, 'record')} read again. {data.rule}
+                        </p>
+                        <ul>
+                            {data.faults.map((fault) => (
+                                <li key={fault.message}>{fault.message}</li>
+                            ))}
+                        </ul>
+                    </>
+                )}
+            </Loaded>
+            <Button onClick={() => void chain.refetch()} loading={chain.isFetching}>
+                Verify again
+            </Button>
+        </section>
+    );
+}

@@ -1,0 +1,86 @@
+import type { Schemas } from '@api';
+import { count } from '@shared/format';
+import { Severity, type SeverityName } from '@shared/Severity';
+
+type Round = Schemas['RecordRound'];
+
+const ANSWERS: Record<string, string> = {
+    holds: 'holds',
+    'does-not-hold': 'does not hold',
+    'not-done': 'not done',
+    'not-on-figure': 'not on this figure',
+    unreachable: 'cannot be reached',
+};
+
+/** Every check of the figure: its faults, how they ended, and every answer that stood. */
+export function Rounds({ record }: { record: Schemas['Record'] }) {
+    return (
+        <section>
+            <h3>How it was checked</h3>
+            {record.rounds.map((round) => (
+                <OneRound key={round.round} round={round} />
+            ))}
+        </section>
+    );
+}
+
+/** The latest answer to each item, undone ones left out. */
+function standing(round: Round) {
+    const latest = new Map(round.answers.filter((answer) => !answer.undone).map((answer) => [`${answer.area}\n${answer.criterion}`, answer]));
+    return [...latest.values()];
+}
+
+function OneRound({ round }: { round: Round }) {
+    const answers = standing(round);
+    const faults = round.faults.filter((fault) => !fault.undone);
+    const undone = round.answers.filter((answer) => answer.undone).length;
+    return (
+        <div className="round">
+            <h4>
+                Check {round.round}, {round.ended === 'signed' ? 'signed off' : round.ended}: {count(answers.length, 'item')} answered{undone > 0 && `, ${count(undone, 'answer')} undone`}
+            </h4>
+            {faults.length > 0 && (
+                <ul className="round-faults">
+                    {faults.map((fault, i) => (
+                        <li key={i}>
+                            {fault.flaw?.replaceAll('-', ' ') ?? (fault.kind === 'missing' ? 'not done' : 'does not hold')}: {fault.area}
+                            {fault.criterion !== null && `, ${fault.criterion}`}
+                            {fault.size_mm !== null && `, ${fault.size_mm} mm`}
+                            {fault.side !== null && `, ${fault.side}`}
+                            {fault.mended !== null && `. Mended by ${fault.mended.by}${fault.mended.note === '' ? '' : `: ${fault.mended.note}`}`}
+                            {fault.waived !== null && `. Waived by ${fault.waived.by}, agreed with ${fault.waived.agreed_with ?? ''}: ${fault.waived.reason ?? ''}`}
+                        </li>
+                    ))}
+                </ul>
+            )}
+            <table className="list round-answers">
+                <caption className="unseen">Answers of check {round.round}</caption>
+                <thead>
+                    <tr>
+                        <th scope="col">Area</th>
+                        <th scope="col">Criterion</th>
+                        <th scope="col">Answer</th>
+                        <th scope="col">By</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {answers.map((answer) => (
+                        <tr key={answer.area + answer.criterion}>
+                            <td>{answer.area}</td>
+                            <td>
+                                {answer.severity !== '' && <Severity of={answer.severity as SeverityName} bare />} {answer.text || answer.criterion}
+                            </td>
+                            <td>
+                                {ANSWERS[answer.answer] ?? answer.answer}
+                                {answer.in === 'pass' && `, ${answer.side ?? ''} passed`}
+                                {answer.in === 'stands' && ', stands'}
+                                {answer.reason !== '' && `: ${answer.reason}`}
+                            </td>
+                            <td>{answer.by}</td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </div>
+    );
+}

@@ -1,0 +1,2 @@
+export { CertificatePage } from './CertificatePage';
+export { RecordsPage } from './RecordsPage';

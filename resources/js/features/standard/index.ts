@@ -1,0 +1,2 @@
+export { standardKeys, standardsOptions } from './queries';
+export { StandardPage } from './StandardPage';

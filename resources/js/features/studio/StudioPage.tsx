@@ -1,0 +1,119 @@
+import { api, unwrap } from '@api';
+import { useSession } from '@features/session';
+import { count } from '@shared/format';
+import { Loaded } from '@shared/Loaded';
+import { PageHead } from '@shared/PageHead';
+import { Swatch } from '@shared/Swatch';
+import { useQuery } from '@tanstack/react-query';
+
+export function StudioPage() {
+    const { studio } = useSession();
+    return (
+        <>
+            <PageHead title={studio.name} sub={`times in ${studio.time_zone} · ${studio.allows_self_check ? 'own work may be checked, and the record says so' : 'nobody checks own work'}`} />
+            <div className="studio">
+                <People />
+                <FigureTypes />
+                <Paints />
+            </div>
+        </>
+    );
+}
+
+function People() {
+    const people = useQuery({ queryKey: ['people'], queryFn: ({ signal }) => unwrap(api.GET('/api/people', { signal })) });
+    return (
+        <section>
+            <h2>People</h2>
+            <Loaded query={people}>
+                {(rows) => (
+                    <table className="list">
+                        <thead>
+                            <tr>
+                                <th scope="col">Name</th>
+                                <th scope="col">Role</th>
+                                <th scope="col">Signs</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {rows.map((person) => (
+                                <tr key={person.id}>
+                                    <td>{person.name}</td>
+                                    <td>{person.role}</td>
+                                    <td>{person.role === 'lead' ? 'every tier' : person.signing_rank === null ? '' : `up to rank ${person.signing_rank}`}</td>
+                                </tr>
+                            ))}
+                        </tbody>
+                    </table>
+                )}
+            </Loaded>
+        </section>
+    );
+}
+
+function FigureTypes() {
+    const types = useQuery({ queryKey: ['figure-types'], queryFn: ({ signal }) => unwrap(api.GET('/api/figure-types', { signal })) });
+    return (
+        <section>
+            <h2>Figure types</h2>
+            <Loaded query={types}>
+                {(rows) => (
+                    <table className="list">
+                        <thead>
+                            <tr>
+                                <th scope="col">Name</th>
+                                <th scope="col">Size</th>
+                                <th scope="col">Areas, focal ones bold</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {rows.map((type) => (
+                                <tr key={type.id}>
+                                    <td>
+                                        {type.name}
+                                        <br />
+                                        <code>{type.key}</code>
+                                    </td>
+                                    <td>{type.size_class.replace('-', ' ')}</td>
+                                    <td>
+                                        {type.areas.map((area, i) => (
+                                            <span key={area.name}>
+                                                {i > 0 && ', '}
+                                                {area.focal ? <b>{area.name}</b> : area.name}
+                                                {area.features.map((piece) => ` (${count(piece.pieces, piece.feature)})`)}
+                                            </span>
+                                        ))}
+                                    </td>
+                                </tr>
+                            ))}
+                        </tbody>
+                    </table>
+                )}
+            </Loaded>
+        </section>
+    );
+}
+
+function Paints() {
+    const paints = useQuery({ queryKey: ['paints'], queryFn: ({ signal }) => unwrap(api.GET('/api/paints', { signal })) });
+    return (
+        <section>
+            <h2>Paints</h2>
+            <Loaded query={paints}>
+                {(rows) => (
+                    <ul className="paints">
+                        {rows.map((paint) => (
+                            <li key={paint.id}>
+                                <Swatch hex={paint.hex} large />
+                                <b>{paint.name}</b>
+                                <small>
+                                    {paint.kind}, {paint.opacity} · {paint.hex} · {paint.stock_ml} of {paint.ml} ml
+                                </small>
+                            </li>
+                        ))}
+                    </ul>
+                )}
+            </Loaded>
+        </section>
+    );
+}

@@ -1,0 +1,1 @@
+export { StudioPage } from './StudioPage';

@@ -1,0 +1,123 @@
+import type { Schemas } from '@api';
+import { useSession } from '@features/session';
+import { Empty } from '@shared/Empty';
+import { count, date, instant } from '@shared/format';
+import { Loaded } from '@shared/Loaded';
+import { PageHead } from '@shared/PageHead';
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { todayOptions } from './queries';
+
+export function TodayPage() {
+    const { user } = useSession();
+    const today = useQuery(todayOptions());
+    return (
+        <>
+            <PageHead title="Today" sub={`What waits for ${user.name}`} />
+            <Loaded query={today}>{(data) => <Waiting today={data} isPainter={user.role === 'painter'} />}</Loaded>
+        </>
+    );
+}
+
+function Waiting({ today, isPainter }: { today: Schemas['Today']; isPainter: boolean }) {
+    const nothing = today.checks.length + today.refused.length + today.bench.length === 0;
+    return (
+        <div className="today">
+            {nothing && (
+                <Empty say={isPainter ? 'Nothing is given to you yet. The lead gives units and figures to painters in a job.' : 'Nothing waits to be checked or mended.'}>
+                    {!isPainter && <Link to="/jobs">Open a job</Link>}
+                </Empty>
+            )}
+            {today.refused.length > 0 && <Figures title="Sent back, to mend" figures={today.refused} link={(figure) => `/jobs/${figure.job_id}/mend/${figure.id}`} />}
+            {today.checks.length > 0 && <Figures title="To check" figures={today.checks} link={(figure) => `/jobs/${figure.job_id}/check/${figure.id}`} />}
+            {isPainter && today.bench.length > 0 && <AtTheBench units={today.bench} />}
+            {today.jobs.length > 0 && <Jobs jobs={today.jobs} />}
+            {!isPainter && today.bench.length > 0 && <AtTheBench units={today.bench} />}
+        </div>
+    );
+}
+
+interface FiguresProps {
+    title: string;
+    figures: readonly Schemas['WaitingFigure'][];
+    link: (figure: Schemas['WaitingFigure']) => string;
+}
+
+function Figures({ title, figures, link }: FiguresProps) {
+    const { studio } = useSession();
+    return (
+        <section>
+            <h2>
+                {title} <b className="head-count">{figures.length}</b>
+            </h2>
+            <ol className="rows">
+                {figures.map((figure) => (
+                    <li key={figure.id}>
+                        <Link to={link(figure)}>
+                            <strong>
+                                {figure.unit}, figure {figure.number}
+                                {figure.leader && ', leader'}
+                            </strong>
+                            <span>{figure.job}</span>
+                            <span>{figure.painter === null ? 'no painter' : `painted by ${figure.painter}`}</span>
+                            <span className="rows-end">{figure.since === null ? '' : `since ${instant(figure.since, studio.time_zone)}`}</span>
+                        </Link>
+                    </li>
+                ))}
+            </ol>
+        </section>
+    );
+}
+
+function AtTheBench({ units }: { units: readonly Schemas['WaitingUnit'][] }) {
+    return (
+        <section>
+            <h2>At the bench</h2>
+            <ol className="rows">
+                {units.map((unit) => (
+                    <li key={unit.unit_id}>
+                        <Link to="/bench">
+                            <strong>{unit.unit}</strong>
+                            <span>{unit.job}</span>
+                            <span>{count(unit.figures, 'figure')} to paint</span>
+                            <span className="rows-end">{unit.due === null ? '' : `due ${date(unit.due)}`}</span>
+                        </Link>
+                    </li>
+                ))}
+            </ol>
+        </section>
+    );
+}
+
+function dueWords(job: Schemas['JobSummary']): string {
+    if (job.due === null || job.days_left === null) {
+        return 'no date';
+    }
+    const left = job.days_left < 0 ? `${count(-job.days_left, 'day')} late` : job.days_left === 0 ? 'due today' : `${count(job.days_left, 'day')} left`;
+    return `${date(job.due)}, ${left}`;
+}
+
+function Jobs({ jobs }: { jobs: readonly Schemas['JobSummary'][] }) {
+    return (
+        <section>
+            <h2>Jobs under way</h2>
+            <ol className="rows">
+                {jobs.map((job) => (
+                    <li key={job.id}>
+                        <Link to={`/jobs/${job.id}`}>
+                            <strong>{job.name}</strong>
+                            <span>{job.client}</span>
+                            <span>
+                                {job.signed} of {job.figures} signed off
+                            </span>
+                            <span className="rows-end">
+                                {job.late && <span aria-hidden="true">▲ </span>}
+                                {dueWords(job)}
+                            </span>
+                        </Link>
+                    </li>
+                ))}
+            </ol>
+        </section>
+    );
+}

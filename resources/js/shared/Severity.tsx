@@ -1,0 +1,13 @@
+const MARKS = { critical: '◆', major: '▲', minor: '●', none: '○' } as const;
+
+export type SeverityName = keyof typeof MARKS;
+
+/** Severity by shape and word, never by colour. */
+export function Severity({ of, bare = false }: { of: SeverityName; bare?: boolean }) {
+    return (
+        <span className={`severity severity-${of}`}>
+            <span aria-hidden="true">{MARKS[of]}</span>
+            <span className={bare ? 'unseen' : ''}> {of === 'none' ? 'not counted' : of}</span>
+        </span>
+    );
+}

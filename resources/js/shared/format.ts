@@ -1,0 +1,34 @@
+/** Minutes as one says them: `40 min`, `2 h 30`. Shown in whole minutes; the core never rounds. */
+export function minutes(value: number): string {
+    const whole = Math.round(value);
+    if (whole < 60) {
+        return `${whole} min`;
+    }
+    const rest = whole % 60;
+    return rest === 0 ? `${Math.floor(whole / 60)} h` : `${Math.floor(whole / 60)} h ${String(rest).padStart(2, '0')}`;
+}
+
+/** A small number of minutes, where a whole one would say too little. */
+export function fewMinutes(value: number): string {
+    return value >= 10 ? String(Math.round(value)) : String(Math.round(value * 10) / 10);
+}
+
+export function millimetres(value: number): string {
+    return `${value < 1 ? value.toFixed(2) : value.toFixed(1)} mm`;
+}
+
+const DATE: Intl.DateTimeFormatOptions = { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' };
+
+/** A due date, which is a date and no instant. */
+export function date(value: string): string {
+    return new Date(`${value}T12:00:00Z`).toLocaleDateString('en-GB', { ...DATE, timeZone: 'UTC' });
+}
+
+/** An instant in the time zone of the studio. */
+export function instant(value: string, timeZone: string): string {
+    return new Date(value).toLocaleString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit', timeZone });
+}
+
+export function count(number: number, one: string, many = `${one}s`): string {
+    return `${number} ${number === 1 ? one : many}`;
+}

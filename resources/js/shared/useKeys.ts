@@ -1,0 +1,37 @@
+import { useEffect, useRef } from 'react';
+
+type Keys = Readonly<Record<string, () => void>>;
+
+/**
+ * Single keys of a place, by `event.key` in lower case. They work when nothing is being typed and no
+ * menu or dialog is open; Enter and space on a focused control do only what that control does.
+ */
+export function useKeys(keys: Keys, enabled: boolean): void {
+    const latest = useRef(keys);
+    useEffect(() => {
+        latest.current = keys;
+    });
+    useEffect(() => {
+        if (!enabled) {
+            return;
+        }
+        const onKey = (event: KeyboardEvent) => {
+            if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) {
+                return;
+            }
+            const deed = latest.current[event.key.toLowerCase()];
+            if (deed !== undefined) {
+                event.preventDefault();
+                deed();
+            }
+        };
+        window.addEventListener('keydown', onKey);
+        return () => {
+            window.removeEventListener('keydown', onKey);
+        };
+    }, [enabled]);
+}
+
+function isTyping(target: EventTarget | null): boolean {
+    return target instanceof HTMLElement && target.closest('input, textarea, select, [contenteditable], [role="dialog"], [role="combobox"]') !== null;
+}

@@ -1,0 +1,18 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+const folder = (path: string) => decodeURIComponent(new URL(`./resources/js/${path}`, import.meta.url).pathname);
+
+export default defineConfig({
+    base: '/build/',
+    publicDir: false,
+    plugins: [react()],
+    resolve: { alias: { '@api': folder('api'), '@shared': folder('shared'), '@features': folder('features') } },
+    build: {
+        outDir: 'public/build',
+        emptyOutDir: true,
+        manifest: 'manifest.json',
+        rollupOptions: { input: 'resources/js/app/main.tsx' },
+        chunkSizeWarningLimit: 900,
+    },
+});
