@@ -39,7 +39,7 @@ final readonly class OpenCheck
                 'round' => ($last->round ?? 0) + 1,
                 'signature' => $signature,
                 'opened_by' => $by->id,
-            ]);
+            ])->refresh();
             if ($last !== null && $last->state === 'refused' && $last->signature === $signature) {
                 $this->carrying->handle($last, $check, $by);
             }

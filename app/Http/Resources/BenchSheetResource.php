@@ -34,6 +34,9 @@ use Core\Standard\UseWords;
  */
 final readonly class BenchSheetResource extends Resource
 {
+    /** Groups of which nothing is mixed. */
+    private const WITHOUT_PAINT = [TechniqueGroup::Prepare, TechniqueGroup::Tidy];
+
     public function __construct(
         private BenchSheet $sheet,
         private Mixes $mixes,
@@ -106,7 +109,7 @@ final readonly class BenchSheetResource extends Resource
             'messy' => $technique->messy,
             'tidy' => false,
             'caution' => Caution::of($technique->group),
-            'mixes' => $this->mixes->of($this->sheet->first()->unit->figure_type_id, $step->area, $step->use, $step->steps),
+            'mixes' => in_array($technique->group, self::WITHOUT_PAINT, true) ? [] : $this->mixes->of($this->sheet->first()->unit->figure_type_id, $step->area, $step->use, $step->steps),
             'why' => [
                 ...array_map(static fn (Constraint $constraint): array => ['reason' => $constraint->reason->value, 'sentence' => $constraint->sentence], $planned->constraints),
                 ['reason' => 'preference', 'sentence' => self::preference($planned->step)],

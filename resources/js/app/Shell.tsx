@@ -1,12 +1,18 @@
 import { sessionOptions, SignOutButton } from '@features/session';
 import { useQuery } from '@tanstack/react-query';
 import { Suspense } from 'react';
-import { Navigate, NavLink, Outlet, useLocation } from 'react-router';
+import { Link, Navigate, Outlet, useLocation } from 'react-router';
 
 interface Place {
     to: string;
     name: string;
     waiting?: number;
+}
+
+/** The place that an address belongs to: a bench sheet is Bench, whatever job it is of. */
+function placeOf(path: string): string {
+    const within = /^\/jobs\/\d+\/(bench|mend|check)/.exec(path)?.[1];
+    return within === undefined ? `/${path.split('/')[1] ?? ''}` : within === 'check' ? '/check' : '/bench';
 }
 
 /** The rail of places, and the place itself. Who is not signed in is sent to the door, and back afterwards. */
@@ -20,6 +26,7 @@ export function Shell() {
         return <Navigate to="/sign-in" state={{ from: location.pathname + location.search }} replace />;
     }
     const { user, studio, waiting } = session.data;
+    const here = placeOf(location.pathname);
     const places: Place[] = [
         { to: '/', name: 'Today', waiting: waiting.checks + waiting.bench },
         { to: '/standard', name: 'Standard' },
@@ -39,7 +46,7 @@ export function Shell() {
                 <ul>
                     {places.map((place) => (
                         <li key={place.to}>
-                            <NavLink to={place.to} end={place.to === '/'}>
+                            <Link to={place.to} className={place.to === here ? 'active' : ''} aria-current={place.to === here ? 'page' : undefined}>
                                 <span>{place.name}</span>
                                 {(place.waiting ?? 0) > 0 && (
                                     <b>
@@ -47,7 +54,7 @@ export function Shell() {
                                         <span className="unseen"> waiting</span>
                                     </b>
                                 )}
-                            </NavLink>
+                            </Link>
                         </li>
                     ))}
                 </ul>

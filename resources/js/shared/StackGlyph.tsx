@@ -11,9 +11,9 @@ const HEIGHT = 5;
 export function StackGlyph({ layers }: { layers: readonly Layer[] }) {
     const height = Math.max(layers.length, 1) * (HEIGHT + 2);
     return (
-        <svg className="stack-glyph" width="56" height={height} viewBox={`0 0 56 ${height}`} aria-hidden="true">
+        <svg className="stack-glyph" width="36" height={height} viewBox={`0 0 36 ${height}`} aria-hidden="true">
             {layers.map((layer, i) => {
-                const length = Math.min(20 + 8 * (layer.passes - 1), 54);
+                const length = Math.min(16 + 6 * (layer.passes - 1), 34);
                 const y = height - (i + 1) * (HEIGHT + 2) + 1;
                 return <Bar key={i} layer={layer} length={length} y={y} />;
             })}

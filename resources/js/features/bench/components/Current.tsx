@@ -13,6 +13,11 @@ interface Props {
     onMoved: () => void;
 }
 
+/** Where a step is done, in words. */
+function placeOf(step: Schemas['BenchStep']): string {
+    return step.surface === 'whole' ? 'on the whole figure' : step.tidy ? `the ${step.area}` : `on the ${step.area}`;
+}
+
 /** The step in hand, large: what, where, with what, and the marks. */
 export function Current({ sheet, step, onMoved }: Props) {
     const bench = useBench(sheet.job.id, sheet.key);
@@ -29,11 +34,11 @@ export function Current({ sheet, step, onMoved }: Props) {
     return (
         <section className="current" aria-label="The step in hand">
             <p className="current-place">
-                step {step.number} of {sheet.steps.length} · {step.area}
+                step {step.number} of {sheet.steps.length} · {step.surface === 'whole' ? 'whole figure' : step.area}
                 {step.part !== '' && ` · ${step.part}`}
             </p>
             <h2>
-                {step.title} <span>{step.tidy ? step.area : `on the ${step.area}`}</span>
+                {step.title} <span>{placeOf(step)}</span>
             </h2>
             <div className="current-body">
                 <div>

@@ -29,7 +29,7 @@ export function StepRow({ sheet, step, isCurrent, onChoose }: Props) {
             <span className="step-number">{step.number}</span>
             <div className="step-what">
                 <button type="button" className="step-title" onClick={onChoose}>
-                    <b>{step.title}</b>, {step.area}
+                    <b>{step.title}</b>, {step.surface === 'whole' ? 'whole figure' : step.area}
                 </button>
                 {step.degree !== '' && <span className="step-degree">{step.degree}</span>}
                 <span className="step-mixes">

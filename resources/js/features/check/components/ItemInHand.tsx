@@ -33,7 +33,8 @@ export function ItemInHand({ check, side, item, left, passed, asking, pending, o
             ) : (
                 <>
                     <p className="in-hand-place">
-                        {item.area} · {item.surface} · <Severity of={item.severity as SeverityName} />
+                        {item.area}
+                        {item.surface !== item.area && ` · ${item.surface}`} · <Severity of={item.severity as SeverityName} />
                         {item.alone !== null && ` · asked by itself: ${item.alone}`}
                         {left > 0 && ` · ${left} such at this side`}
                     </p>

@@ -4,7 +4,7 @@ import { StackLegend } from '@shared/StackLegend';
 import { useMemo, useState } from 'react';
 import { AreaDrawer } from './AreaDrawer';
 import { FiguresDrawer } from './FiguresDrawer';
-import { GroupRow } from './GroupRow';
+import { GroupRow, isUnitItself } from './GroupRow';
 
 export interface Place {
     unit: number;
@@ -15,6 +15,11 @@ export interface Place {
 interface Props {
     grid: Schemas['Grid'];
     job: Schemas['Job'];
+}
+
+/** The figures that are the unit itself before those of it that are painted otherwise. */
+function unitFirst(unit: Schemas['GridUnit']): Schemas['GridGroup'][] {
+    return unit.groups.toSorted((a, b) => Number(isUnitItself(unit, b)) - Number(isUnitItself(unit, a)));
 }
 
 /** Units and, under them, figures that differ; surfaces across. Each cell says what will be done. */
@@ -44,8 +49,9 @@ export function Grid({ grid, job }: Props) {
                             <th scope="col">tier</th>
                             <th scope="col">painter</th>
                             {surfaces.map((surface) => (
-                                <th scope="col" key={surface.key}>
-                                    {surface.name}
+                                <th scope="col" key={surface.key} title={surface.name}>
+                                    <span aria-hidden="true">{surface.name.split(/,| and /)[0]}</span>
+                                    <span className="unseen">{surface.name}</span>
                                 </th>
                             ))}
                             <th scope="col" className="number">
@@ -58,7 +64,7 @@ export function Grid({ grid, job }: Props) {
                     </thead>
                     <tbody>
                         {grid.units.flatMap((unit) =>
-                            unit.groups.map((group) => (
+                            unitFirst(unit).map((group) => (
                                 <GroupRow
                                     key={group.figures[0]?.id}
                                     unit={unit}

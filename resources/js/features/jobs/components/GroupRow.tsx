@@ -16,7 +16,7 @@ interface Props {
 }
 
 /** Whether these figures are the unit itself, or some of it that are painted otherwise. */
-function isUnitItself(unit: Schemas['GridUnit'], group: Schemas['GridGroup']): boolean {
+export function isUnitItself(unit: Schemas['GridUnit'], group: Schemas['GridGroup']): boolean {
     return group.figures.some((figure) => !figure.own_tier) && group.figures.length === Math.max(...unit.groups.map((one) => one.figures.length));
 }
 

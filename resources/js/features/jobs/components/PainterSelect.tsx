@@ -18,12 +18,10 @@ export function PainterSelect({ label, value, mixed = false, disabled, onChange 
             size="small"
             variant="borderless"
             className="painter-select"
-            value={mixed ? null : value}
-            placeholder={mixed ? 'several' : 'nobody'}
-            allowClear
+            value={mixed ? -1 : (value ?? 0)}
             disabled={disabled}
-            options={(people.data ?? []).map((person) => ({ value: person.id, label: person.name }))}
-            onChange={(next?: number | null) => onChange(next ?? null)}
+            options={[...(mixed ? [{ value: -1, label: 'several', disabled: true }] : []), { value: 0, label: 'nobody' }, ...(people.data ?? []).map((person) => ({ value: person.id, label: person.name }))]}
+            onChange={(next) => onChange(next === 0 ? null : next)}
             popupMatchSelectWidth={false}
         />
     );

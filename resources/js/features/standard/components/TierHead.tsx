@@ -14,8 +14,9 @@ export function TierHead({ tier, findings }: Props) {
         <th scope="col" className="tier-head">
             <div className="tier-name">
                 <span>{tier.name}</span>
-                <small>{tier.by_agreement ? 'by agreement' : tier.rank}</small>
+                <small>{tier.rank}</small>
             </div>
+            {tier.by_agreement && <small>by agreement</small>}
             <div className="tier-facts">
                 <SidesMark sides={tier.sides} />
                 <div>
@@ -29,15 +30,15 @@ export function TierHead({ tier, findings }: Props) {
                         </Why>
                     </span>
                     <span>
-                        at most <b>{tier.limits.critical}</b> critical, <b>{tier.limits.major}</b> major, <b>{tier.limits.minor}</b> minor
-                    </span>
-                    <span>
                         <Why why={tier.minutes_why} about={`minutes for the reference figure at ${tier.name}`}>
                             {minutes(tier.minutes)}
                         </Why>{' '}
-                        for the reference figure
+                        of {minutes(tier.budget_minutes)}
                     </span>
                 </div>
+                <span className="tier-limits">
+                    bears <b>{tier.limits.critical}</b> critical, <b>{tier.limits.major}</b> major, <b>{tier.limits.minor}</b> minor
+                </span>
             </div>
             {findings.map((finding) => (
                 <FindingNote key={finding.code} finding={finding} />

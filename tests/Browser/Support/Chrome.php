@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use RuntimeException;
+
+/** ChromeDriver and a headless Chromium, started for a run and stopped with it. */
+final class Chrome
+{
+    /** @var resource|null */
+    private $process = null;
+
+    private ?RemoteWebDriver $driver = null;
+
+    private readonly string $profile;
+
+    public function __construct(private readonly int $port)
+    {
+        $this->profile = sys_get_temp_dir().'/ordotype-browser-'.getmypid();
+    }
+
+    public function driver(): RemoteWebDriver
+    {
+        return $this->driver ??= $this->start();
+    }
+
+    /** The viewport is as wide and high as is said, whatever the window is. */
+    public function resize(int $width, int $height): void
+    {
+        (new ChromeDevToolsDriver($this->driver()))->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false,
+        ]);
+    }
+
+    public function stop(): void
+    {
+        $this->driver?->quit();
+        $this->driver = null;
+        if ($this->process !== null) {
+            proc_terminate($this->process);
+            proc_close($this->process);
+            $this->process = null;
+        }
+        exec('rm -rf '.escapeshellarg($this->profile));
+    }
+
+    private function start(): RemoteWebDriver
+    {
+        $log = ['file', '/dev/null', 'a'];
+        $process = proc_open(['chromedriver', "--port={$this->port}", '--silent'], [['pipe', 'r'], $log, $log], $pipes);
+        $this->process = $process === false ? throw new RuntimeException('ChromeDriver does not start; is chromium-driver installed?') : $process;
+        for ($tries = 0; ($socket = @fsockopen('127.0.0.1', $this->port)) === false; $tries++) {
+            if ($tries > 100) {
+                throw new RuntimeException("ChromeDriver does not answer on port {$this->port}.");
+            }
+            usleep(100_000);
+        }
+        fclose($socket);
+        $options = (new ChromeOptions)->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--force-color-profile=srgb', "--user-data-dir={$this->profile}",
+        ]);
+        $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
+
+        return RemoteWebDriver::create("http://127.0.0.1:{$this->port}", $capabilities, 30_000, 60_000);
+    }
+}

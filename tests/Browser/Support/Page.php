@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\TimeoutException;
+use Facebook\WebDriver\Exception\WebDriverException;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverKeys;
+use RuntimeException;
+
+/** The application as somebody sees it: things are found by the words on them. */
+final readonly class Page
+{
+    private const PATIENCE = 12;
+
+    public function __construct(
+        public RemoteWebDriver $driver,
+        private string $address,
+    ) {}
+
+    public function open(string $path): self
+    {
+        $this->driver->get($this->address.$path);
+
+        return $this;
+    }
+
+    public function signIn(string $email, string $password = 'lamplight'): self
+    {
+        $this->driver->manage()->deleteAllCookies();
+        $this->open('/sign-in');
+        $this->field('Address')->sendKeys($email);
+        $this->field('Password')->sendKeys($password);
+        $this->press('Sign in');
+        $this->see('What waits for');
+
+        return $this;
+    }
+
+    /** Waits until the words stand on the page. */
+    public function see(string $words): self
+    {
+        $this->await(fn (): bool => str_contains($this->text(), $words), "\"{$words}\" does not appear. The page says:\n".'%s');
+
+        return $this;
+    }
+
+    public function dontSee(string $words): self
+    {
+        $this->await(fn (): bool => ! str_contains($this->text(), $words), "\"{$words}\" does not go away.");
+
+        return $this;
+    }
+
+    public function text(): string
+    {
+        return $this->driver->findElement(WebDriverBy::tagName('body'))->getText();
+    }
+
+    /** Presses the first button or link whose words, or label, begin so. */
+    public function press(string $words): self
+    {
+        $quoted = self::quoted($words);
+        $shown = "starts-with(normalize-space(.), {$quoted}) or starts-with(@aria-label, {$quoted})";
+        $this->click("//button[not(@disabled)][{$shown}] | //a[{$shown}] | //*[@role='button'][{$shown}] | //*[@role='menuitem'][{$shown}]");
+
+        return $this;
+    }
+
+    public function click(string $xpath): self
+    {
+        $this->await(function () use ($xpath): bool {
+            foreach ($this->driver->findElements(WebDriverBy::xpath($xpath)) as $element) {
+                if ($element->isDisplayed()) {
+                    $this->driver->executeScript('arguments[0].scrollIntoView({block: "center", inline: "center"})', [$element]);
+                    $element->click();
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, "Nothing to press: {$xpath}. The page says:\n".'%s');
+
+        return $this;
+    }
+
+    /** The input with this label. */
+    public function field(string $label): WebDriverElement
+    {
+        $quoted = self::quoted($label);
+
+        return $this->find("//*[self::input or self::textarea][@aria-label={$quoted} or @id=//label[starts-with(normalize-space(.), {$quoted})]/@for]"
+            ." | //label[starts-with(normalize-space(.), {$quoted})]//*[self::input or self::textarea]");
+    }
+
+    public function fill(string $label, string $text): self
+    {
+        $field = $this->field($label);
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys($text);
+
+        return $this;
+    }
+
+    /** Opens the select with this label and takes the option with these words. */
+    public function choose(string $label, string $option): self
+    {
+        $quoted = self::quoted($label);
+        $this->click("//input[@role='combobox'][@aria-label={$quoted}]/ancestor::*[contains(concat(' ', @class, ' '), ' ant-select ')][1]");
+        $this->click("//*[contains(@class, 'ant-select-item-option')][not(ancestor::*[contains(@class, 'ant-select-dropdown-hidden')])]//*[normalize-space(.)=".self::quoted($option).']');
+
+        return $this;
+    }
+
+    /** A key pressed on the page, with nothing being typed. */
+    public function key(string $key): self
+    {
+        $this->driver->executeScript('document.activeElement?.blur()');
+        $this->driver->getKeyboard()->sendKeys($key);
+
+        return $this;
+    }
+
+    public function find(string $xpath): WebDriverElement
+    {
+        $found = null;
+        $this->await(function () use ($xpath, &$found): bool {
+            foreach ($this->driver->findElements(WebDriverBy::xpath($xpath)) as $element) {
+                if ($element->isDisplayed()) {
+                    $found = $element;
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, "Not there: {$xpath}. The page says:\n".'%s');
+
+        return $found ?? throw new RuntimeException($xpath);
+    }
+
+    public function count(string $xpath): int
+    {
+        return count($this->driver->findElements(WebDriverBy::xpath($xpath)));
+    }
+
+    public function path(): string
+    {
+        return (string) parse_url($this->driver->getCurrentURL(), PHP_URL_PATH);
+    }
+
+    /** @param callable(): bool $holds */
+    public function await(callable $holds, string $otherwise): void
+    {
+        $until = microtime(true) + self::PATIENCE;
+        do {
+            try {
+                if ($holds()) {
+                    return;
+                }
+            } catch (StaleElementReferenceException|WebDriverException $moved) {
+                if ($moved instanceof TimeoutException) {
+                    throw $moved;
+                }
+                // The page was drawn anew between finding and touching; look again.
+            }
+            usleep(60_000);
+        } while (microtime(true) < $until);
+
+        throw new RuntimeException(str_replace('%s', mb_substr($this->text(), 0, 3000), $otherwise));
+    }
+
+    private static function quoted(string $words): string
+    {
+        return str_contains($words, "'") ? '"'.$words.'"' : "'{$words}'";
+    }
+}

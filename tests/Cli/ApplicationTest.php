@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Cli;
+
+use Cli\Application;
+use Cli\Document\ShapeCheck;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\SmallStandard;
+
+/** The frame of the headless commands, as the contract has it. */
+final class ApplicationTest extends TestCase
+{
+    private const TIER = ['distance_mm' => 700, 'sides' => ['front'], 'limits' => ['critical' => 0, 'major' => 1, 'minor' => 4], 'colour_tolerance' => 5];
+
+    public function test_alone_it_lists_the_commands(): void
+    {
+        $outcome = Application::withAllCommands()->run([], static fn (): string => '');
+
+        self::assertSame(0, $outcome->status);
+        foreach (['compose', 'lint', 'visibility', 'verdict'] as $command) {
+            self::assertStringContainsString($command, $outcome->output);
+        }
+    }
+
+    public function test_the_executable_reads_standard_input_and_ends_with_its_status(): void
+    {
+        $run = static function (string $arguments, string $input): array {
+            $process = proc_open('php bin/core '.$arguments, [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, dirname(__DIR__, 2));
+            self::assertIsResource($process);
+            fwrite($pipes[0], $input);
+            fclose($pipes[0]);
+            $output = (string) stream_get_contents($pipes[1]);
+
+            return [proc_close($process), $output];
+        };
+
+        self::assertSame(0, $run('visibility', '{"flaws":[]}')[0]);
+        [$status, $output] = $run('visibility', 'nonsense');
+        self::assertSame(2, $status);
+        self::assertStringStartsWith('{"error":{"code":"bad-json"', $output);
+    }
+
+    /** @return iterable<string, array{string, string, string, string}> command, input, code, path */
+    public static function refused(): iterable
+    {
+        $tier = self::TIER;
+        $verdict = static fn (array $change): string => (string) json_encode($change + ['tier' => $tier, 'faults' => []]);
+
+        yield 'an unknown command' => ['paint', '{}', 'unknown-command', ''];
+        yield 'no JSON' => ['verdict', '{"tier":', 'bad-json', ''];
+        yield 'no UTF-8' => ['verdict', "{\"tier\":\"\xff\"}", 'bad-json', ''];
+        yield 'nothing at all' => ['verdict', '', 'bad-json', ''];
+        yield 'a list for an object' => ['verdict', '[]', 'wrong-type', ''];
+        yield 'an unknown member at the top' => ['verdict', $verdict(['fault' => []]), 'unknown-member', '/fault'];
+        yield 'an unknown member before a missing one' => ['verdict', '{"tire":{}}', 'unknown-member', '/tire'];
+        yield 'a missing member' => ['verdict', (string) json_encode(['tier' => $tier]), 'missing-member', '/faults'];
+        yield 'a member deep inside' => ['verdict', $verdict(['tier' => ['limits' => ['critical' => 0, 'major' => 1, 'minor' => 1, 'tiny' => 9]] + $tier]), 'unknown-member', '/tier/limits/tiny'];
+        yield 'a number as a text' => ['verdict', $verdict(['tier' => ['distance_mm' => '700'] + $tier]), 'wrong-type', '/tier/distance_mm'];
+        yield 'null is not left out' => ['verdict', $verdict(['tier' => ['notice_arcmin' => null] + $tier]), 'wrong-type', '/tier/notice_arcmin'];
+        yield 'a distance of 0' => ['verdict', $verdict(['tier' => ['distance_mm' => 0] + $tier]), 'out-of-range', '/tier/distance_mm'];
+        yield 'noticing under 1' => ['verdict', $verdict(['tier' => ['notice_arcmin' => 0.99] + $tier]), 'out-of-range', '/tier/notice_arcmin'];
+        yield 'half a limit' => ['verdict', $verdict(['tier' => ['limits' => ['critical' => 0, 'major' => 0.5, 'minor' => 1]] + $tier]), 'out-of-range', '/tier/limits/major'];
+        yield 'a number beyond all measure' => ['visibility', '{"flaws":[{"size_mm":1e999,"distance_mm":1}]}', 'out-of-range', '/flaws/0/size_mm'];
+        yield 'a side that is none' => ['verdict', $verdict(['tier' => ['sides' => ['front', 'inside']] + $tier]), 'unknown-value', '/tier/sides/1'];
+        yield 'a kind that is none' => ['verdict', $verdict(['faults' => [['kind' => 'smudge']]]), 'unknown-value', '/faults/0/kind'];
+        yield 'a fault without a kind' => ['verdict', $verdict(['faults' => [['severity' => 'minor']]]), 'missing-member', '/faults/0/kind'];
+        yield 'a flaw without a size' => ['verdict', $verdict(['faults' => [['kind' => 'flaw', 'zone' => 'plain', 'side' => 'front']]]), 'missing-member', '/faults/0/size_mm'];
+        yield 'a member of another kind' => ['verdict', $verdict(['faults' => [['kind' => 'broken', 'size_mm' => 1]]]), 'unknown-member', '/faults/0/size_mm'];
+        yield 'a technique and a choice of them' => ['lint', self::standard(['technique' => 'prime', 'any_of' => ['prime', 'base'], 'id' => 'x']), 'unknown-member', '/standard/requirements/0/uses/0/any_of'];
+        yield 'neither a technique nor a choice' => ['lint', self::standard(['id' => 'x']), 'missing-member', '/standard/requirements/0/uses/0/technique'];
+        yield 'a choice without a name' => ['lint', self::standard(['any_of' => ['prime', 'base']]), 'missing-member', '/standard/requirements/0/uses/0/id'];
+        yield 'a choice of one' => ['lint', self::standard(['id' => 'x', 'any_of' => ['prime']]), 'out-of-range', '/standard/requirements/0/uses/0/any_of'];
+        yield 'an empty id' => ['lint', self::standard(['id' => '', 'technique' => 'prime']), 'out-of-range', '/standard/requirements/0/uses/0/id'];
+        yield 'sense after shape, with the path from the top' => ['lint', self::standard(['technique' => 'prime', 'each' => 1]), 'each-without-feature', '/standard/requirements/0/uses/0/each'];
+        yield 'a reference to nothing in lint' => ['lint', (string) json_encode(['standard' => self::replacing()]), 'unknown-technique', '/standard/techniques/0/replaces/0'];
+    }
+
+    #[DataProvider('refused')]
+    public function test_bad_input_is_refused_with_code_and_path(string $command, string $input, string $code, string $path): void
+    {
+        $outcome = Application::withAllCommands()->run([$command], static fn (): string => $input);
+        $answer = json_decode($outcome->output, true);
+
+        self::assertSame(2, $outcome->status);
+        self::assertIsArray($answer);
+        self::assertIsArray($answer['error'] ?? null);
+        self::assertSame([$code, $path], [$answer['error']['code'] ?? null, $answer['error']['path'] ?? null], $outcome->output);
+        self::assertNotEmpty($answer['error']['message'] ?? '');
+    }
+
+    public function test_a_whole_number_may_be_written_with_a_fraction_of_nothing(): void
+    {
+        $outcome = Application::withAllCommands()->run(['verdict'], static fn (): string => '{"tier":{"distance_mm":700,"sides":["front"],"limits":{"critical":0.0,"major":1.0,"minor":4},"colour_tolerance":5},"faults":[]}');
+
+        self::assertSame(0, $outcome->status, $outcome->output);
+    }
+
+    public function test_the_schema_accepts_what_the_command_accepts_and_refuses_unknown_members_at_every_depth(): void
+    {
+        $outcome = Application::withAllCommands()->run(['compose', '--schema'], static fn (): string => '');
+        $schema = json_decode($outcome->output, true);
+        self::assertIsArray($schema);
+        $input = ['standard' => SmallStandard::document(), 'model' => ['tier' => 'plain', 'areas' => [['id' => 'coat', 'surface' => 'cloth', 'share' => 0.5]]]];
+        /** @var array<string, mixed> $schema */
+        $faults = static fn (array $document): array => (new ShapeCheck($schema))->faults(json_decode((string) json_encode($document)));
+
+        self::assertSame([], $faults($input));
+        $input['standard']['requirements'][1]['criteria'][0]['colour'] = 'red';
+        self::assertSame('/standard/requirements/1/criteria/0/colour', $faults($input)[0]->pointer);
+    }
+
+    public function test_compose_answers_in_the_form_of_the_contract(): void
+    {
+        $input = json_encode(['standard' => SmallStandard::document(), 'model' => [
+            'tier' => 'plain', 'areas' => [['id' => 'coat', 'surface' => 'cloth', 'share' => 0.5], ['id' => 'badge', 'surface' => 'marking', 'share' => 0.1]],
+            'waive' => [['area' => 'coat', 'use' => 'shade', 'reason' => 'agreed']],
+        ]]);
+
+        self::assertJsonStringEqualsJsonString((string) json_encode([
+            'uses' => [
+                ['area' => 'coat', 'use' => 'base', 'technique' => 'base', 'coats' => 2, 'steps' => 1, 'extent' => 'every', 'minutes' => 7, 'from' => 'tier'],
+                ['area' => 'coat', 'use' => 'light', 'technique' => 'drybrush', 'coats' => 1, 'steps' => 1, 'extent' => 'upper', 'minutes' => 10, 'from' => 'tier'],
+            ],
+            'criteria' => [['area' => 'coat', 'id' => 'covered'], ['area' => 'coat', 'id' => 'lit'], ['area' => 'coat', 'id' => 'modelled']],
+            'undecided' => [],
+            'not_asked' => ['badge'],
+            'minutes' => 17,
+        ]), Application::withAllCommands()->run(['compose'], static fn (): string => (string) $input)->output);
+    }
+
+    /** @param array<string, mixed> $use */
+    private static function standard(array $use): string
+    {
+        $document = SmallStandard::document();
+
+        return (string) json_encode(['standard' => ['requirements' => [['tier' => 'plain', 'surface' => 'whole', 'uses' => [$use]]]] + $document]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function replacing(): array
+    {
+        $document = SmallStandard::document();
+        $document['techniques'][0]['replaces'] = ['sponge'];
+
+        return $document;
+    }
+}

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\Bench\BenchSheets;
+use App\Models\BenchMark;
+use App\Models\Figure;
+use App\Models\FigureState;
+use App\Models\User;
+
+final class BenchTest extends TestCase
+{
+    public function test_there_is_one_sheet_for_each_unit_and_equal_composition(): void
+    {
+        $sheets = $this->answer($this->lead(), 'GET', '/bench-sheets');
+
+        // Seven units; three have leaders at another tier, and the tide divers' leader too.
+        self::assertCount(11, $sheets);
+    }
+
+    public function test_a_painter_sees_the_sheets_of_own_figures(): void
+    {
+        $units = array_unique(array_column($this->answer($this->jory(), 'GET', '/bench-sheets'), 'unit'));
+
+        self::assertEqualsCanonicalizing(['Tide divers', 'Heron riders'], $units);
+    }
+
+    public function test_steps_have_paints_minutes_drying_caution_and_why(): void
+    {
+        $steps = $this->steps($this->figure('1st Lamplighters', 9), $this->isla());
+        $base = $this->step($steps, 'oilskin coat', 'base');
+
+        self::assertSame(['Base coat', '2 coats', false], [$base['title'], $base['degree'], $base['tidy']]);
+        self::assertSame('Oilskin Ochre', $base['mixes'][0]['text']);
+        self::assertSame('#b98a2e', $base['mixes'][0]['parts'][0]['hex']);
+        self::assertNotEmpty($base['why']);
+        self::assertStringContainsString('respirator', (string) $this->step($steps, 'figure', 'prime-grey')['caution']);
+        self::assertSame(10.0, (float) $base['dry']);
+    }
+
+    public function test_every_step_of_two_has_a_mix_of_its_own(): void
+    {
+        $layer = $this->step($this->steps($this->figure('1st Lamplighters', 1), $this->isla()), 'oilskin coat', 'layer');
+
+        self::assertSame(['Lantern Yellow', 'Lantern Yellow 1 + Gull White 1'], array_column($layer['mixes'], 'text'));
+    }
+
+    public function test_a_mark_is_set_for_one_or_all_and_taken_back(): void
+    {
+        $figures = array_map(fn (int $number): int => $this->figure('1st Lamplighters', $number)->id, [9, 10]);
+        $mark = ['area' => 'figure', 'use' => 'clean', 'reason' => null];
+        $this->answer($this->isla(), 'POST', '/bench-marks', ['figures' => $figures, 'state' => 'done'] + $mark);
+        self::assertSame(2, BenchMark::query()->whereIn('figure_id', $figures)->count());
+        self::assertSame(FigureState::Painting, $this->figure('1st Lamplighters', 9)->state);
+
+        $this->answer($this->isla(), 'POST', '/bench-marks', ['figures' => [$figures[0]], 'state' => null] + $mark);
+        self::assertSame([$figures[1]], BenchMark::query()->whereIn('figure_id', $figures)->pluck('figure_id')->all());
+    }
+
+    public function test_an_excuse_needs_a_reason(): void
+    {
+        $excuse = ['figures' => [$this->figure('1st Lamplighters', 9)->id], 'area' => 'figure', 'use' => 'clean', 'state' => 'unreachable'];
+
+        $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', $excuse + ['reason' => '']), 422, 'no-reason', '/reason');
+        $this->answer($this->isla(), 'POST', '/bench-marks', $excuse + ['reason' => 'under the lamp']);
+        self::assertSame('under the lamp', BenchMark::query()->where('state', 'unreachable')->firstOrFail()->reason);
+    }
+
+    public function test_who_does_not_paint_a_figure_does_not_mark_it(): void
+    {
+        $mark = ['figures' => [$this->figure('1st Lamplighters', 9)->id], 'area' => 'figure', 'use' => 'clean', 'state' => 'done'];
+
+        $this->assertRefused($this->as($this->jory(), 'POST', '/bench-marks', $mark), 403, 'not-your-figure');
+    }
+
+    public function test_what_is_not_on_the_sheet_or_not_at_the_bench_is_not_marked(): void
+    {
+        $mark = ['area' => 'figure', 'use' => 'clean', 'state' => 'done'];
+
+        $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', ['figures' => [$this->figure('1st Lamplighters', 9)->id], 'use' => 'freehand'] + $mark), 422, 'unknown-use', '/use');
+        $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', ['figures' => [$this->figure('1st Lamplighters', 2)->id]] + $mark), 403, 'not-at-the-bench');
+        $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', ['figures' => [$this->figure('1st Lamplighters', 9)->id, $this->figure('1st Lamplighters', 1)->id]] + $mark), 422, 'other-sheet', '/figures');
+        $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', ['figures' => []] + $mark), 422, 'invalid', '/figures');
+    }
+
+    public function test_a_figure_is_handed_over_when_every_step_is_marked_or_excused(): void
+    {
+        $figure = $this->figure('1st Lamplighters', 9);
+        $this->assertRefused($this->as($this->isla(), 'POST', "/figures/{$figure->id}/hand-over"), 403, 'steps-left');
+        foreach ($this->steps($figure, $this->isla()) as $i => $step) {
+            $this->answer($this->isla(), 'POST', '/bench-marks', ['figures' => [$figure->id], 'area' => $step['area'], 'use' => $step['use'], 'state' => $i === 3 ? 'later' : 'done', 'reason' => 'when the badge is here']);
+        }
+        $this->as($this->isla(), 'POST', "/figures/{$figure->id}/hand-over")->assertOk()->assertJsonPath('state', 'to-check');
+        $this->assertRefused($this->as($this->isla(), 'POST', "/figures/{$figure->id}/hand-over"), 403, 'handed-over');
+    }
+
+    public function test_marks_of_equal_degree_stand_after_a_change_of_tier_and_others_are_asked_again(): void
+    {
+        $figure = $this->figure('1st Lamplighters', 8);
+        $marked = BenchMark::query()->where('figure_id', $figure->id)->count();
+        $this->answer($this->lead(), 'PATCH', "/figures/{$figure->id}", ['version' => $figure->version, 'tier' => 'guard']);
+        $steps = $this->steps($figure, $this->isla());
+
+        // Cleaning and priming are the same at both tiers; the coat has two coats at both; the face gets a second coat.
+        self::assertNotEmpty($this->step($steps, 'figure', 'prime-grey')['marks']);
+        self::assertNotEmpty($this->step($steps, 'oilskin coat', 'base')['marks']);
+        self::assertEmpty($this->step($steps, 'face', 'base')['marks']);
+        self::assertSame($marked, BenchMark::query()->where('figure_id', $figure->id)->count(), 'marks that do not stand stay as history');
+    }
+
+    public function test_a_mix_is_typed_or_picked_and_a_stale_one_is_refused(): void
+    {
+        $type = $this->unit('1st Lamplighters')->figure_type_id;
+        $set = fn (string $mix, ?int $version) => $this->as($this->isla(), 'PUT', "/jobs/{$this->job()->id}/mixes", ['figure_type_id' => $type, 'area' => 'boots', 'use' => 'base', 'step' => 1, 'mix' => $mix, 'version' => $version]);
+
+        $set('tarred rope 2 + Lamp Black', 1)->assertOk();
+        $mix = $this->step($this->steps($this->figure('1st Lamplighters', 9), $this->isla()), 'boots', 'base')['mixes'][0];
+        self::assertSame(['Tarred Rope 2 + Lamp Black 1', 2], [$mix['text'], $mix['version']]);
+
+        $this->assertRefused($set('Gull White', 1), 409, 'stale');
+        $this->assertRefused($set('Bluish 1 + Gull White 2', 2), 422, 'unknown-paint', '/mix');
+        $this->assertRefused($set('Gull White 0', 2), 422, 'unreadable-mix', '/mix');
+        $set('', 2)->assertOk();
+        self::assertSame('', $this->step($this->steps($this->figure('1st Lamplighters', 9), $this->isla()), 'boots', 'base')['mixes'][0]['text']);
+    }
+
+    public function test_who_paints_nothing_of_a_job_sets_no_mix_of_it(): void
+    {
+        $job = $this->answer($this->lead(), 'POST', '/jobs', ['name' => 'Other', 'client' => 'C', 'force' => 'F'])['id'];
+        self::assertIsInt($job);
+
+        $this->assertRefused($this->as($this->isla(), 'PUT', "/jobs/{$job}/mixes", ['figure_type_id' => null, 'area' => 'boots', 'use' => 'base', 'step' => 1, 'mix' => 'Gull White']), 403, 'not-your-job');
+    }
+
+    public function test_a_sheet_that_is_no_more_is_not_found(): void
+    {
+        $this->assertRefused($this->as($this->lead(), 'GET', "/jobs/{$this->job()->id}/bench-sheets/1-gone"), 404, 'not-found');
+    }
+
+    /** @return list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}> */
+    private function steps(Figure $figure, User $user): array
+    {
+        $key = $this->app?->make(BenchSheets::class)->ofFigure($figure)->key;
+        /** @var array{steps: list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}>} $sheet */
+        $sheet = $this->answer($user, 'GET', "/jobs/{$this->job()->id}/bench-sheets/{$key}");
+
+        return $sheet['steps'];
+    }
+
+    /**
+     * @param list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}> $steps
+     * @return array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}
+     */
+    private function step(array $steps, string $area, string $use): array
+    {
+        foreach ($steps as $step) {
+            if ($step['area'] === $area && $step['use'] === $use) {
+                return $step;
+            }
+        }
+        self::fail("There is no step {$use} on {$area}.");
+    }
+}

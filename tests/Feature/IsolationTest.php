@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\BenchMark;
+use App\Models\CurrentStudio;
+use App\Models\Fault;
+use App\Models\Figure;
+use App\Models\Job;
+use App\Models\SignOff;
+use App\Models\StandardVersion;
+use App\Models\Unit;
+use App\Models\Variation;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route as Routes;
+use Illuminate\Support\Facades\Schema;
+
+/** A studio sees nothing of another studio. */
+final class IsolationTest extends TestCase
+{
+    public function test_every_address_with_a_row_of_another_studio_is_404(): void
+    {
+        $figure = $this->figure('1st Lamplighters', 2);
+        $check = $this->answer($this->deputy(), 'POST', "/figures/{$figure->id}/checks");
+        self::assertIsInt($check['version']);
+        $this->answer($this->deputy(), 'POST', '/checks/'.$this->number($check['id']).'/flaws', ['version' => $check['version'], 'flaw' => 'broken', 'area' => 'face', 'side' => 'front']);
+        DB::table('sign_offs')->insert(['studio_id' => $this->lead()->studio_id, 'figure_id' => $figure->id, 'check_id' => $check['id'], 'signed_by' => $this->lead()->id, 'number' => 1, 'previous' => '', 'hash' => '', 'record' => '{}', 'signed_at' => now()]);
+        $rows = [
+            'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'job' => Job::query()->firstOrFail()->id, 'unit' => Unit::query()->firstOrFail()->id,
+            'figure' => $figure->id, 'variation' => Variation::query()->firstOrFail()->id, 'check' => $this->number($check['id']),
+            'fault' => Fault::query()->firstOrFail()->id, 'signOff' => SignOff::query()->firstOrFail()->id, 'key' => 'x',
+        ];
+        $tried = 0;
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            /** @var Route $route */
+            if (str_starts_with($route->uri(), 'api/') && $route->parameterNames() !== []) {
+                $path = preg_replace_callback('/\{(\w+)\}/', static fn (array $match): string => (string) $rows[$match[1]], substr($route->uri(), 3));
+                $response = $this->as($this->stranger(), $route->methods()[0], (string) $path, ['version' => 1]);
+                self::assertSame(404, $response->getStatusCode(), $route->methods()[0]." {$path}: ".$response->getContent());
+                $tried++;
+            }
+        }
+        self::assertGreaterThan(25, $tried);
+    }
+
+    public function test_lists_hold_nothing_of_another_studio(): void
+    {
+        foreach (['/jobs', '/bench-sheets', '/checks', '/sign-offs', '/figure-types', '/paints'] as $path) {
+            self::assertSame([], $this->answer($this->stranger(), 'GET', $path), $path);
+        }
+        self::assertSame(['Brenna Holm'], array_column($this->answer($this->stranger(), 'GET', '/people'), 'name'));
+        self::assertSame([], $this->answer($this->stranger(), 'GET', '/today')['jobs']);
+        self::assertSame(0, $this->answer($this->stranger(), 'GET', '/chain')['records']);
+    }
+
+    public function test_a_figure_of_another_studio_cannot_be_named_in_a_body(): void
+    {
+        $figure = $this->figure('1st Lamplighters', 9);
+
+        $this->assertRefused($this->as($this->stranger(), 'POST', '/bench-marks', ['figures' => [$figure->id], 'area' => 'figure', 'use' => 'clean', 'state' => 'done']), 404, 'not-found');
+        self::assertSame(0, BenchMark::query()->where('figure_id', $figure->id)->count());
+    }
+
+    public function test_every_table_with_rows_of_a_studio_names_it(): void
+    {
+        $apart = ['studios', 'sessions', 'migrations'];
+        foreach (Schema::getTables() as $table) {
+            if ($table['schema'] === DB::getDatabaseName() && ! in_array($table['name'], $apart, true)) {
+                self::assertTrue(Schema::hasColumn($table['name'], 'studio_id'), $table['name']);
+            }
+        }
+    }
+
+    public function test_without_a_studio_no_row_is_read(): void
+    {
+        $this->app?->make(CurrentStudio::class)->leave();
+
+        $this->expectExceptionMessage('No studio was entered');
+        Figure::query()->count();
+    }
+
+    private function number(mixed $id): int
+    {
+        self::assertIsInt($id);
+
+        return $id;
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\CurrentStudio;
+use App\Models\Figure;
+use App\Models\Job;
+use App\Models\Unit;
+use App\Models\User;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Testing\TestResponse;
+
+/** HTTP in, JSON and database out, on the demo, which each test finds as it was loaded. */
+abstract class TestCase extends LaravelTestCase
+{
+    use RefreshDatabase;
+
+    protected bool $seed = true;
+
+    public function createApplication(): Application
+    {
+        /** @var Application $app */
+        $app = require __DIR__.'/../../bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->app?->make(CurrentStudio::class)->enter($this->lead()->studio_id);
+    }
+
+    protected function lead(): User
+    {
+        return $this->person('lead@kittiwake.example');
+    }
+
+    protected function deputy(): User
+    {
+        return $this->person('deputy@kittiwake.example');
+    }
+
+    protected function isla(): User
+    {
+        return $this->person('isla@kittiwake.example');
+    }
+
+    protected function jory(): User
+    {
+        return $this->person('jory@kittiwake.example');
+    }
+
+    protected function stranger(): User
+    {
+        return $this->person('lead@skerry.example');
+    }
+
+    private function person(string $email): User
+    {
+        return User::query()->where('email', $email)->firstOrFail();
+    }
+
+    protected function job(): Job
+    {
+        return Job::query()->firstOrFail();
+    }
+
+    protected function unit(string $name): Unit
+    {
+        return Unit::query()->where('name', $name)->firstOrFail();
+    }
+
+    protected function figure(string $unit, int $number): Figure
+    {
+        return Figure::query()->where('unit_id', $this->unit($unit)->id)->where('number', $number)->firstOrFail();
+    }
+
+    /**
+     * @param array<string, mixed> $body
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    protected function as(User $user, string $method, string $path, array $body = []): TestResponse
+    {
+        // A guard remembers whom it has seen; the next request may be somebody else's.
+        Auth::forgetGuards();
+
+        return $this->actingAs($user, 'web')->json($method, "/api{$path}", $body);
+    }
+
+    /**
+     * The answer as arrays, of a request that was not refused.
+     *
+     * @param array<string, mixed> $body
+     * @return array<array-key, mixed>
+     */
+    protected function answer(User $user, string $method, string $path, array $body = []): array
+    {
+        $response = $this->as($user, $method, $path, $body);
+        self::assertTrue($response->isSuccessful(), "{$method} {$path}: ".$response->getContent());
+        $answer = $response->json();
+        self::assertIsArray($answer);
+
+        return $answer;
+    }
+
+    /**
+     * Asserts that a request was refused with this status and code, in a sentence.
+     *
+     * @param TestResponse<\Symfony\Component\HttpFoundation\Response> $response
+     */
+    protected function assertRefused(TestResponse $response, int $status, string $code, ?string $path = null): void
+    {
+        self::assertSame($status, $response->getStatusCode(), (string) $response->getContent());
+        $response->assertJsonPath('error.code', $code);
+        $message = $response->json('error.message');
+        self::assertIsString($message);
+        self::assertMatchesRegularExpression('/\w+ .+[.)]$/u', $message);
+        if ($path !== null) {
+            $response->assertJsonPath('error.path', $path);
+        }
+    }
+}
