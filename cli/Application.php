@@ -22,7 +22,7 @@ final readonly class Application
     /** @var array<string, Command> */
     private array $commands;
 
-    /** @param list<Command> $commands */
+    /** @param  list<Command>  $commands */
     public function __construct(array $commands)
     {
         $byName = [];
@@ -38,8 +38,8 @@ final readonly class Application
     }
 
     /**
-     * @param list<string> $arguments without the name of the program
-     * @param callable(): string $input read only when a command runs
+     * @param  list<string>  $arguments without the name of the program
+     * @param  callable(): string  $input read only when a command runs
      */
     public function run(array $arguments, callable $input): Outcome
     {

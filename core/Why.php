@@ -19,12 +19,13 @@ final readonly class Why
 
     public const STANDARD = 'the standard';
 
-    /** @param array<string, string> $inputs value by name, with its unit */
+    /** @param  array<string, string>  $inputs value by name, with its unit */
     public function __construct(
         public array $inputs,
         public string $rule,
         public string $source,
-    ) {}
+    ) {
+    }
 
     /** @return WhyShape */
     public function toArray(): array

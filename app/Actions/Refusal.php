@@ -9,7 +9,7 @@ use DomainException;
 /** What an action refuses, with a code for programs, a sentence for people, and the place it speaks of. */
 abstract class Refusal extends DomainException
 {
-    /** @param string $path JSON pointer into what was sent; empty when it is about the whole */
+    /** @param  string  $path JSON pointer into what was sent; empty when it is about the whole */
     final protected function __construct(
         private readonly string $errorCode,
         string $sentence,

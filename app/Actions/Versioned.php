@@ -14,7 +14,7 @@ final readonly class Versioned
      *
      * @template T of VersionedRow
      *
-     * @param T $row
+     * @param  T  $row
      * @return T as it is now, its version raised by one once it is saved
      *
      * @throws Stale if its version is another than the one that was read

@@ -17,7 +17,9 @@ use App\Models\User;
 /** A check as it is shown to somebody. */
 final readonly class Checks
 {
-    public function __construct(private ReadCheck $reading) {}
+    public function __construct(private ReadCheck $reading)
+    {
+    }
 
     public function of(Check $check, User $user): CheckResource
     {

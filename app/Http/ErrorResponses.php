@@ -101,8 +101,8 @@ final readonly class ErrorResponses
     }
 
     /**
-     * @param list<array{path: string, message: string}> $problems
-     * @param array<array-key, mixed>|null $now
+     * @param  list<array{path: string, message: string}>  $problems
+     * @param  array<array-key, mixed>|null  $now
      */
     private static function body(int $status, string $code, string $message, string $path, array $problems = [], ?array $now = null): JsonResponse
     {

@@ -16,7 +16,8 @@ final readonly class Grids
     public function __construct(
         private JobFigures $figures,
         private StandardLibrary $library,
-    ) {}
+    ) {
+    }
 
     public function of(Job $job): GridResource
     {

@@ -11,13 +11,14 @@ namespace App\Import;
 final readonly class CsvText
 {
     /**
-     * @param list<string> $header column names, lower case
-     * @param list<array{line: int, cells: list<string>}> $rows line as an editor counts it, from 1
+     * @param  list<string>  $header column names, lower case
+     * @param  list<array{line: int, cells: list<string>}>  $rows line as an editor counts it, from 1
      */
     private function __construct(
         public array $header,
         public array $rows,
-    ) {}
+    ) {
+    }
 
     /** @throws UnreadableFile if the text is not UTF-8, holds no text, or has no header */
     public static function of(string $text): self

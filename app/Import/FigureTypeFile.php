@@ -45,7 +45,7 @@ final readonly class FigureTypeFile
         return $types;
     }
 
-    /** @param TypeAreaDocument $area */
+    /** @param  TypeAreaDocument  $area */
     private static function area(array $area): TypeArea
     {
         return new TypeArea(

@@ -8,15 +8,16 @@ namespace App\Import;
 final readonly class Roster
 {
     /**
-     * @param list<RosterLine> $lines
-     * @param list<RosterProblem> $problems
-     * @param list<string> $unknownTypes names of figure types that nobody knows yet
+     * @param  list<RosterLine>  $lines
+     * @param  list<RosterProblem>  $problems
+     * @param  list<string>  $unknownTypes names of figure types that nobody knows yet
      */
     public function __construct(
         public array $lines,
         public array $problems,
         public array $unknownTypes,
-    ) {}
+    ) {
+    }
 
     public function figures(): int
     {

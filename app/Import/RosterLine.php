@@ -16,5 +16,6 @@ final readonly class RosterLine
         public int $leaderCount,
         public ?string $leaderTier,
         public string $note,
-    ) {}
+    ) {
+    }
 }

@@ -11,8 +11,8 @@ final class RosterLineReading
     private array $problems = [];
 
     /**
-     * @param list<string> $header
-     * @param list<string> $cells
+     * @param  list<string>  $header
+     * @param  list<string>  $cells
      */
     public function __construct(
         public readonly int $line,

@@ -20,17 +20,18 @@ final readonly class RosterReader
     private const COLUMNS = ['unit', 'figure_type', 'count', 'tier', 'leader_count', 'leader_tier', 'note'];
 
     /**
-     * @param list<Known> $tiers of the job's standard
-     * @param list<Known> $types of the studio and the job
-     * @param list<string> $unitsTaken names of the job's units
-     * @param int $figuresTaken figures that the job has already
+     * @param  list<Known>  $tiers of the job's standard
+     * @param  list<Known>  $types of the studio and the job
+     * @param  list<string>  $unitsTaken names of the job's units
+     * @param  int  $figuresTaken figures that the job has already
      */
     public function __construct(
         private array $tiers,
         private array $types,
         private array $unitsTaken = [],
         private int $figuresTaken = 0,
-    ) {}
+    ) {
+    }
 
     /** @throws UnreadableFile if it cannot be read as CSV at all */
     public function read(string $text): Roster
@@ -59,7 +60,7 @@ final readonly class RosterReader
         return new Roster($lines, $problems, $this->unknownTypes($csv));
     }
 
-    /** @param array<string, string> $seen where a unit of this name stands, by lower-case name */
+    /** @param  array<string, string>  $seen where a unit of this name stands, by lower-case name */
     private function line(RosterLineReading $reading, array $seen): ?RosterLine
     {
         $unit = $reading->needed('unit', 190);
@@ -82,7 +83,7 @@ final readonly class RosterReader
         return new RosterLine($reading->line, $unit, $type, $count, $tier, $leaders, $leaderTier, $note);
     }
 
-    /** @param list<Known> $known */
+    /** @param  list<Known>  $known */
     private function named(RosterLineReading $reading, string $column, array $known, string $code, string $what, string $right): ?string
     {
         $given = $reading->needed($column, 190);
@@ -109,7 +110,7 @@ final readonly class RosterReader
     /**
      * By key or by name, whatever the case of the letters.
      *
-     * @param list<Known> $known
+     * @param  list<Known>  $known
      * @return Known|null
      */
     private static function find(string $given, array $known): ?array
@@ -140,7 +141,7 @@ final readonly class RosterReader
     }
 
     /**
-     * @param list<RosterLine> $lines
+     * @param  list<RosterLine>  $lines
      * @return list<RosterProblem>
      */
     private function sizeProblems(array $lines, int $lastLine): array
@@ -155,7 +156,7 @@ final readonly class RosterReader
     }
 
     /**
-     * @param list<string> $header
+     * @param  list<string>  $header
      * @return list<RosterProblem>
      */
     private static function headerProblems(array $header): array

@@ -55,7 +55,7 @@ final readonly class StandardFile
     }
 
     /**
-     * @param array<array-key, mixed> $value
+     * @param  array<array-key, mixed>  $value
      * @return list<ShapeFault>
      */
     private static function tooLong(array $value, string $at, int $longest): array

@@ -32,7 +32,7 @@ final class CurrentStudio
     /**
      * @template T
      *
-     * @param callable(): T $work
+     * @param  callable(): T  $work
      * @return T
      */
     public function within(int $studioId, callable $work): mixed

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Scope;
 /** Every query sees the rows of the current studio only. */
 final class StudioScope implements Scope
 {
-    /** @param Builder<Model> $builder */
+    /** @param  Builder<Model>  $builder */
     public function apply(Builder $builder, Model $model): void
     {
         $builder->where($model->qualifyColumn('studio_id'), app(CurrentStudio::class)->id());

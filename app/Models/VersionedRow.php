@@ -10,4 +10,6 @@ namespace App\Models;
  * @property int $id
  * @property int $version
  */
-abstract class VersionedRow extends StudioRow {}
+abstract class VersionedRow extends StudioRow
+{
+}

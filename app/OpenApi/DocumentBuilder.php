@@ -19,7 +19,9 @@ use stdClass;
  */
 final readonly class DocumentBuilder
 {
-    public function __construct(private Router $router) {}
+    public function __construct(private Router $router)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function build(): array
@@ -111,7 +113,7 @@ final readonly class DocumentBuilder
     }
 
     /**
-     * @param array<string, mixed> $schema
+     * @param  array<string, mixed>  $schema
      * @return list<array<string, mixed>>
      */
     private static function queryParameters(array $schema): array
@@ -125,13 +127,13 @@ final readonly class DocumentBuilder
         return $parameters;
     }
 
-    /** @param array<string, mixed> $schema */
+    /** @param  array<string, mixed>  $schema */
     private static function mediaType(array $schema): string
     {
         return str_contains((string) json_encode($schema), '"binary"') ? 'multipart/form-data' : 'application/json';
     }
 
-    /** @param ReflectionClass<object> $class */
+    /** @param  ReflectionClass<object>  $class */
     private static function summary(ReflectionClass $class): string
     {
         return trim((string) preg_replace('~^/\*\*|\*/$|^\s*\*~m', '', (string) $class->getDocComment()));

@@ -13,7 +13,7 @@ use ReflectionProperty;
 final readonly class RuleSchema
 {
     /**
-     * @param array<array-key, mixed> $rules by field, `a.*.b` for the members of a list's entries
+     * @param  array<array-key, mixed>  $rules by field, `a.*.b` for the members of a list's entries
      * @return array<string, mixed>
      */
     public static function of(array $rules): array
@@ -35,8 +35,8 @@ final readonly class RuleSchema
     }
 
     /**
-     * @param array<array-key, mixed> $list
-     * @param array<array-key, mixed> $rules
+     * @param  array<array-key, mixed>  $list
+     * @param  array<array-key, mixed>  $rules
      * @return array<string, mixed>
      */
     private static function property(string $field, array $list, array $rules): array
@@ -47,7 +47,7 @@ final readonly class RuleSchema
     }
 
     /**
-     * @param array<array-key, mixed> $rules
+     * @param  array<array-key, mixed>  $rules
      * @return array<string, mixed>
      */
     private static function entries(string $field, array $rules): array
@@ -64,7 +64,7 @@ final readonly class RuleSchema
     }
 
     /**
-     * @param array<array-key, mixed> $list
+     * @param  array<array-key, mixed>  $list
      * @return array<string, mixed>
      */
     private static function scalar(array $list): array

@@ -38,7 +38,7 @@ final class Shapes
     }
 
     /**
-     * @param class-string<Resource> $class
+     * @param  class-string<resource>  $class
      * @return array<string, mixed>
      */
     public function ofResource(string $class): array
@@ -62,7 +62,7 @@ final class Shapes
     }
 
     /**
-     * @param class-string $class where the type is written
+     * @param  class-string  $class where the type is written
      * @return array<string, mixed>
      */
     private function schema(TypeNode $type, string $class): array
@@ -71,7 +71,7 @@ final class Shapes
     }
 
     /**
-     * @param class-string $class
+     * @param  class-string  $class
      * @return array<string, mixed>|null null when the class knows no shape of this name
      */
     private function reference(string $name, string $class): ?array
@@ -93,7 +93,7 @@ final class Shapes
     }
 
     /**
-     * @param class-string $class
+     * @param  class-string  $class
      * @return array<string, mixed>
      */
     private function component(string $alias, TypeNode $type, string $class): array
@@ -116,7 +116,7 @@ final class Shapes
     }
 
     /**
-     * @param class-string $class
+     * @param  class-string  $class
      * @return class-string
      */
     private static function resolve(string $name, string $class): string

@@ -19,8 +19,10 @@ use PHPStan\PhpDocParser\Ast\Type\UnionTypeNode;
 /** A type of a docblock as a JSON Schema. */
 final readonly class TypeSchema
 {
-    /** @param Closure(string): (array<string, mixed>|null) $named the schema of a named shape, if there is one */
-    public function __construct(private Closure $named) {}
+    /** @param  Closure(string): (array<string, mixed>|null)  $named the schema of a named shape, if there is one */
+    public function __construct(private Closure $named)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function of(TypeNode $type): array
@@ -97,7 +99,7 @@ final readonly class TypeSchema
     }
 
     /**
-     * @param array<string, mixed> $schema
+     * @param  array<string, mixed>  $schema
      * @return array<string, mixed>
      */
     private static function orNull(array $schema): array

@@ -23,7 +23,7 @@ interface Command
     public function schema(): array;
 
     /**
-     * @param array<array-key, mixed> $input of the shape of the schema
+     * @param  array<array-key, mixed>  $input of the shape of the schema
      * @return array<string, mixed>
      *
      * @throws CoreException if the input makes no sense

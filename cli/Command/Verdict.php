@@ -62,7 +62,7 @@ final readonly class Verdict implements Command
         ];
     }
 
-    /** @param FaultDocument $fault */
+    /** @param  FaultDocument  $fault */
     private static function fault(array $fault): Fault
     {
         $side = isset($fault['side']) ? Side::from($fault['side']) : null;

@@ -10,7 +10,7 @@ use RuntimeException;
 /** A document that cannot be read, with each place where its shape is wrong. */
 final class BadDocument extends RuntimeException
 {
-    /** @param non-empty-list<ShapeFault> $faults */
+    /** @param  non-empty-list<ShapeFault>  $faults */
     private function __construct(public readonly array $faults, ?JsonException $previous = null)
     {
         parent::__construct($faults[0]->message, 0, $previous);
@@ -21,7 +21,7 @@ final class BadDocument extends RuntimeException
         return new self([new ShapeFault('bad-json', '', "This is not a JSON text in UTF-8 ({$exception->getMessage()}).")], $exception);
     }
 
-    /** @param non-empty-list<ShapeFault> $faults */
+    /** @param  non-empty-list<ShapeFault>  $faults */
     public static function withFaults(array $faults): self
     {
         return new self($faults);

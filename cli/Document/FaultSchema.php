@@ -26,7 +26,7 @@ final readonly class FaultSchema
     /**
      * A chain of if, then, else over the kinds.
      *
-     * @param array<string, SchemaArray> $kinds
+     * @param  array<string, SchemaArray>  $kinds
      * @return SchemaArray
      */
     private static function choice(array $kinds): array
@@ -63,8 +63,8 @@ final readonly class FaultSchema
     }
 
     /**
-     * @param array<string, SchemaArray> $needed
-     * @param array<string, SchemaArray> $optional
+     * @param  array<string, SchemaArray>  $needed
+     * @param  array<string, SchemaArray>  $optional
      * @return SchemaArray
      */
     private static function kind(array $needed, array $optional = []): array

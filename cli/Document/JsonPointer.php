@@ -7,7 +7,7 @@ namespace Cli\Document;
 /** The place of a value in a document, RFC 6901. */
 final readonly class JsonPointer
 {
-    /** @param list<string|int> $path */
+    /** @param  list<string|int>  $path */
     public static function of(array $path): string
     {
         return implode('', array_map(

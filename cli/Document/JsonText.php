@@ -9,7 +9,9 @@ use JsonException;
 /** A text that is JSON, decoded in both ways that PHP knows: with objects, for shape, and with arrays, for reading. */
 final readonly class JsonText
 {
-    private function __construct(private string $text) {}
+    private function __construct(private string $text)
+    {
+    }
 
     /** @throws BadDocument if the text is not JSON or not UTF-8 */
     public static function of(string $text): self

@@ -15,8 +15,8 @@ final readonly class Schema
     private const LARGEST = 1.0e12;
 
     /**
-     * @param array<string, SchemaArray> $needed
-     * @param array<string, SchemaArray> $optional
+     * @param  array<string, SchemaArray>  $needed
+     * @param  array<string, SchemaArray>  $optional
      * @return SchemaArray
      */
     public static function object(array $needed, array $optional = []): array
@@ -30,7 +30,7 @@ final readonly class Schema
     }
 
     /**
-     * @param SchemaArray $values
+     * @param  SchemaArray  $values
      * @return SchemaArray
      */
     public static function map(array $values): array
@@ -39,7 +39,7 @@ final readonly class Schema
     }
 
     /**
-     * @param SchemaArray $entries
+     * @param  SchemaArray  $entries
      * @return SchemaArray
      */
     public static function list(array $entries, int $least = 0): array
@@ -90,7 +90,7 @@ final readonly class Schema
     }
 
     /**
-     * @param list<string> $words
+     * @param  list<string>  $words
      * @return SchemaArray
      */
     public static function word(array $words, ?string $default = null): array
@@ -99,7 +99,7 @@ final readonly class Schema
     }
 
     /**
-     * @param class-string<\BackedEnum> $enum
+     * @param  class-string<\BackedEnum>  $enum
      * @return SchemaArray
      */
     public static function wordOf(string $enum, ?string $default = null): array

@@ -17,8 +17,10 @@ final readonly class ShapeCheck
 {
     private const MOST_FAULTS = 1000;
 
-    /** @param SchemaArray $schema */
-    public function __construct(private array $schema) {}
+    /** @param  SchemaArray  $schema */
+    public function __construct(private array $schema)
+    {
+    }
 
     /** @return list<ShapeFault> unknown members first, then missing ones, then the rest in the order of the document */
     public function faults(mixed $value): array
@@ -71,8 +73,8 @@ final readonly class ShapeCheck
     }
 
     /**
-     * @param list<string|int> $path
-     * @param list<string> $names
+     * @param  list<string|int>  $path
+     * @param  list<string>  $names
      * @return list<ShapeFault>
      */
     private function unknown(array $path, array $names, ValidationError $error): array

@@ -11,5 +11,6 @@ final readonly class ShapeFault
         public string $code,
         public string $pointer,
         public string $message,
-    ) {}
+    ) {
+    }
 }

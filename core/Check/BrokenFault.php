@@ -11,7 +11,9 @@ use Core\Why;
 /** A broken, loose or missing part. */
 final readonly class BrokenFault implements Fault
 {
-    public function __construct(private bool $waived = false) {}
+    public function __construct(private bool $waived = false)
+    {
+    }
 
     public function weigh(Judging $judging): Weight
     {

@@ -12,15 +12,16 @@ use Core\Standard\Side;
 final readonly class CheckItem
 {
     /**
-     * @param non-empty-list<Side> $sides from which it is seen and that count, in the tier's order
-     * @param string|null $alone why it is asked one by one; null: a passed side answers it
+     * @param  non-empty-list<Side>  $sides from which it is seen and that count, in the tier's order
+     * @param  string|null  $alone why it is asked one by one; null: a passed side answers it
      */
     public function __construct(
         public TypeArea $area,
         public Criterion $criterion,
         public array $sides,
         public ?string $alone,
-    ) {}
+    ) {
+    }
 
     public function key(): string
     {

@@ -17,17 +17,18 @@ use Core\Standard\Side;
 final readonly class CheckSheet
 {
     /**
-     * @param list<Side> $sides those that the tier counts, in its order
-     * @param list<CheckItem> $items focal areas first, then as the figure lists its areas
-     * @param list<string> $unseen areas with something to ask that no counted side sees
+     * @param  list<Side>  $sides those that the tier counts, in its order
+     * @param  list<CheckItem>  $items focal areas first, then as the figure lists its areas
+     * @param  list<string>  $unseen areas with something to ask that no counted side sees
      */
     private function __construct(
         public array $sides,
         public array $items,
         public array $unseen,
-    ) {}
+    ) {
+    }
 
-    /** @param list<string> $failedBefore keys of items that failed earlier on this figure */
+    /** @param  list<string>  $failedBefore keys of items that failed earlier on this figure */
     public static function of(FigureType $type, Composition $composition, Judging $judging, array $failedBefore = []): self
     {
         $items = $unseen = [];
@@ -66,7 +67,7 @@ final readonly class CheckSheet
         return array_values(array_filter($judging->sides, static fn (Side $side): bool => in_array($side, $area->sides, true)));
     }
 
-    /** @param list<string> $failedBefore */
+    /** @param  list<string>  $failedBefore */
     private static function alone(TypeArea $area, ComposedCriterion $composed, array $failedBefore): ?string
     {
         return match (true) {

@@ -10,13 +10,14 @@ use Core\Standard\Side;
 final readonly class CheckState
 {
     /**
-     * @param array<string, Answer> $answers by key of the item, the latest
-     * @param list<Side> $passed
+     * @param  array<string, Answer>  $answers by key of the item, the latest
+     * @param  list<Side>  $passed
      */
     public function __construct(
         public array $answers = [],
         public array $passed = [],
-    ) {}
+    ) {
+    }
 
     /** @return list<CheckItem> */
     public function open(CheckSheet $sheet): array

@@ -14,7 +14,8 @@ final readonly class ColourFault implements Fault
     public function __construct(
         private float $deltaE,
         private bool $waived = false,
-    ) {}
+    ) {
+    }
 
     public function weigh(Judging $judging): Weight
     {

@@ -12,12 +12,13 @@ use Core\Why;
 /** A criterion that does not hold. It carries its own severity. */
 final readonly class CriterionFault implements Fault
 {
-    /** @param Side|null $side where it was seen, when that was said */
+    /** @param  Side|null  $side where it was seen, when that was said */
     public function __construct(
         private Severity $severity,
         private ?Side $side = null,
         private bool $waived = false,
-    ) {}
+    ) {
+    }
 
     public function weigh(Judging $judging): Weight
     {

@@ -17,8 +17,8 @@ final readonly class FlawFault implements Fault
     private const GLARING = 3;
 
     /**
-     * @param float $sizeMm largest extent, of a line its width; at least 0
-     * @param float|null $deltaE CIEDE2000 difference to what is round it; null: large
+     * @param  float  $sizeMm largest extent, of a line its width; at least 0
+     * @param  float|null  $deltaE CIEDE2000 difference to what is round it; null: large
      */
     public function __construct(
         private float $sizeMm,

@@ -11,9 +11,11 @@ use Core\Why;
 /** Weighs faults against the limits of a tier. */
 final readonly class Judge
 {
-    public function __construct(private Judging $judging) {}
+    public function __construct(private Judging $judging)
+    {
+    }
 
-    /** @param list<Fault> $faults */
+    /** @param  list<Fault>  $faults */
     public function judge(array $faults): Judgement
     {
         $counts = ['critical' => 0, 'major' => 0, 'minor' => 0];
@@ -35,7 +37,7 @@ final readonly class Judge
         return new Judgement($weights, $counts, $verdict, $this->why($counts, $verdict));
     }
 
-    /** @param array{critical: int, major: int, minor: int} $counts */
+    /** @param  array{critical: int, major: int, minor: int}  $counts */
     private function verdict(array $counts, bool $concession): Verdict
     {
         foreach (Severity::cases() as $severity) {
@@ -54,7 +56,7 @@ final readonly class Judge
         return new Weight(null, "Waived by the lead. {$was} {$weight->sentence}", $weight->why);
     }
 
-    /** @param array{critical: int, major: int, minor: int} $counts */
+    /** @param  array{critical: int, major: int, minor: int}  $counts */
     private function why(array $counts, Verdict $verdict): Why
     {
         $inputs = [];

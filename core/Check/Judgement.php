@@ -10,13 +10,14 @@ use Core\Why;
 final readonly class Judgement
 {
     /**
-     * @param list<Weight> $weights one a fault, in the order given; of a waived fault without severity
-     * @param array{critical: int, major: int, minor: int} $counts waived faults left out
+     * @param  list<Weight>  $weights one a fault, in the order given; of a waived fault without severity
+     * @param  array{critical: int, major: int, minor: int}  $counts waived faults left out
      */
     public function __construct(
         public array $weights,
         public array $counts,
         public Verdict $verdict,
         public Why $why,
-    ) {}
+    ) {
+    }
 }

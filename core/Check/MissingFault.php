@@ -16,7 +16,8 @@ final readonly class MissingFault implements Fault
         private Severity $severity = Severity::Critical,
         private ?Side $side = null,
         private bool $waived = false,
-    ) {}
+    ) {
+    }
 
     public function weigh(Judging $judging): Weight
     {

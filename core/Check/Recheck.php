@@ -18,8 +18,8 @@ final readonly class Recheck
     private array $areas;
 
     /**
-     * @param list<string> $mendedAreas
-     * @param list<string> $failed keys of the items that failed
+     * @param  list<string>  $mendedAreas
+     * @param  list<string>  $failed keys of the items that failed
      */
     public function __construct(FigureType $type, array $mendedAreas, private array $failed)
     {

@@ -13,8 +13,8 @@ final readonly class Sight
     public const JUST_NOTICEABLE_DIFFERENCE = 2.3;
 
     /**
-     * @param float $acuity decimal visual acuity, over 0; 1 parts one minute of arc (ISO 8596)
-     * @param float $justNoticeable smallest CIEDE2000 difference that is noticed, at least 0
+     * @param  float  $acuity decimal visual acuity, over 0; 1 parts one minute of arc (ISO 8596)
+     * @param  float  $justNoticeable smallest CIEDE2000 difference that is noticed, at least 0
      */
     public function __construct(
         public float $acuity = 1.0,
@@ -28,7 +28,7 @@ final readonly class Sight
         }
     }
 
-    /** @param float|null $deltaE CIEDE2000 difference to what is beside it; null: large */
+    /** @param  float|null  $deltaE CIEDE2000 difference to what is beside it; null: large */
     public function sees(VisualAngle $angle, ?float $deltaE): bool
     {
         return $angle->reaches(1 / $this->acuity) && $this->tellsApart($deltaE);

@@ -16,11 +16,13 @@ final readonly class VisualAngle
     /** Rounding of the trigonometry, so that a size computed for an angle reaches that angle again. */
     private const RELATIVE_ROUNDING = 1e-12;
 
-    private function __construct(public float $arcmin) {}
+    private function __construct(public float $arcmin)
+    {
+    }
 
     /**
-     * @param float $sizeMm at least 0
-     * @param float $distanceMm over 0
+     * @param  float  $sizeMm at least 0
+     * @param  float  $distanceMm over 0
      */
     public static function of(float $sizeMm, float $distanceMm): self
     {

@@ -10,12 +10,13 @@ use Core\Why;
 /** How bad a fault is. */
 final readonly class Weight
 {
-    /** @param Severity|null $severity null: it does not count */
+    /** @param  Severity|null  $severity null: it does not count */
     public function __construct(
         public ?Severity $severity,
         public string $sentence,
         public Why $why,
-    ) {}
+    ) {
+    }
 
     public function counts(): bool
     {

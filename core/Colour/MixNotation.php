@@ -11,7 +11,7 @@ namespace Core\Colour;
 final readonly class MixNotation
 {
     /**
-     * @param string $text as typed
+     * @param  string  $text as typed
      * @return non-empty-list<array{name: string, parts: float}> the parts of a paint alone are 1
      *
      * @throws UnreadableMix if a name is missing, or parts are not over 0
@@ -26,7 +26,7 @@ final readonly class MixNotation
         return $entries;
     }
 
-    /** @param list<array{name: string, parts: float}> $entries */
+    /** @param  list<array{name: string, parts: float}>  $entries */
     public static function write(array $entries): string
     {
         if (count($entries) === 1) {

@@ -15,7 +15,8 @@ final readonly class Asked
     public function __construct(
         private Standard $standard,
         private Figure $figure,
-    ) {}
+    ) {
+    }
 
     public function requirement(Area $area): ?Requirement
     {

@@ -11,5 +11,6 @@ final readonly class Choice
         public string $area,
         public string $use,
         public string $technique,
-    ) {}
+    ) {
+    }
 }

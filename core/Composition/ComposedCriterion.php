@@ -13,5 +13,6 @@ final readonly class ComposedCriterion
     public function __construct(
         public Area $area,
         public Criterion $criterion,
-    ) {}
+    ) {
+    }
 }

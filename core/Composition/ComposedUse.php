@@ -11,8 +11,8 @@ use Core\Standard\TechniqueUse;
 final readonly class ComposedUse
 {
     /**
-     * @param string $technique the one chosen, else the first
-     * @param float $minutes on this area, all coats and steps included
+     * @param  string  $technique the one chosen, else the first
+     * @param  float  $minutes on this area, all coats and steps included
      */
     public function __construct(
         public Area $area,
@@ -20,7 +20,8 @@ final readonly class ComposedUse
         public string $technique,
         public float $minutes,
         public Origin $origin,
-    ) {}
+    ) {
+    }
 
     /** What a mark at the bench belongs to: the same place, name and degree. */
     public function key(): string

@@ -12,7 +12,9 @@ use Core\Standard\TechniqueUse;
 /** Standard × figure × variations to what is painted and what is asked. */
 final readonly class Composer
 {
-    public function __construct(private Standard $standard) {}
+    public function __construct(private Standard $standard)
+    {
+    }
 
     /**
      * The figure's names have been checked (see {@see FigureCheck}).
@@ -72,7 +74,7 @@ final readonly class Composer
     }
 
     /**
-     * @param list<ComposedUse> $laid the uses laid on the area
+     * @param  list<ComposedUse>  $laid the uses laid on the area
      * @return list<ComposedCriterion>
      */
     private function criteriaOn(Area $area, array $laid, Asked $asked): array
@@ -95,7 +97,7 @@ final readonly class Composer
     /**
      * A criterion is asked unless it judges certain uses and every one of them is missing.
      *
-     * @param list<string> $laid
+     * @param  list<string>  $laid
      */
     private static function judgesSomething(Criterion $criterion, array $laid): bool
     {

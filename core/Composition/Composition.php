@@ -8,11 +8,11 @@ namespace Core\Composition;
 final readonly class Composition
 {
     /**
-     * @param list<ComposedUse> $uses areas in the figure's order; in an area in the order of laying, additions last
-     * @param list<ComposedCriterion> $criteria likewise
-     * @param list<string> $undecided areas whose surface the tier is silent about
-     * @param list<string> $notAsked areas of which the tier asks nothing
-     * @param float $minutes sum over the uses
+     * @param  list<ComposedUse>  $uses areas in the figure's order; in an area in the order of laying, additions last
+     * @param  list<ComposedCriterion>  $criteria likewise
+     * @param  list<string>  $undecided areas whose surface the tier is silent about
+     * @param  list<string>  $notAsked areas of which the tier asks nothing
+     * @param  float  $minutes sum over the uses
      */
     public function __construct(
         public array $uses,
@@ -20,7 +20,8 @@ final readonly class Composition
         public array $undecided,
         public array $notAsked,
         public float $minutes,
-    ) {}
+    ) {
+    }
 
     /** @return list<ComposedUse> */
     public function usesOn(string $area): array

@@ -11,11 +11,11 @@ use Core\Standard\OutOfRange;
 final readonly class Figure
 {
     /**
-     * @param float $size work relative to a foot figure, over 0
-     * @param list<Area> $areas
-     * @param list<Addition> $additions
-     * @param list<Waiver> $waivers
-     * @param list<Choice> $choices
+     * @param  float  $size work relative to a foot figure, over 0
+     * @param  list<Area>  $areas
+     * @param  list<Addition>  $additions
+     * @param  list<Waiver>  $waivers
+     * @param  list<Choice>  $choices
      */
     public function __construct(
         public string $tier,
@@ -53,8 +53,8 @@ final readonly class Figure
     }
 
     /**
-     * @param list<Waiver> $waivers
-     * @param list<Choice> $choices
+     * @param  list<Waiver>  $waivers
+     * @param  list<Choice>  $choices
      */
     public function withVariations(array $waivers, array $choices): self
     {

@@ -14,7 +14,9 @@ use Core\Standard\UnknownReference;
 /** Whether a figure speaks only of what the standard and it itself have. Pointers are relative to the figure. */
 final readonly class FigureCheck
 {
-    public function __construct(private Standard $standard) {}
+    public function __construct(private Standard $standard)
+    {
+    }
 
     /**
      * @throws CoreException at the first name that nothing has, or that stands twice
@@ -99,7 +101,7 @@ final readonly class FigureCheck
         return $figure->area($id) ?? throw UnknownReference::area($id, $figure->areaIds(), $at);
     }
 
-    /** @param list<TechniqueUse> $offered */
+    /** @param  list<TechniqueUse>  $offered */
     private static function useNamed(string $id, array $offered, string $at): TechniqueUse
     {
         foreach ($offered as $use) {

@@ -22,10 +22,12 @@ use Core\Standard\UseReader;
  */
 final readonly class FigureReader
 {
-    public function __construct(private Standard $standard) {}
+    public function __construct(private Standard $standard)
+    {
+    }
 
     /**
-     * @param FigureDocument $document
+     * @param  FigureDocument  $document
      *
      * @throws CoreException if it names something that is not there, or twice
      */
@@ -49,7 +51,7 @@ final readonly class FigureReader
     }
 
     /**
-     * @param list<AreaDocument> $documents
+     * @param  list<AreaDocument>  $documents
      * @return list<Area>
      */
     private static function areas(array $documents): array
@@ -64,7 +66,7 @@ final readonly class FigureReader
     }
 
     /**
-     * @param list<AdditionDocument> $documents
+     * @param  list<AdditionDocument>  $documents
      * @return list<Addition>
      */
     private function additions(array $documents, Figure $figure, string $at): array
@@ -92,7 +94,7 @@ final readonly class FigureReader
     }
 
     /**
-     * @param list<array{area: string, use: string, reason: string}> $documents
+     * @param  list<array{area: string, use: string, reason: string}>  $documents
      * @return list<Waiver>
      */
     private static function waivers(array $documents, string $at): array

@@ -10,7 +10,7 @@ final readonly class FigureType
     /** @var array<array-key, TypeArea> */
     private array $areasById;
 
-    /** @param list<TypeArea> $areas */
+    /** @param  list<TypeArea>  $areas */
     public function __construct(
         public string $name,
         public SizeClass $sizeClass,

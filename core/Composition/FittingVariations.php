@@ -16,11 +16,13 @@ use Core\Standard\TechniqueUse;
  */
 final readonly class FittingVariations
 {
-    public function __construct(private Standard $standard) {}
+    public function __construct(private Standard $standard)
+    {
+    }
 
     /**
-     * @param list<Waiver> $waivers the widest first; of two for one use the later one counts
-     * @param list<Choice> $choices likewise
+     * @param  list<Waiver>  $waivers the widest first; of two for one use the later one counts
+     * @param  list<Choice>  $choices likewise
      */
     public function apply(Figure $figure, array $waivers, array $choices): Figure
     {
@@ -66,7 +68,7 @@ final readonly class FittingVariations
     /**
      * @template T of Waiver|Choice
      *
-     * @param array<int, T> $variations
+     * @param  array<int, T>  $variations
      * @return list<T>
      */
     private static function latest(array $variations): array

@@ -23,7 +23,7 @@ final readonly class QuickFigureType
     /** For surfaces that a studio has added itself: between plate and metal. */
     private const DEPTH_OF_OTHERS = 4;
 
-    /** @param list<QuickArea> $areas at least one */
+    /** @param  list<QuickArea>  $areas at least one */
     public static function make(string $name, SizeClass $sizeClass, array $areas): FigureType
     {
         $total = array_sum(array_map(static fn (QuickArea $area): int => $area->weight->weight(), $areas));

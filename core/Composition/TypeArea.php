@@ -12,10 +12,10 @@ use Core\Standard\Side;
 final readonly class TypeArea
 {
     /**
-     * @param int $depth 0 and up, from inner to outer
-     * @param bool $focal whether it draws the eye
-     * @param list<Side> $sides from which it is seen
-     * @param list<string> $neighbours ids of areas it borders on; none: see {@see Neighbours}
+     * @param  int  $depth 0 and up, from inner to outer
+     * @param  bool  $focal whether it draws the eye
+     * @param  list<Side>  $sides from which it is seen
+     * @param  list<string>  $neighbours ids of areas it borders on; none: see {@see Neighbours}
      */
     public function __construct(
         public Area $area,

@@ -10,7 +10,9 @@ use Core\Why;
 /** The words of a finding. */
 final readonly class FindingText
 {
-    public function __construct(private Standard $standard) {}
+    public function __construct(private Standard $standard)
+    {
+    }
 
     public function sentence(Finding $finding): string
     {

@@ -13,12 +13,12 @@ final readonly class LimitsAreNoLooser implements LintRule
 {
     public function findings(Standard $standard): iterable
     {
-        foreach (TierPairs::of($standard) as ["lower" => $lower, "higher" => $higher]) {
+        foreach (TierPairs::of($standard) as ['lower' => $lower, 'higher' => $higher]) {
             if ($higher->judging->limits->areLooserThan($lower->judging->limits)) {
                 yield new Finding(FindingCode::Looser, $higher->id, arguments: [
-                    "lower" => $lower->name,
-                    "limits" => self::inWords($higher),
-                    "lower limits" => self::inWords($lower),
+                    'lower' => $lower->name,
+                    'limits' => self::inWords($higher),
+                    'lower limits' => self::inWords($lower),
                 ]);
             }
         }
@@ -31,6 +31,6 @@ final readonly class LimitsAreNoLooser implements LintRule
             Severity::cases(),
         );
 
-        return implode(", ", $limits);
+        return implode(', ', $limits);
     }
 }

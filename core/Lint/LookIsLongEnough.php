@@ -10,7 +10,7 @@ use Core\Standard\Standard;
 /** The last look leaves time for each criterion that is asked of the reference figure. */
 final readonly class LookIsLongEnough implements LintRule
 {
-    /** @param float $secondsPerItem time to judge one criterion, at least 0 */
+    /** @param  float  $secondsPerItem time to judge one criterion, at least 0 */
     public function __construct(private float $secondsPerItem)
     {
         if ($secondsPerItem < 0) {

@@ -14,7 +14,7 @@ final readonly class NothingStepsDown implements LintRule
     public function findings(Standard $standard): iterable
     {
         $answering = new Answering($standard);
-        foreach (TierPairs::of($standard) as ["lower" => $lower, "higher" => $higher]) {
+        foreach (TierPairs::of($standard) as ['lower' => $lower, 'higher' => $higher]) {
             foreach ($standard->surfaces as $surface) {
                 $before = $standard->requirement($lower->id, $surface->id);
                 $after = $standard->requirement($higher->id, $surface->id);
@@ -31,12 +31,12 @@ final readonly class NothingStepsDown implements LintRule
         foreach ($before->uses as $use) {
             $answer = $answering->answerAmong($after, $use);
             $how = match (true) {
-                $answer === null => "gone",
-                $answer->id === $use->id && $answer->asksLessThan($use) => "less",
+                $answer === null => 'gone',
+                $answer->id === $use->id && $answer->asksLessThan($use) => 'less',
                 default => null,
             };
             if ($how !== null) {
-                yield new Finding(FindingCode::StepDown, $after->tier, $after->surface, $use->id, ["lower" => $lower, "how" => $how]);
+                yield new Finding(FindingCode::StepDown, $after->tier, $after->surface, $use->id, ['lower' => $lower, 'how' => $how]);
             }
         }
     }

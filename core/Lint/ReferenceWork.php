@@ -15,7 +15,9 @@ use Core\Standard\Tier;
 /** What a tier asks of the reference figure. */
 final readonly class ReferenceWork
 {
-    public function __construct(private Standard $standard) {}
+    public function __construct(private Standard $standard)
+    {
+    }
 
     public function of(Tier $tier): Composition
     {

@@ -15,7 +15,7 @@ final readonly class TechniquesAreKnown implements LintRule
             foreach ($requirement->uses as $use) {
                 foreach ($use->techniques as $technique) {
                     if (! $standard->hasTechnique($technique)) {
-                        yield new Finding(FindingCode::UnknownTechnique, $requirement->tier, $requirement->surface, $use->id, ["technique" => $technique]);
+                        yield new Finding(FindingCode::UnknownTechnique, $requirement->tier, $requirement->surface, $use->id, ['technique' => $technique]);
                     }
                 }
             }

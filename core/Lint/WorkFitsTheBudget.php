@@ -18,7 +18,7 @@ final readonly class WorkFitsTheBudget implements LintRule
             }
             $minutes = $work->of($tier)->minutes;
             if ($minutes > $tier->budgetMinutes) {
-                yield new Finding(FindingCode::OverBudget, $tier->id, arguments: ["minutes" => $minutes, "budget" => $tier->budgetMinutes]);
+                yield new Finding(FindingCode::OverBudget, $tier->id, arguments: ['minutes' => $minutes, 'budget' => $tier->budgetMinutes]);
             }
         }
     }

@@ -33,13 +33,13 @@ final readonly class CanonicalJson
         };
     }
 
-    /** @param list<mixed> $entries */
+    /** @param  list<mixed>  $entries */
     private static function entries(array $entries): string
     {
         return '['.implode(',', array_map(self::encode(...), $entries)).']';
     }
 
-    /** @param array<array-key, mixed> $members */
+    /** @param  array<array-key, mixed>  $members */
     private static function members(array $members): string
     {
         $byUnits = [];
@@ -80,7 +80,7 @@ final readonly class CanonicalJson
         return ($value < 0 ? '-' : '').self::placePoint($digits, $point);
     }
 
-    /** @param int $point where the decimal point stands, counted from before the first digit */
+    /** @param  int  $point where the decimal point stands, counted from before the first digit */
     private static function placePoint(string $digits, int $point): string
     {
         $length = strlen($digits);

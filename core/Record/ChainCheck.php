@@ -8,7 +8,7 @@ namespace Core\Record;
 final readonly class ChainCheck
 {
     /**
-     * @param iterable<Link> $links in their order
+     * @param  iterable<Link>  $links in their order
      * @return list<ChainFault> empty when every record is as it was sealed
      */
     public static function faults(iterable $links): array

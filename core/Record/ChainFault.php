@@ -10,5 +10,6 @@ final readonly class ChainFault
     public function __construct(
         public int $number,
         public string $sentence,
-    ) {}
+    ) {
+    }
 }

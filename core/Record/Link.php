@@ -10,16 +10,17 @@ final readonly class Link
     /** What the first link of a chain names as the one before it. */
     public const NO_LINK = '0000000000000000000000000000000000000000000000000000000000000000';
 
-    /** @param int $number from 1, without gaps */
+    /** @param  int  $number from 1, without gaps */
     private function __construct(
         public int $number,
         public string $previous,
         public string $canonical,
         public string $hash,
-    ) {}
+    ) {
+    }
 
     /**
-     * @param array<string, mixed> $record
+     * @param  array<string, mixed>  $record
      *
      * @throws NotCanonical if the record holds what JSON does not
      */
@@ -28,7 +29,7 @@ final readonly class Link
         return self::seal(1, self::NO_LINK, $record);
     }
 
-    /** @param array<string, mixed> $record */
+    /** @param  array<string, mixed>  $record */
     public function next(array $record): self
     {
         return self::seal($this->number + 1, $this->hash, $record);
@@ -45,7 +46,7 @@ final readonly class Link
         return hash_equals(self::hashOf($this->canonical), $this->hash);
     }
 
-    /** @param array<string, mixed> $record */
+    /** @param  array<string, mixed>  $record */
     private static function seal(int $number, string $previous, array $record): self
     {
         $canonical = CanonicalJson::encode([...$record, 'number' => $number, 'previous' => $previous]);

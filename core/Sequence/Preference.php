@@ -41,7 +41,7 @@ final readonly class Preference
     /**
      * The waves of the steps of an area: none is earlier than that of the step before it.
      *
-     * @param list<Step> $chain
+     * @param  list<Step>  $chain
      * @return list<int>
      */
     private static function waves(array $chain): array
@@ -56,7 +56,7 @@ final readonly class Preference
         return $waves;
     }
 
-    /** @param array<array-key, list<int>> $waves */
+    /** @param  array<array-key, list<int>>  $waves */
     private static function lastMessyNear(string $area, Steps $steps, array $waves, Neighbours $neighbours): int
     {
         $last = 0;

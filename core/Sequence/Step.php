@@ -13,7 +13,7 @@ final readonly class Step
 {
     public string $id;
 
-    /** @param int $place of the use among those of its area, from 0 */
+    /** @param  int  $place of the use among those of its area, from 0 */
     public function __construct(
         public ComposedUse $laid,
         public TypeArea $area,

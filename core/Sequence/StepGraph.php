@@ -8,19 +8,20 @@ namespace Core\Sequence;
 final readonly class StepGraph
 {
     /**
-     * @param array<array-key, array<array-key, Constraint>> $into constraints by the step that waits, then by the one before
-     * @param array<array-key, array<array-key, true>> $outOf
-     * @param list<Constraint> $gaveWay orders left out because they would have closed a ring
+     * @param  array<array-key, array<array-key, Constraint>>  $into constraints by the step that waits, then by the one before
+     * @param  array<array-key, array<array-key, true>>  $outOf
+     * @param  list<Constraint>  $gaveWay orders left out because they would have closed a ring
      */
     private function __construct(
         private array $into,
         private array $outOf,
         public array $gaveWay,
-    ) {}
+    ) {
+    }
 
     /**
-     * @param list<string> $steps ids, each once
-     * @param iterable<Constraint> $constraints
+     * @param  list<string>  $steps ids, each once
+     * @param  iterable<Constraint>  $constraints
      *
      * @throws OrderHasCycle if they close a ring
      */
@@ -37,8 +38,8 @@ final readonly class StepGraph
     /**
      * An earlier order holds over a later one with which it would close a ring.
      *
-     * @param list<string> $steps ids, each once
-     * @param iterable<Constraint> $constraints
+     * @param  list<string>  $steps ids, each once
+     * @param  iterable<Constraint>  $constraints
      */
     public static function givingWay(array $steps, iterable $constraints): self
     {
@@ -73,7 +74,7 @@ final readonly class StepGraph
      * An order that keeps every constraint and, among the steps that may come next, takes the one
      * that is preferred.
      *
-     * @param array<array-key, list<int>> $preference by step; the smaller, compared entry by entry, comes first
+     * @param  array<array-key, list<int>>  $preference by step; the smaller, compared entry by entry, comes first
      * @return list<string>
      */
     public function order(array $preference): array
@@ -95,7 +96,7 @@ final readonly class StepGraph
     }
 
     /**
-     * @param array<array-key, array<array-key, true>> $outOf
+     * @param  array<array-key, array<array-key, true>>  $outOf
      * @return list<string> steps from the first to the last, both with them; empty when there is no way
      */
     private static function path(array $outOf, string $first, string $last): array
@@ -119,7 +120,7 @@ final readonly class StepGraph
     }
 
     /**
-     * @param array<array-key, string|int|null> $cameFrom
+     * @param  array<array-key, string|int|null>  $cameFrom
      * @return list<string>
      */
     private static function walkBack(array $cameFrom, string|int $step): array

@@ -13,8 +13,10 @@ use Core\Standard\TechniqueGroup;
 /** The steps of a composition, by area. */
 final readonly class Steps
 {
-    /** @param array<array-key, list<Step>> $byArea in the figure's order; in an area in the order of laying */
-    private function __construct(public array $byArea) {}
+    /** @param  array<array-key, list<Step>>  $byArea in the figure's order; in an area in the order of laying */
+    private function __construct(public array $byArea)
+    {
+    }
 
     public static function of(Composition $composition, FigureType $type, Standard $standard): self
     {

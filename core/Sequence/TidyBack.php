@@ -9,9 +9,10 @@ use Core\Composition\TypeArea;
 /** An area that was finished before messy work near it, tidied back to its own colour after that work. */
 final readonly class TidyBack
 {
-    /** @param non-empty-list<Step> $soiledBy the messy steps since it was finished or last tidied */
+    /** @param  non-empty-list<Step>  $soiledBy the messy steps since it was finished or last tidied */
     public function __construct(
         public TypeArea $area,
         public array $soiledBy,
-    ) {}
+    ) {
+    }
 }

@@ -17,10 +17,11 @@ final readonly class Tidying
     public function __construct(
         private FigureType $type,
         private Neighbours $neighbours,
-    ) {}
+    ) {
+    }
 
     /**
-     * @param list<PlannedStep> $planned
+     * @param  list<PlannedStep>  $planned
      * @return list<PlannedStep|TidyBack>
      */
     public function insert(array $planned): array
@@ -45,7 +46,7 @@ final readonly class Tidying
     }
 
     /**
-     * @param array<array-key, int> $left steps still to come, by area
+     * @param  array<array-key, int>  $left steps still to come, by area
      * @return list<string>
      */
     private function soiledBy(Step $step, array $left): array
@@ -61,7 +62,7 @@ final readonly class Tidying
     }
 
     /**
-     * @param array<array-key, non-empty-list<Step>> $soiled
+     * @param  array<array-key, non-empty-list<Step>>  $soiled
      * @return list<TidyBack> in the order of the figure's areas
      */
     private function tidied(array $soiled): array

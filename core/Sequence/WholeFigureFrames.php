@@ -21,7 +21,7 @@ final readonly class WholeFigureFrames implements OrderRule
     }
 
     /**
-     * @param list<list<Step>> $chains
+     * @param  list<list<Step>>  $chains
      * @return iterable<Constraint>
      */
     private static function against(Step $step, array $chains): iterable

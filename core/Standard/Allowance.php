@@ -8,9 +8,9 @@ namespace Core\Standard;
 final readonly class Allowance
 {
     /**
-     * @param float $minutes for one figure of size 1 that is wholly of this surface
-     * @param float $fixed once an area
-     * @param float $each for each piece of the use's feature
+     * @param  float  $minutes for one figure of size 1 that is wholly of this surface
+     * @param  float  $fixed once an area
+     * @param  float  $each for each piece of the use's feature
      */
     public function __construct(
         public float $minutes = 0.0,

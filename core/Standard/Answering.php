@@ -13,7 +13,9 @@ namespace Core\Standard;
  */
 final readonly class Answering
 {
-    public function __construct(private Standard $standard) {}
+    public function __construct(private Standard $standard)
+    {
+    }
 
     public function answers(TechniqueUse $new, TechniqueUse $old): bool
     {

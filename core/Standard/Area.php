@@ -8,9 +8,9 @@ namespace Core\Standard;
 final readonly class Area
 {
     /**
-     * @param float $share of what is seen of the figure, over 0 to 1
-     * @param array<array-key, int> $features pieces by feature; 0 means the area has none
-     * @param string|null $tier the area's own tier, when it differs from the figure's
+     * @param  float  $share of what is seen of the figure, over 0 to 1
+     * @param  array<array-key, int>  $features pieces by feature; 0 means the area has none
+     * @param  string|null  $tier the area's own tier, when it differs from the figure's
      */
     public function __construct(
         public string $id,

@@ -8,8 +8,8 @@ namespace Core\Standard;
 final readonly class Criterion
 {
     /**
-     * @param list<string>|null $uses ids of the uses it judges; null or empty: the whole area
-     * @param string|null $feature asked only of areas that have this piece
+     * @param  list<string>|null  $uses ids of the uses it judges; null or empty: the whole area
+     * @param  string|null  $feature asked only of areas that have this piece
      */
     public function __construct(
         public string $id,
@@ -17,5 +17,6 @@ final readonly class Criterion
         public Severity $severity,
         public ?array $uses = null,
         public ?string $feature = null,
-    ) {}
+    ) {
+    }
 }

@@ -8,10 +8,10 @@ namespace Core\Standard;
 final readonly class Judging
 {
     /**
-     * @param float $distanceMm viewing distance in millimetres, over 0
-     * @param list<Side> $sides the sides that count
-     * @param float $colourTolerance largest CIEDE2000 difference that passes, at least 0
-     * @param float $noticeArcmin smallest visual angle, in minutes of arc, at which this tier notices a
+     * @param  float  $distanceMm viewing distance in millimetres, over 0
+     * @param  list<Side>  $sides the sides that count
+     * @param  float  $colourTolerance largest CIEDE2000 difference that passes, at least 0
+     * @param  float  $noticeArcmin smallest visual angle, in minutes of arc, at which this tier notices a
      *                            flaw; at least 1, the limit of normal sight
      */
     public function __construct(

@@ -8,8 +8,8 @@ namespace Core\Standard;
 final readonly class ReferenceFigure
 {
     /**
-     * @param float $size work relative to a foot figure, over 0
-     * @param list<Area> $areas
+     * @param  float  $size work relative to a foot figure, over 0
+     * @param  list<Area>  $areas
      */
     public function __construct(
         public float $size,

@@ -10,8 +10,10 @@ use Core\CoreException;
 /** What is done with what a document gets wrong: thrown at once, or kept, so that all of it can be told. */
 final readonly class Refusals
 {
-    /** @param ArrayObject<int, CoreException>|null $kept null: thrown at once */
-    private function __construct(private ?ArrayObject $kept) {}
+    /** @param  ArrayObject<int, CoreException>|null  $kept null: thrown at once */
+    private function __construct(private ?ArrayObject $kept)
+    {
+    }
 
     public static function thrown(): self
     {

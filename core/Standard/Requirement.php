@@ -8,15 +8,16 @@ namespace Core\Standard;
 final readonly class Requirement
 {
     /**
-     * @param list<TechniqueUse> $uses in the order of laying
-     * @param list<Criterion> $criteria
+     * @param  list<TechniqueUse>  $uses in the order of laying
+     * @param  list<Criterion>  $criteria
      */
     public function __construct(
         public string $tier,
         public string $surface,
         public array $uses,
         public array $criteria = [],
-    ) {}
+    ) {
+    }
 
     public function asksNothing(): bool
     {

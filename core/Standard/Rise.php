@@ -16,13 +16,14 @@ final readonly class Rise
     public const SAME = 'same';
 
     /**
-     * @param self::NEW|self::MORE|self::INSTEAD|self::SAME $kind
-     * @param string $note what it was at the lower tier, in words; empty where nothing was
+     * @param  self::NEW|self::MORE|self::INSTEAD|self::SAME  $kind
+     * @param  string  $note what it was at the lower tier, in words; empty where nothing was
      */
     private function __construct(
         public string $kind,
         public string $note,
-    ) {}
+    ) {
+    }
 
     public static function of(TechniqueUse $use, ?Requirement $lower, Answering $answering): self
     {

@@ -25,10 +25,10 @@ final readonly class Standard
     private array $requirementsByCell;
 
     /**
-     * @param list<Surface> $surfaces
-     * @param list<Technique> $techniques
-     * @param list<Tier> $tiers
-     * @param list<Requirement> $requirements
+     * @param  list<Surface>  $surfaces
+     * @param  list<Technique>  $techniques
+     * @param  list<Tier>  $tiers
+     * @param  list<Requirement>  $requirements
      */
     public function __construct(
         public string $name,

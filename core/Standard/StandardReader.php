@@ -26,7 +26,8 @@ final readonly class StandardReader
     private function __construct(
         private bool $bearsDefects,
         private Refusals $refusals,
-    ) {}
+    ) {
+    }
 
     /** Refuses uses of unknown techniques and requirements written twice. */
     public static function ofSound(?Refusals $refusals = null): self
@@ -41,7 +42,7 @@ final readonly class StandardReader
     }
 
     /**
-     * @param StandardDocument $document
+     * @param  StandardDocument  $document
      *
      * @throws UnknownReference if a tier, surface, technique or use is named that is not there
      * @throws Duplicate if an id, rank, use or requirement stands twice
@@ -66,7 +67,7 @@ final readonly class StandardReader
     }
 
     /**
-     * @param list<SurfaceDocument> $documents
+     * @param  list<SurfaceDocument>  $documents
      * @return list<Surface>
      */
     private function surfaces(array $documents, string $at): array
@@ -80,7 +81,7 @@ final readonly class StandardReader
     }
 
     /**
-     * @param list<TechniqueDocument> $documents
+     * @param  list<TechniqueDocument>  $documents
      * @return list<Technique>
      */
     private function techniques(array $documents, string $at): array
@@ -112,7 +113,7 @@ final readonly class StandardReader
     }
 
     /**
-     * @param list<TierDocument> $documents
+     * @param  list<TierDocument>  $documents
      * @return list<Tier>
      */
     private function tiers(array $documents, string $at): array
@@ -133,7 +134,7 @@ final readonly class StandardReader
     }
 
     /**
-     * @param list<RequirementDocument> $documents
+     * @param  list<RequirementDocument>  $documents
      * @return list<Requirement>
      */
     private function requirements(array $documents, Standard $standard, string $at): array
@@ -166,7 +167,7 @@ final readonly class StandardReader
         }
     }
 
-    /** @param ReferenceDocument|null $document */
+    /** @param  ReferenceDocument|null  $document */
     private function reference(?array $document, Standard $standard, string $at): ?ReferenceFigure
     {
         if ($document === null) {

@@ -14,5 +14,6 @@ final readonly class Surface
         public string $id,
         public string $name,
         public bool $needsLayIn = true,
-    ) {}
+    ) {
+    }
 }

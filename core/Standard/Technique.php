@@ -8,8 +8,8 @@ namespace Core\Standard;
 final readonly class Technique
 {
     /**
-     * @param float $dryMinutes minutes until the next layer may touch it, at least 0
-     * @param list<string> $replaces ids of techniques that this one does the work of
+     * @param  float  $dryMinutes minutes until the next layer may touch it, at least 0
+     * @param  list<string>  $replaces ids of techniques that this one does the work of
      */
     public function __construct(
         public string $id,

@@ -8,13 +8,13 @@ namespace Core\Standard;
 final readonly class TechniqueUse
 {
     /**
-     * @param string $id unique within the requirement
-     * @param non-empty-list<string> $techniques one, or those of which the job takes one; the first unless chosen
-     * @param int $coats at least 1
-     * @param int $steps at least 1
-     * @param float|null $cover share of the area it covers, over 0 to 1; shown only
-     * @param list<string>|null $places names that say more exactly where; shown only
-     * @param string|null $feature asked only of areas that have this piece
+     * @param  string  $id unique within the requirement
+     * @param  non-empty-list<string>  $techniques one, or those of which the job takes one; the first unless chosen
+     * @param  int  $coats at least 1
+     * @param  int  $steps at least 1
+     * @param  float|null  $cover share of the area it covers, over 0 to 1; shown only
+     * @param  list<string>|null  $places names that say more exactly where; shown only
+     * @param  string|null  $feature asked only of areas that have this piece
      */
     public function __construct(
         public string $id,

@@ -8,9 +8,9 @@ namespace Core\Standard;
 final readonly class Tier
 {
     /**
-     * @param int $rank place in the ladder, at least 0; no two tiers of a standard share one
-     * @param float $lookMinutes time of the last look at a figure, over 0
-     * @param float $budgetMinutes minutes the reference figure may take, at least 0
+     * @param  int  $rank place in the ladder, at least 0; no two tiers of a standard share one
+     * @param  float  $lookMinutes time of the last look at a figure, over 0
+     * @param  float  $budgetMinutes minutes the reference figure may take, at least 0
      */
     public function __construct(
         public string $id,

@@ -13,7 +13,7 @@ namespace Core\Standard;
  */
 final readonly class TierReader
 {
-    /** @param TierDocument $document */
+    /** @param  TierDocument  $document */
     public static function read(array $document): Tier
     {
         return new Tier(
@@ -28,7 +28,7 @@ final readonly class TierReader
         );
     }
 
-    /** @param JudgingDocument $document */
+    /** @param  JudgingDocument  $document */
     public static function judging(array $document): Judging
     {
         $limits = $document['limits'];

@@ -7,12 +7,14 @@ namespace Core\Standard;
 /** Ids are unique in their list. */
 final readonly class UniqueIds
 {
-    public function __construct(private Refusals $refusals) {}
+    public function __construct(private Refusals $refusals)
+    {
+    }
 
     /**
-     * @param list<string> $ids
-     * @param string $at JSON pointer to the list
-     * @param string $member pointer from an entry to its id
+     * @param  list<string>  $ids
+     * @param  string  $at JSON pointer to the list
+     * @param  string  $member pointer from an entry to its id
      *
      * @throws Duplicate at the second of two equal ids, unless refusals are kept
      */

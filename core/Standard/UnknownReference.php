@@ -9,37 +9,37 @@ use Core\CoreException;
 /** A name that nothing has. */
 final class UnknownReference extends CoreException
 {
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function tier(string $id, array $known, string $pointer = ''): self
     {
         return self::named('tier', $id, $known, $pointer);
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function surface(string $id, array $known, string $pointer = ''): self
     {
         return self::named('surface', $id, $known, $pointer);
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function technique(string $id, array $known, string $pointer = ''): self
     {
         return self::named('technique', $id, $known, $pointer);
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function area(string $id, array $known, string $pointer = ''): self
     {
         return self::named('area', $id, $known, $pointer);
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function use(string $id, array $known, string $pointer = ''): self
     {
         return self::named('use', $id, $known, $pointer);
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     private static function named(string $kind, string $id, array $known, string $pointer): self
     {
         $right = $known === []

@@ -23,7 +23,7 @@ final readonly class UseReader
     }
 
     /**
-     * @param list<UseDocument> $documents
+     * @param  list<UseDocument>  $documents
      * @return list<TechniqueUse>
      */
     public function uses(array $documents, string $at): array
@@ -42,7 +42,7 @@ final readonly class UseReader
         return $uses;
     }
 
-    /** @param UseDocument $document */
+    /** @param  UseDocument  $document */
     public function use(array $document, string $at): TechniqueUse
     {
         $techniques = $document['any_of'] ?? [$document['technique'] ?? ''];
@@ -70,7 +70,7 @@ final readonly class UseReader
     /**
      * Where the name of a use stands: at its id, else at the technique it is named after.
      *
-     * @param UseDocument $document
+     * @param  UseDocument  $document
      */
     public static function idMember(array $document): string
     {
@@ -78,8 +78,8 @@ final readonly class UseReader
     }
 
     /**
-     * @param list<CriterionDocument> $documents
-     * @param list<TechniqueUse> $uses those they may name
+     * @param  list<CriterionDocument>  $documents
+     * @param  list<TechniqueUse>  $uses those they may name
      * @return list<Criterion>
      */
     public function criteria(array $documents, array $uses, string $at): array
@@ -101,7 +101,7 @@ final readonly class UseReader
         return $criteria;
     }
 
-    /** @param non-empty-list<string> $techniques */
+    /** @param  non-empty-list<string>  $techniques */
     private function requireTechniques(array $techniques, bool $isChoice, string $at): void
     {
         if ($isChoice) {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\Bench\BenchSheets;
 use App\Actions\Bench\HandOver;
 use App\Actions\Bench\MarkSteps;
-use App\Actions\Bench\BenchSheets;
 use App\Actions\Bench\SetMix;
 use App\Actions\Jobs\CreateJob;
 use App\Actions\Jobs\TakeRoster;
@@ -31,7 +31,8 @@ final readonly class DemoJob
         private BenchSheets $sheets,
         private MarkSteps $marks,
         private HandOver $handing,
-    ) {}
+    ) {
+    }
 
     public function make(Studio $studio): void
     {

@@ -40,7 +40,8 @@ final readonly class DemoSeeder
         private PutInForce $putInForce,
         private StoreFigureType $types,
         private DemoJob $job,
-    ) {}
+    ) {
+    }
 
     public static function password(): string
     {

@@ -131,7 +131,7 @@ final class ApplicationTest extends TestCase
         ]), Application::withAllCommands()->run(['compose'], static fn (): string => (string) $input)->output);
     }
 
-    /** @param array<string, mixed> $use */
+    /** @param  array<string, mixed>  $use */
     private static function standard(array $use): string
     {
         $document = SmallStandard::document();

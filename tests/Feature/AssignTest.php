@@ -79,17 +79,18 @@ final class AssignTest extends TestCase
         $before = $this->unitIn($this->grid(), '2nd Lamplighters')['minutes'];
         $grid = $this->gridFrom('POST', "/units/{$unit->id}/waivers", ['version' => 1, 'figure_id' => null, 'area' => 'oilskin coat', 'use' => 'wash', 'reason' => 'kept clean', 'agreed_with' => 'the client']);
         $waiver = $this->area($this->unitIn($grid, '2nd Lamplighters')['groups'][1], 'oilskin coat')['uses'][1]['waiver'];
-        self::assertSame('kept clean', $waiver['reason'] ?? null);
+        self::assertNotNull($waiver);
+        self::assertSame('kept clean', $waiver['reason']);
         self::assertLessThan($before, $this->unitIn($grid, '2nd Lamplighters')['minutes']);
 
-        $again = $this->gridFrom('DELETE', '/variations/'.($waiver['id'] ?? 0), ['version' => 2]);
+        $again = $this->gridFrom('DELETE', "/variations/{$waiver['id']}", ['version' => 2]);
         self::assertEqualsWithDelta($before, $this->unitIn($again, '2nd Lamplighters')['minutes'], 1e-6);
     }
 
     public function test_a_waiver_without_a_reason_or_of_what_is_not_asked_is_refused(): void
     {
         $unit = $this->unit('2nd Lamplighters');
-        $waive = fn (array $change) => $this->as($this->lead(), 'POST', "/units/{$unit->id}/waivers", $change + ['version' => 1, 'figure_id' => null, 'area' => 'face', 'use' => 'base', 'reason' => 'agreed']);
+        $waive = /** @param  array<string, mixed>  $change */ fn (array $change) => $this->as($this->lead(), 'POST', "/units/{$unit->id}/waivers", $change + ['version' => 1, 'figure_id' => null, 'area' => 'face', 'use' => 'base', 'reason' => 'agreed']);
 
         $this->assertRefused($waive(['reason' => ' ']), 422, 'invalid', '/reason');
         $this->assertRefused($waive(['use' => 'freehand']), 422, 'unknown-use', '/use');
@@ -100,11 +101,11 @@ final class AssignTest extends TestCase
     {
         // At Watch the light on skin may be a layer or a drybrush; only the two leaders of the quay watch have that tier.
         $unit = $this->unit('Quay watch');
-        $light = static fn (array $area): string => array_column($area['uses'], 'technique', 'id')['first-light'] ?? '';
-        self::assertSame('layer', $light($this->area($this->unitIn($this->grid(), 'Quay watch')['groups'][0], 'hands')));
+        $light = /** @param  Grid  $grid */ fn (array $grid): mixed => array_column($this->area($this->unitIn($grid, 'Quay watch')['groups'][0], 'hands')['uses'], 'technique', 'id')['first-light'] ?? '';
+        self::assertSame('layer', $this->lightOnHands($this->grid()));
         $grid = $this->gridFrom('PUT', "/units/{$unit->id}/choices", ['version' => 1, 'figure_id' => null, 'area' => 'hands', 'use' => 'first-light', 'technique' => 'drybrush']);
 
-        self::assertSame('drybrush', $light($this->area($this->unitIn($grid, 'Quay watch')['groups'][0], 'hands')));
+        self::assertSame('drybrush', $this->lightOnHands($grid));
         self::assertCount(1, $this->unitIn($grid, 'Quay watch')['groups'][1]['resting'], 'it rests for the figures whose tier asks for no light');
     }
 
@@ -139,7 +140,7 @@ final class AssignTest extends TestCase
     public function test_unknown_and_retired_tiers_and_strangers_are_refused(): void
     {
         $unit = $this->unit('2nd Lamplighters');
-        $change = fn (array $change) => $this->as($this->lead(), 'PATCH', "/units/{$unit->id}", ['version' => 1] + $change);
+        $change = /** @param  array<string, mixed>  $change */ fn (array $change) => $this->as($this->lead(), 'PATCH', "/units/{$unit->id}", ['version' => 1] + $change);
 
         $this->assertRefused($change(['tier' => 'gold']), 422, 'unknown-tier', '/tier');
         $this->assertRefused($change(['tier' => 'drill']), 422, 'retired-tier', '/tier');
@@ -181,13 +182,19 @@ final class AssignTest extends TestCase
     {
         [$header, $lines] = explode("\n", trim((string) file_get_contents(database_path('demo/port-ember-roster.csv'))), 2);
         $copies = array_map(static fn (int $i): string => (string) preg_replace('/^/m', "{$i} ", $lines), range(1, 10));
-        $job = Job::query()->findOrFail($this->answer($this->lead(), 'POST', '/jobs', ['name' => 'Many', 'client' => 'C', 'force' => 'F'])['id']);
+        $job = $this->newJob('Many');
         $this->answer($this->lead(), 'POST', "/jobs/{$job->id}/roster", ['text' => "{$header}\n".implode("\n", $copies)]);
         $unit = Unit::query()->where('job_id', $job->id)->firstOrFail();
         $this->gridFrom('PATCH', "/units/{$unit->id}", ['version' => 1, 'painter_id' => $this->isla()->id]);
         $this->gridFrom('POST', "/units/{$unit->id}/waivers", ['version' => 2, 'figure_id' => null, 'area' => 'face', 'use' => 'wash', 'reason' => 'agreed']);
 
         return $job;
+    }
+
+    /** @param  Grid  $grid */
+    private function lightOnHands(array $grid): string
+    {
+        return array_column($this->area($this->unitIn($grid, 'Quay watch')['groups'][0], 'hands')['uses'], 'technique', 'id')['first-light'] ?? '';
     }
 
     private function queriesOfGrid(Job $job): int
@@ -208,7 +215,7 @@ final class AssignTest extends TestCase
     }
 
     /**
-     * @param array<string, mixed> $body
+     * @param  array<string, mixed>  $body
      * @return Grid
      */
     private function gridFrom(string $method, string $path, array $body = []): array
@@ -218,7 +225,7 @@ final class AssignTest extends TestCase
     }
 
     /**
-     * @param Grid $grid
+     * @param  Grid  $grid
      * @return GridUnit
      */
     private function unitIn(array $grid, string $name): array
@@ -232,7 +239,7 @@ final class AssignTest extends TestCase
     }
 
     /**
-     * @param Group $group
+     * @param  Group  $group
      * @return array{area: string, tier: string, state: string, uses: list<array{id: string, technique: string, minutes: float, waiver: array{id: int, reason: string}|null}>}
      */
     private function area(array $group, string $name): array

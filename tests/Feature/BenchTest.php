@@ -22,9 +22,9 @@ final class BenchTest extends TestCase
 
     public function test_a_painter_sees_the_sheets_of_own_figures(): void
     {
-        $units = array_unique(array_column($this->answer($this->jory(), 'GET', '/bench-sheets'), 'unit'));
+        $units = array_column($this->answer($this->jory(), 'GET', '/bench-sheets'), 'unit');
 
-        self::assertEqualsCanonicalizing(['Tide divers', 'Heron riders'], $units);
+        self::assertSame(['Tide divers', 'Tide divers', 'Heron riders'], $units);
     }
 
     public function test_steps_have_paints_minutes_drying_caution_and_why(): void
@@ -142,7 +142,7 @@ final class BenchTest extends TestCase
     /** @return list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}> */
     private function steps(Figure $figure, User $user): array
     {
-        $key = $this->app?->make(BenchSheets::class)->ofFigure($figure)->key;
+        $key = $this->app->make(BenchSheets::class)->ofFigure($figure)->key;
         /** @var array{steps: list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}>} $sheet */
         $sheet = $this->answer($user, 'GET', "/jobs/{$this->job()->id}/bench-sheets/{$key}");
 
@@ -150,7 +150,7 @@ final class BenchTest extends TestCase
     }
 
     /**
-     * @param list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}> $steps
+     * @param  list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}>  $steps
      * @return array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}
      */
     private function step(array $steps, string $area, string $use): array

@@ -76,7 +76,7 @@ final class IsolationTest extends TestCase
 
     public function test_without_a_studio_no_row_is_read(): void
     {
-        $this->app?->make(CurrentStudio::class)->leave();
+        $this->app->make(CurrentStudio::class)->leave();
 
         $this->expectExceptionMessage('No studio was entered');
         Figure::query()->count();

@@ -52,9 +52,6 @@ final class OpenApiTest extends TestCase
 
     private function builder(): DocumentBuilder
     {
-        $builder = $this->app?->make(DocumentBuilder::class);
-        self::assertNotNull($builder);
-
-        return $builder;
+        return $this->app->make(DocumentBuilder::class);
     }
 }

@@ -84,7 +84,7 @@ final class RosterTest extends TestCase
         yield 'nothing under the header' => [[], 1, 'unit', 'no-units'];
     }
 
-    /** @param list<string> $lines */
+    /** @param  list<string>  $lines */
     #[DataProvider('wrong')]
     public function test_what_is_wrong_is_told_by_line_and_column_and_nothing_is_taken(array $lines, int $line, string $column, string $code): void
     {
@@ -147,7 +147,7 @@ final class RosterTest extends TestCase
     public function test_the_quick_form_refuses_what_cannot_be(): void
     {
         $area = ['name' => 'coat', 'surface' => 'cloth', 'weight' => 'large'];
-        $make = fn (array $change) => $this->as($this->lead(), 'POST', '/figure-types', $change + ['name' => 'Bosun', 'size_class' => 'foot', 'areas' => [$area]]);
+        $make = /** @param  array<string, mixed>  $change */ fn (array $change) => $this->as($this->lead(), 'POST', '/figure-types', $change + ['name' => 'Bosun', 'size_class' => 'foot', 'areas' => [$area]]);
 
         $this->assertRefused($make(['name' => '']), 422, 'invalid', '/name');
         $this->assertRefused($make(['name' => str_repeat('x', 300)]), 422, 'invalid', '/name');
@@ -160,7 +160,7 @@ final class RosterTest extends TestCase
 
     public function test_a_job_needs_a_name_of_its_own_a_client_and_a_force(): void
     {
-        $book = fn (array $change) => $this->as($this->lead(), 'POST', '/jobs', $change + ['name' => 'New', 'client' => 'Somebody', 'force' => 'Harbour guard']);
+        $book = /** @param  array<string, mixed>  $change */ fn (array $change) => $this->as($this->lead(), 'POST', '/jobs', $change + ['name' => 'New', 'client' => 'Somebody', 'force' => 'Harbour guard']);
 
         $this->assertRefused($book(['name' => '']), 422, 'invalid', '/name');
         $this->assertRefused($book(['due' => '31 December']), 422, 'invalid', '/due');
@@ -179,9 +179,7 @@ final class RosterTest extends TestCase
 
     private function emptyJob(): Job
     {
-        $job = $this->answer($this->lead(), 'POST', '/jobs', ['name' => 'Empty '.uniqid(), 'client' => 'Nobody', 'force' => 'Harbour guard']);
-
-        return Job::query()->findOrFail($job['id']);
+        return $this->newJob('Empty '.uniqid());
     }
 
     /** @return array<array-key, mixed> */

@@ -6,7 +6,9 @@ namespace Tests\Feature;
 
 use App\Models\Standard;
 use App\Models\StandardVersion;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Tests\Core\Support\SmallStandard;
 
 final class StandardTest extends TestCase
 {
@@ -57,7 +59,7 @@ final class StandardTest extends TestCase
             ['tier' => 'plain', 'surface' => 'skin', 'uses' => [['technique' => 'base', 'feature' => 'eye', 'each' => 0.5]], 'criteria' => []],
         ];
         $document['reference'] = ['size' => 1.5, 'areas' => [['id' => 'a', 'surface' => 'cloth', 'share' => 0.5, 'features' => (object) []], ['id' => 'b', 'surface' => 'skin', 'share' => 0.5]]];
-        self::assertSame(0, $this->load((string) json_encode($document)));
+        self::assertSame(0, $this->load((string) json_encode($document))[0]);
         $version = StandardVersion::query()->orderByDesc('id')->firstOrFail();
 
         self::assertEquals(json_decode((string) json_encode($document)), json_decode((string) $this->as($this->lead(), 'GET', "/standards/{$version->id}/document")->getContent()));
@@ -67,12 +69,14 @@ final class StandardTest extends TestCase
     public function test_a_bad_file_names_every_error_with_its_place_and_stores_nothing(): void
     {
         $before = DB::table('standard_versions')->count();
-        $document = $this->small();
-        $document['tiers'][] = ['rank' => 1] + $document['tiers'][0];
-        $document['requirements'] = [['tier' => 'gold', 'surface' => 'cloth', 'uses' => [['technique' => 'sponge', 'each' => 2]]]];
+        $document = SmallStandard::with([
+            '/tiers/2' => SmallStandard::tier('plain', 1),
+            '/requirements/0' => ['tier' => 'gold', 'surface' => 'cloth', 'uses' => [['technique' => 'sponge', 'each' => 2]]],
+        ]);
 
-        self::assertSame(1, $this->load((string) json_encode($document), $output));
-        foreach (['/tiers/1/id', '/tiers/1/rank', '/requirements/0/tier', '/requirements/0/uses/0/technique', '/requirements/0/uses/0/each', '5 errors'] as $place) {
+        [$status, $output] = $this->load((string) json_encode($document));
+        self::assertSame(1, $status);
+        foreach (['/tiers/2/id', '/tiers/2/rank', '/requirements/0/tier', '/requirements/0/uses/0/technique', '/requirements/0/uses/0/each', '5 errors'] as $place) {
             self::assertStringContainsString($place, $output);
         }
         self::assertSame($before, DB::table('standard_versions')->count());
@@ -80,11 +84,10 @@ final class StandardTest extends TestCase
 
     public function test_errors_of_shape_are_told_all_at_once(): void
     {
-        $document = ['tires' => []] + $this->small();
-        unset($document['version']);
-        $document['tiers'][0]['distance_mm'] = 'far';
+        $document = SmallStandard::with(['/tires' => [], '/version' => SmallStandard::GONE, '/tiers/0/distance_mm' => 'far']);
 
-        self::assertSame(1, $this->load((string) json_encode($document), $output));
+        [$status, $output] = $this->load((string) json_encode($document));
+        self::assertSame(1, $status);
         foreach (['/tires', '/version', '/tiers/0/distance_mm'] as $place) {
             self::assertStringContainsString($place, $output);
         }
@@ -93,30 +96,33 @@ final class StandardTest extends TestCase
     public function test_what_is_no_standard_is_refused(): void
     {
         foreach (['not json', '', "\xff\xfe", '{"format":"ordotype-standard/2"}', '[]'] as $text) {
-            self::assertSame(1, $this->load($text, $output));
+            [$status, $output] = $this->load($text);
+            self::assertSame(1, $status);
             self::assertStringContainsString('nothing was stored', $output);
         }
     }
 
     public function test_names_that_are_too_long_for_the_database_are_refused_at_their_place(): void
     {
-        $document = $this->small();
-        $document['tiers'][0]['name'] = str_repeat('x', 300);
+        $document = SmallStandard::with(['/tiers/0/name' => str_repeat('x', 300)]);
 
-        self::assertSame(1, $this->load((string) json_encode($document), $output));
+        [$status, $output] = $this->load((string) json_encode($document));
+        self::assertSame(1, $status);
         self::assertStringContainsString('/tiers/0/name', $output);
     }
 
     public function test_a_version_that_is_there_already_is_refused(): void
     {
-        self::assertSame(1, $this->load((string) file_get_contents(database_path('demo/kittiwake-standard.json')), $output));
+        [$status, $output] = $this->load((string) file_get_contents(database_path('demo/kittiwake-standard.json')));
+        self::assertSame(1, $status);
         self::assertStringContainsString('has a version "2026.1" already', $output);
     }
 
     public function test_one_version_is_in_force_and_the_one_before_retires(): void
     {
-        $document = ['version' => '2026.2'] + json_decode((string) file_get_contents(database_path('demo/kittiwake-standard.json')), true);
-        self::assertSame(0, $this->load((string) json_encode($document), $output, true));
+        $document = str_replace('"2026.1"', '"2026.2"', (string) file_get_contents(database_path('demo/kittiwake-standard.json')));
+        [$status, $output] = $this->load($document, true);
+        self::assertSame(0, $status);
 
         self::assertSame(['2026.1' => 'retired', '2026.2' => 'in-force'], StandardVersion::query()->orderBy('label')->pluck('state', 'label')->all());
         self::assertSame(1, Standard::query()->count());
@@ -139,17 +145,17 @@ final class StandardTest extends TestCase
         ];
     }
 
-    private function load(string $text, ?string &$output = null, bool $inForce = false): int
+    /** @return array{int, string} status and what was printed */
+    private function load(string $text, bool $inForce = false): array
     {
         $file = tempnam(sys_get_temp_dir(), 'standard');
         self::assertIsString($file);
         file_put_contents($file, $text);
         $this->withoutMockingConsoleOutput();
         $status = $this->artisan('standard:load', ['file' => $file, '--studio' => 'Kittiwake Row', '--in-force' => $inForce]);
-        $output = \Illuminate\Support\Facades\Artisan::output();
         unlink($file);
         self::assertIsInt($status);
 
-        return $status;
+        return [$status, Artisan::output()];
     }
 }

@@ -35,7 +35,7 @@ abstract class TestCase extends LaravelTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->app?->make(CurrentStudio::class)->enter($this->lead()->studio_id);
+        $this->app->make(CurrentStudio::class)->enter($this->lead()->studio_id);
     }
 
     protected function lead(): User
@@ -73,6 +73,13 @@ abstract class TestCase extends LaravelTestCase
         return Job::query()->firstOrFail();
     }
 
+    protected function newJob(string $name): Job
+    {
+        $this->answer($this->lead(), 'POST', '/jobs', ['name' => $name, 'client' => 'Nobody', 'force' => 'Harbour guard']);
+
+        return Job::query()->where('name', $name)->firstOrFail();
+    }
+
     protected function unit(string $name): Unit
     {
         return Unit::query()->where('name', $name)->firstOrFail();
@@ -84,7 +91,7 @@ abstract class TestCase extends LaravelTestCase
     }
 
     /**
-     * @param array<string, mixed> $body
+     * @param  array<array-key, mixed>  $body
      * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
      */
     protected function as(User $user, string $method, string $path, array $body = []): TestResponse
@@ -98,7 +105,7 @@ abstract class TestCase extends LaravelTestCase
     /**
      * The answer as arrays, of a request that was not refused.
      *
-     * @param array<string, mixed> $body
+     * @param  array<array-key, mixed>  $body
      * @return array<array-key, mixed>
      */
     protected function answer(User $user, string $method, string $path, array $body = []): array
@@ -114,7 +121,7 @@ abstract class TestCase extends LaravelTestCase
     /**
      * Asserts that a request was refused with this status and code, in a sentence.
      *
-     * @param TestResponse<\Symfony\Component\HttpFoundation\Response> $response
+     * @param  TestResponse<\Symfony\Component\HttpFoundation\Response>  $response
      */
     protected function assertRefused(TestResponse $response, int $status, string $code, ?string $path = null): void
     {

@@ -12,9 +12,9 @@ use Core\Standard\Standard;
 final readonly class BenchSheet
 {
     /**
-     * @param non-empty-list<ComposedFigure> $figures
-     * @param list<SheetStep> $steps in order
-     * @param array<int, array<string, BenchMark>> $marks by figure, then by the key of the step
+     * @param  non-empty-list<ComposedFigure>  $figures
+     * @param  list<SheetStep>  $steps in order
+     * @param  array<int, array<string, BenchMark>>  $marks by figure, then by the key of the step
      */
     public function __construct(
         public string $key,
@@ -22,7 +22,8 @@ final readonly class BenchSheet
         public array $figures,
         public array $steps,
         public array $marks,
-    ) {}
+    ) {
+    }
 
     public function first(): ComposedFigure
     {

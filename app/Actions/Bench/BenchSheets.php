@@ -23,7 +23,8 @@ final readonly class BenchSheets
     public function __construct(
         private JobFigures $figures,
         private StandardLibrary $library,
-    ) {}
+    ) {
+    }
 
     /** @return list<BenchSheet> */
     public function ofJob(Job $job): array
@@ -72,7 +73,7 @@ final readonly class BenchSheets
     }
 
     /**
-     * @param list<ComposedFigure> $figures
+     * @param  list<ComposedFigure>  $figures
      * @return list<BenchSheet>
      */
     private function sheets(array $figures, Standard $standard): array
@@ -101,7 +102,7 @@ final readonly class BenchSheets
     }
 
     /**
-     * @param list<ComposedFigure> $figures
+     * @param  list<ComposedFigure>  $figures
      * @return array<int, array<string, BenchMark>>
      */
     private function marks(array $figures): array

@@ -17,7 +17,8 @@ final readonly class HandOver
     public function __construct(
         private BenchSheets $sheets,
         private OpenFaults $faults,
-    ) {}
+    ) {
+    }
 
     public function handle(Figure $figure, User $by): Figure
     {

@@ -15,9 +15,11 @@ use Illuminate\Support\Facades\DB;
 /** Marks a step on figures as done, excuses it with a reason, or takes a mark back. */
 final readonly class MarkSteps
 {
-    public function __construct(private BenchSheets $sheets) {}
+    public function __construct(private BenchSheets $sheets)
+    {
+    }
 
-    /** @param list<int> $ids of figures of one sheet */
+    /** @param  list<int>  $ids of figures of one sheet */
     public function ofIds(array $ids, string $area, string $use, ?string $state, string $reason, User $by): BenchSheet
     {
         $figures = array_values(Figure::query()->findOrFail($ids)->all());
@@ -29,8 +31,8 @@ final readonly class MarkSteps
     }
 
     /**
-     * @param non-empty-list<Figure> $figures of one sheet
-     * @param string|null $state done, later, waived, not-on-figure, unreachable; null: the mark is taken back
+     * @param  non-empty-list<Figure>  $figures of one sheet
+     * @param  string|null  $state done, later, waived, not-on-figure, unreachable; null: the mark is taken back
      */
     public function handle(array $figures, string $area, string $use, ?string $state, string $reason, User $by): BenchSheet
     {

@@ -16,8 +16,10 @@ use Core\Colour\MixNotation;
  */
 final readonly class Mixes
 {
-    /** @param array<string, JobMix> $mixes by type, area, use and step */
-    private function __construct(private array $mixes) {}
+    /** @param  array<string, JobMix>  $mixes by type, area, use and step */
+    private function __construct(private array $mixes)
+    {
+    }
 
     public static function ofJob(Job $job): self
     {

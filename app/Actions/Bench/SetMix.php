@@ -22,11 +22,13 @@ use Illuminate\Support\Facades\DB;
 /** Writes down what a step is painted with: one paint, or a mix in parts. */
 final readonly class SetMix
 {
-    public function __construct(private CurrentStudio $studio) {}
+    public function __construct(private CurrentStudio $studio)
+    {
+    }
 
     /**
-     * @param string $text as typed; empty: nothing is set any more
-     * @param int|null $versionRead null where nothing was set before
+     * @param  string  $text as typed; empty: nothing is set any more
+     * @param  int|null  $versionRead null where nothing was set before
      *
      * @throws NotRight if a paint is not among the studio's, or the mix cannot be read
      */

@@ -23,7 +23,8 @@ final readonly class SheetStep
         public int $steps,
         public string $extent,
         public PlannedStep|TidyBack $planned,
-    ) {}
+    ) {
+    }
 
     public static function of(PlannedStep|TidyBack $planned): self
     {

@@ -20,7 +20,9 @@ use Illuminate\Support\Facades\DB;
 /** Everything that is done in a check: each an action that can be undone. */
 final readonly class ActInCheck
 {
-    public function __construct(private ReadCheck $reading) {}
+    public function __construct(private ReadCheck $reading)
+    {
+    }
 
     public function answer(Check $check, int $versionRead, string $area, string $criterion, Answer $answer, ?Side $side, string $reason, User $by): CheckReading
     {
@@ -54,7 +56,7 @@ final readonly class ActInCheck
         });
     }
 
-    /** @param string $flaw patch, overspill, stray-dot, wide-line, or broken */
+    /** @param  string  $flaw patch, overspill, stray-dot, wide-line, or broken */
     public function flaw(Check $check, int $versionRead, string $flaw, string $area, Side $side, float $sizeMm, string $note, User $by): CheckReading
     {
         return $this->act($check, $versionRead, $by, function (CheckReading $reading) use ($flaw, $area, $side, $sizeMm, $note, $by): void {
@@ -106,7 +108,7 @@ final readonly class ActInCheck
         return $check->actions->last(static fn (CheckAction $action): bool => $action->undone_at === null && $action->kind !== 'stands');
     }
 
-    /** @param callable(CheckReading): void $deed */
+    /** @param  callable(CheckReading): void  $deed */
     private function act(Check $check, int $versionRead, User $by, callable $deed): CheckReading
     {
         return DB::transaction(function () use ($check, $versionRead, $by, $deed): CheckReading {

@@ -16,7 +16,9 @@ use Core\Check\Recheck;
 /** Into the check after a repair goes what stands of the one before: the answers that the repair cannot have touched. */
 final readonly class CarryStanding
 {
-    public function __construct(private ReadCheck $reading) {}
+    public function __construct(private ReadCheck $reading)
+    {
+    }
 
     public function handle(Check $before, Check $now, User $by): void
     {
@@ -56,7 +58,7 @@ final readonly class CarryStanding
     }
 
     /**
-     * @param list<Fault> $faults
+     * @param  list<Fault>  $faults
      * @return list<string>
      */
     private static function itemsOf(array $faults): array

@@ -18,8 +18,8 @@ use Core\Standard\Tier;
 final readonly class CheckReading
 {
     /**
-     * @param list<FaultRow> $faults those that stand, in the order they were found
-     * @param array<string, CheckAnswer> $answers the latest by key of the item
+     * @param  list<FaultRow>  $faults those that stand, in the order they were found
+     * @param  array<string, CheckAnswer>  $answers the latest by key of the item
      */
     public function __construct(
         public Check $check,
@@ -31,7 +31,8 @@ final readonly class CheckReading
         public array $answers,
         public array $faults,
         public Judgement $judgement,
-    ) {}
+    ) {
+    }
 
     public function maySign(): bool
     {

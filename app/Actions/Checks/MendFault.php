@@ -17,7 +17,9 @@ use Illuminate\Support\Facades\DB;
 /** A painter has mended a fault of a refused figure. When the last one is mended the figure is. */
 final readonly class MendFault
 {
-    public function __construct(private OpenFaults $faults) {}
+    public function __construct(private OpenFaults $faults)
+    {
+    }
 
     public function handle(Fault $fault, string $note, User $by): Figure
     {

@@ -18,7 +18,8 @@ final readonly class OpenCheck
     public function __construct(
         private JobFigures $figures,
         private CarryStanding $carrying,
-    ) {}
+    ) {
+    }
 
     public function handle(Figure $figure, User $by): Check
     {

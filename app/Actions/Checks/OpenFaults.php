@@ -11,7 +11,9 @@ use App\Models\Figure;
 /** What keeps a refused figure from being checked again: faults that count and are neither mended nor waived. */
 final readonly class OpenFaults
 {
-    public function __construct(private ReadCheck $reading) {}
+    public function __construct(private ReadCheck $reading)
+    {
+    }
 
     /** @return list<Fault> */
     public function toMend(Figure $figure): array

@@ -23,7 +23,8 @@ final readonly class ReadCheck
     public function __construct(
         private JobFigures $figures,
         private StandardLibrary $library,
-    ) {}
+    ) {
+    }
 
     public function handle(Check $check): CheckReading
     {
@@ -64,7 +65,7 @@ final readonly class ReadCheck
         return $answers;
     }
 
-    /** @param array<string, CheckAnswer> $answers */
+    /** @param  array<string, CheckAnswer>  $answers */
     private static function state(Check $check, array $answers): CheckState
     {
         $passed = [];
@@ -80,7 +81,7 @@ final readonly class ReadCheck
     /**
      * Faults whose action stands, that were not taken away again, and that no later answer replaced.
      *
-     * @param array<string, CheckAnswer> $answers
+     * @param  array<string, CheckAnswer>  $answers
      * @return list<FaultRow>
      */
     private static function standing(Check $check, array $answers): array

@@ -16,7 +16,9 @@ use Illuminate\Support\Facades\DB;
 /** Sends a figure back to its painter with its faults. */
 final readonly class RefuseFigure
 {
-    public function __construct(private ReadCheck $reading) {}
+    public function __construct(private ReadCheck $reading)
+    {
+    }
 
     public function handle(Check $check, int $versionRead, User $by): Check
     {

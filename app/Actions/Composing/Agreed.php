@@ -11,15 +11,16 @@ use Core\Composition\Waiver;
 final readonly class Agreed
 {
     /**
-     * @param array<array-key, string> $areaTiers tier by area
-     * @param list<Waiver> $waivers
-     * @param list<Choice> $choices
+     * @param  array<array-key, string>  $areaTiers tier by area
+     * @param  list<Waiver>  $waivers
+     * @param  list<Choice>  $choices
      */
     public function __construct(
         public array $areaTiers = [],
         public array $waivers = [],
         public array $choices = [],
-    ) {}
+    ) {
+    }
 
     /** Equal for figures that nothing sets apart. */
     public function fingerprint(): string

@@ -14,7 +14,9 @@ use Core\Composition\Waiver;
 /** The variations, choices and area tiers of a unit, by figure. */
 final readonly class AgreedForUnit
 {
-    public function __construct(private Unit $unit) {}
+    public function __construct(private Unit $unit)
+    {
+    }
 
     public function ofFigure(int $figureId): Agreed
     {
@@ -33,7 +35,7 @@ final readonly class AgreedForUnit
     /**
      * @template T of AreaTier|Variation|ChoiceRow
      *
-     * @param array<array-key, T> $rows
+     * @param  array<array-key, T>  $rows
      * @return list<T> those of the whole unit first, then those of this figure
      */
     private function inScope(array $rows, int $figureId): array

@@ -20,7 +20,8 @@ final readonly class ComposedFigure
         public FigureType $type,
         public Composition $composition,
         public Agreed $agreed,
-    ) {}
+    ) {
+    }
 
     /** Equal for the figures of a unit that share one bench sheet. */
     public function sheetKey(): string

@@ -21,7 +21,9 @@ use Illuminate\Database\Eloquent\Builder;
 /** The figures of a job with what is painted on each, in a constant number of queries. */
 final readonly class JobFigures
 {
-    public function __construct(private StandardLibrary $library) {}
+    public function __construct(private StandardLibrary $library)
+    {
+    }
 
     /** @return list<ComposedFigure> units in their order, figures by number */
     public function ofJob(Job $job): array
@@ -48,7 +50,7 @@ final readonly class JobFigures
     }
 
     /**
-     * @param Builder<Unit> $units
+     * @param  Builder<Unit>  $units
      * @return list<ComposedFigure>
      */
     private function compose(Builder $units, Standard $standard): array

@@ -16,7 +16,9 @@ use Illuminate\Support\Str;
 /** Stores a figure type: for the studio, or as a job's own copy. */
 final readonly class StoreFigureType
 {
-    public function __construct(private CurrentStudio $studio) {}
+    public function __construct(private CurrentStudio $studio)
+    {
+    }
 
     /** @throws FigureTypeExists if the studio has a type of this key or name already */
     public function handle(CoreType $type, ?string $key = null, ?Job $job = null): FigureType
@@ -62,13 +64,14 @@ final readonly class StoreFigureType
             $rows[] = $this->row(['figure_type_id' => $row->id, 'key' => $name, 'position' => $position]);
         }
         DB::table('figure_parts')->insert($rows);
+
         /** @var array<array-key, int> */
         return DB::table('figure_parts')->where('figure_type_id', $row->id)->pluck('id', 'key')->all();
     }
 
     /**
-     * @param list<TypeArea> $areas
-     * @param array<array-key, int> $ids
+     * @param  list<TypeArea>  $areas
+     * @param  array<array-key, int>  $ids
      */
     private function piecesAndNeighbours(array $areas, array $ids): void
     {
@@ -87,7 +90,7 @@ final readonly class StoreFigureType
     }
 
     /**
-     * @param array<string, mixed> $row
+     * @param  array<string, mixed>  $row
      * @return array<string, mixed>
      */
     private function row(array $row): array

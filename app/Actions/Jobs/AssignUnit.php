@@ -21,9 +21,10 @@ final readonly class AssignUnit
     public function __construct(
         private CurrentStudio $studio,
         private BackToPainting $backToPainting,
-    ) {}
+    ) {
+    }
 
-    /** @param array{tier?: string, painter_id?: int|null} $change what is not named stays */
+    /** @param  array{tier?: string, painter_id?: int|null}  $change what is not named stays */
     public function unit(Unit $unit, int $versionRead, array $change): Unit
     {
         return DB::transaction(function () use ($unit, $versionRead, $change): Unit {
@@ -46,7 +47,7 @@ final readonly class AssignUnit
         });
     }
 
-    /** @param array{tier?: string|null, painter_id?: int|null} $change null: as its unit */
+    /** @param  array{tier?: string|null, painter_id?: int|null}  $change null: as its unit */
     public function figure(Figure $figure, int $versionRead, array $change): Figure
     {
         return DB::transaction(function () use ($figure, $versionRead, $change): Figure {
@@ -71,7 +72,7 @@ final readonly class AssignUnit
         });
     }
 
-    /** @param array<array-key, Figure> $figures */
+    /** @param  array<array-key, Figure>  $figures */
     public static function requireUnsigned(array $figures): void
     {
         foreach ($figures as $figure) {

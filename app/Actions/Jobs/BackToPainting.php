@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Collection;
 /** After a change of tier, version or variation a figure in check goes back to painting, and its check ends. */
 final readonly class BackToPainting
 {
-    /** @param Collection<int, Figure> $figures those whose work changed */
+    /** @param  Collection<int, Figure>  $figures those whose work changed */
     public function handle(Collection $figures): void
     {
         $inCheck = $figures->filter(static fn (Figure $figure): bool => in_array($figure->state, [FigureState::ToCheck, FigureState::Refused, FigureState::Mended], true));

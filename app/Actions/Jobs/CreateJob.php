@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class CreateJob
 {
     /**
-     * @param string|null $due date as YYYY-MM-DD
+     * @param  string|null  $due date as YYYY-MM-DD
      *
      * @throws NotRight if the name is taken, or no standard is in force
      */

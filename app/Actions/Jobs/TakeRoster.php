@@ -22,7 +22,8 @@ final readonly class TakeRoster
         private ReadRoster $reading,
         private StoreFigureType $types,
         private CurrentStudio $studio,
-    ) {}
+    ) {
+    }
 
     /** @return Roster what was taken, or, with problems, what stopped it */
     public function handle(Job $job, string $text): Roster

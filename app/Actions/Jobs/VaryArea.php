@@ -31,9 +31,10 @@ final readonly class VaryArea
         private JobFigures $figures,
         private StandardLibrary $library,
         private BackToPainting $backToPainting,
-    ) {}
+    ) {
+    }
 
-    /** @param string|null $tier null: as the figure */
+    /** @param  string|null  $tier null: as the figure */
     public function tier(Unit $unit, ?Figure $figure, string $area, ?string $tier, int $versionRead): Unit
     {
         return $this->change($unit, $figure, $versionRead, function (Unit $unit) use ($figure, $area, $tier): void {
@@ -83,7 +84,7 @@ final readonly class VaryArea
         });
     }
 
-    /** @param callable(Unit): void $change */
+    /** @param  callable(Unit): void  $change */
     private function change(Unit $unit, ?Figure $figure, int $versionRead, callable $change): Unit
     {
         return DB::transaction(function () use ($unit, $figure, $versionRead, $change): Unit {

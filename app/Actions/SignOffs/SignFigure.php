@@ -25,7 +25,8 @@ final readonly class SignFigure
     public function __construct(
         private ReadCheck $reading,
         private SignOffRecord $records,
-    ) {}
+    ) {
+    }
 
     public function handle(Check $check, int $versionRead, User $by): SignOff
     {
@@ -69,7 +70,7 @@ final readonly class SignFigure
         }
     }
 
-    /** @param array<string, mixed> $record */
+    /** @param  array<string, mixed>  $record */
     private static function append(array $record): Link
     {
         $last = SignOff::query()->orderByDesc('number')->first();

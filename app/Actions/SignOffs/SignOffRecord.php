@@ -116,7 +116,7 @@ final readonly class SignOffRecord
     }
 
     /**
-     * @param array<string, array{text: string, severity: string}> $texts
+     * @param  array<string, array{text: string, severity: string}>  $texts
      * @return list<array<string, mixed>>
      */
     private static function answers(Check $check, array $texts): array
@@ -132,7 +132,7 @@ final readonly class SignOffRecord
     }
 
     /**
-     * @param array<string, array{text: string, severity: string}> $texts
+     * @param  array<string, array{text: string, severity: string}>  $texts
      * @return array<string, mixed>
      */
     private static function answer(CheckAnswer $answer, array $texts): array

@@ -119,8 +119,8 @@ final readonly class StandardDocument
     }
 
     /**
-     * @param array<string, mixed> $members
-     * @param array<string, mixed> $optional null: left out
+     * @param  array<string, mixed>  $members
+     * @param  array<string, mixed>  $optional null: left out
      * @return array<string, mixed>
      */
     private static function given(array $members, array $optional): array

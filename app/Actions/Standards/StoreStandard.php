@@ -23,10 +23,12 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class StoreStandard
 {
-    public function __construct(private CurrentStudio $studio) {}
+    public function __construct(private CurrentStudio $studio)
+    {
+    }
 
     /**
-     * @param Document $document read and found sound
+     * @param  Document  $document read and found sound
      *
      * @throws VersionExists if the standard has a version of this label
      */
@@ -56,7 +58,7 @@ final readonly class StoreStandard
     }
 
     /**
-     * @param Document $document
+     * @param  Document  $document
      * @return Ids
      */
     private function surfaces(int $version, array $document): array
@@ -70,7 +72,7 @@ final readonly class StoreStandard
     }
 
     /**
-     * @param Document $document
+     * @param  Document  $document
      * @return Ids
      */
     private function techniques(int $version, array $document): array
@@ -96,7 +98,7 @@ final readonly class StoreStandard
     }
 
     /**
-     * @param Document $document
+     * @param  Document  $document
      * @return Ids
      */
     private function tiers(int $version, array $document): array
@@ -116,8 +118,8 @@ final readonly class StoreStandard
     }
 
     /**
-     * @param Document $document
-     * @param Ids $surfaces
+     * @param  Document  $document
+     * @param  Ids  $surfaces
      */
     private function referenceAreas(int $version, array $document, array $surfaces): void
     {
@@ -133,8 +135,8 @@ final readonly class StoreStandard
     }
 
     /**
-     * @param RequirementDocument $requirement
-     * @param Ids $techniques
+     * @param  RequirementDocument  $requirement
+     * @param  Ids  $techniques
      */
     private function requirement(int $version, array $requirement, int $position, int $tier, int $surface, array $techniques): void
     {
@@ -147,8 +149,8 @@ final readonly class StoreStandard
     }
 
     /**
-     * @param list<UseDocument> $uses
-     * @param Ids $techniques
+     * @param  list<UseDocument>  $uses
+     * @param  Ids  $techniques
      * @return Ids
      */
     private function uses(int $requirement, array $uses, array $techniques): array
@@ -174,8 +176,8 @@ final readonly class StoreStandard
     }
 
     /**
-     * @param list<CriterionDocument> $criteria
-     * @param Ids $uses
+     * @param  list<CriterionDocument>  $criteria
+     * @param  Ids  $uses
      */
     private function criteria(int $requirement, array $criteria, array $uses): void
     {
@@ -193,18 +195,19 @@ final readonly class StoreStandard
     }
 
     /**
-     * @param list<array<string, mixed>> $rows each with a `key`
+     * @param  list<array<string, mixed>>  $rows each with a `key`
      * @return Ids id by key
      */
     private function insertNamed(string $table, int $version, array $rows): array
     {
         DB::table($table)->insert(array_map(fn (array $row): array => $this->row(['standard_version_id' => $version, ...$row]), $rows));
+
         /** @var Ids */
         return DB::table($table)->where('standard_version_id', $version)->pluck('id', 'key')->all();
     }
 
     /**
-     * @param array<string, mixed> $row
+     * @param  array<string, mixed>  $row
      * @return array<string, mixed>
      */
     private function row(array $row): array

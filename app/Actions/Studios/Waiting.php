@@ -20,7 +20,9 @@ use Illuminate\Database\Eloquent\Builder;
  */
 final readonly class Waiting
 {
-    public function __construct(private User $user) {}
+    public function __construct(private User $user)
+    {
+    }
 
     public function checks(): int
     {
@@ -68,7 +70,7 @@ final readonly class Waiting
     }
 
     /**
-     * @param Builder<Job> $jobs
+     * @param  Builder<Job>  $jobs
      * @return list<Job>
      */
     public static function jobs(Builder $jobs): array
@@ -112,7 +114,7 @@ final readonly class Waiting
     /**
      * A painter sees what is given to them; lead and deputy see all.
      *
-     * @param Builder<Figure> $figures
+     * @param  Builder<Figure>  $figures
      * @return Builder<Figure>
      */
     private function own(Builder $figures): Builder
@@ -121,7 +123,7 @@ final readonly class Waiting
     }
 
     /**
-     * @param Builder<Figure> $figures
+     * @param  Builder<Figure>  $figures
      * @return Builder<Figure>
      */
     private function given(Builder $figures, User $user): Builder
@@ -131,7 +133,7 @@ final readonly class Waiting
     }
 
     /**
-     * @param Builder<Figure> $figures
+     * @param  Builder<Figure>  $figures
      * @return list<Figure>
      */
     private function listed(Builder $figures): array

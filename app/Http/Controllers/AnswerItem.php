@@ -13,7 +13,9 @@ use App\Models\Check;
 /** Answers one item of a check. */
 final readonly class AnswerItem
 {
-    public function __construct(private ActInCheck $acting, private Checks $checks) {}
+    public function __construct(private ActInCheck $acting, private Checks $checks)
+    {
+    }
 
     public function __invoke(AnswerRequest $request, Check $check): CheckResource
     {

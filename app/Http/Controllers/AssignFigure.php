@@ -13,7 +13,9 @@ use App\Models\Figure;
 /** Tier and painter of one figure. */
 final readonly class AssignFigure
 {
-    public function __construct(private AssignUnitAction $assign, private Grids $grids) {}
+    public function __construct(private AssignUnitAction $assign, private Grids $grids)
+    {
+    }
 
     public function __invoke(AssignFigureRequest $request, Figure $figure): GridResource
     {

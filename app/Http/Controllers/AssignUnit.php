@@ -13,7 +13,9 @@ use App\Models\Unit;
 /** Tier and painter of a unit. */
 final readonly class AssignUnit
 {
-    public function __construct(private AssignUnitAction $assign, private Grids $grids) {}
+    public function __construct(private AssignUnitAction $assign, private Grids $grids)
+    {
+    }
 
     public function __invoke(AssignUnitRequest $request, Unit $unit): GridResource
     {

@@ -14,7 +14,9 @@ use App\Models\Unit;
 /** Chooses the method of a use that leaves it open. */
 final readonly class ChooseMethod
 {
-    public function __construct(private VaryArea $vary, private Grids $grids) {}
+    public function __construct(private VaryArea $vary, private Grids $grids)
+    {
+    }
 
     public function __invoke(ChooseRequest $request, Unit $unit): GridResource
     {

@@ -11,7 +11,9 @@ use App\Http\Resources\FigureTypeResource;
 /** A figure type by the quick form. */
 final readonly class CreateFigureType
 {
-    public function __construct(private StoreFigureType $store) {}
+    public function __construct(private StoreFigureType $store)
+    {
+    }
 
     public function __invoke(QuickFigureTypeRequest $request): FigureTypeResource
     {

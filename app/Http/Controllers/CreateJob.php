@@ -11,7 +11,9 @@ use App\Http\Resources\JobResource;
 /** Books a job. */
 final readonly class CreateJob
 {
-    public function __construct(private CreateJobAction $create) {}
+    public function __construct(private CreateJobAction $create)
+    {
+    }
 
     public function __invoke(CreateJobRequest $request): JobResource
     {

@@ -12,7 +12,9 @@ use App\Models\Figure;
 /** Hands a figure over to be checked. */
 final readonly class HandOver
 {
-    public function __construct(private HandOverAction $handing) {}
+    public function __construct(private HandOverAction $handing)
+    {
+    }
 
     public function __invoke(AnybodyRequest $request, Figure $figure): FigureResource
     {

@@ -11,7 +11,9 @@ use App\Http\Resources\BenchResource;
 /** The bench sheets of open jobs; a painter sees own ones. */
 final readonly class ListBench
 {
-    public function __construct(private BenchSheets $sheets) {}
+    public function __construct(private BenchSheets $sheets)
+    {
+    }
 
     public function __invoke(AnybodyRequest $request): BenchResource
     {

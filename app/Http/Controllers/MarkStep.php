@@ -12,7 +12,9 @@ use App\Http\Resources\BenchSheetResource;
 /** Marks a step on figures of one sheet. */
 final readonly class MarkStep
 {
-    public function __construct(private MarkSteps $marking) {}
+    public function __construct(private MarkSteps $marking)
+    {
+    }
 
     public function __invoke(MarkRequest $request): BenchSheetResource
     {

@@ -13,7 +13,9 @@ use App\Models\Fault;
 /** A fault was mended. */
 final readonly class MendFault
 {
-    public function __construct(private MendFaultAction $mending, private Checks $checks) {}
+    public function __construct(private MendFaultAction $mending, private Checks $checks)
+    {
+    }
 
     public function __invoke(MendRequest $request, Fault $fault): MendResource
     {

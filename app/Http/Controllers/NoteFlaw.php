@@ -13,7 +13,9 @@ use App\Models\Check;
 /** Notes a flaw. */
 final readonly class NoteFlaw
 {
-    public function __construct(private ActInCheck $acting, private Checks $checks) {}
+    public function __construct(private ActInCheck $acting, private Checks $checks)
+    {
+    }
 
     public function __invoke(FlawRequest $request, Check $check): CheckResource
     {

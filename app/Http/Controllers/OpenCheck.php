@@ -13,7 +13,9 @@ use App\Models\Figure;
 /** Opens the check of a figure, or goes on with it. */
 final readonly class OpenCheck
 {
-    public function __construct(private OpenCheckAction $opening, private Checks $checks) {}
+    public function __construct(private OpenCheckAction $opening, private Checks $checks)
+    {
+    }
 
     public function __invoke(CheckerRequest $request, Figure $figure): CheckResource
     {

@@ -13,7 +13,9 @@ use App\Models\Check;
 /** Passes a side. */
 final readonly class PassSide
 {
-    public function __construct(private ActInCheck $acting, private Checks $checks) {}
+    public function __construct(private ActInCheck $acting, private Checks $checks)
+    {
+    }
 
     public function __invoke(PassSideRequest $request, Check $check): CheckResource
     {

@@ -12,7 +12,9 @@ use App\Models\Job;
 /** Reads a roster without taking it. */
 final readonly class PreviewRoster
 {
-    public function __construct(private ReadRoster $reading) {}
+    public function __construct(private ReadRoster $reading)
+    {
+    }
 
     public function __invoke(RosterRequest $request, Job $job): RosterResource
     {

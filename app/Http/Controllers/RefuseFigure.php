@@ -13,7 +13,9 @@ use App\Models\Check;
 /** Sends a figure back to its painter. */
 final readonly class RefuseFigure
 {
-    public function __construct(private RefuseFigureAction $refusing, private Checks $checks) {}
+    public function __construct(private RefuseFigureAction $refusing, private Checks $checks)
+    {
+    }
 
     public function __invoke(VersionRequest $request, Check $check): CheckResource
     {

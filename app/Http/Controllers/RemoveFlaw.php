@@ -14,7 +14,9 @@ use App\Models\Fault;
 /** Takes a flaw away again. */
 final readonly class RemoveFlaw
 {
-    public function __construct(private ActInCheck $acting, private Checks $checks) {}
+    public function __construct(private ActInCheck $acting, private Checks $checks)
+    {
+    }
 
     public function __invoke(VersionRequest $request, Check $check, Fault $fault): CheckResource
     {

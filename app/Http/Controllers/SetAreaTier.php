@@ -14,7 +14,9 @@ use App\Models\Unit;
 /** The tier of one area, for a unit or one figure of it. */
 final readonly class SetAreaTier
 {
-    public function __construct(private VaryArea $vary, private Grids $grids) {}
+    public function __construct(private VaryArea $vary, private Grids $grids)
+    {
+    }
 
     public function __invoke(AreaTierRequest $request, Unit $unit): GridResource
     {

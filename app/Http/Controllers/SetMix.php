@@ -14,7 +14,9 @@ use App\Models\Paint;
 /** What a step is painted with. */
 final readonly class SetMix
 {
-    public function __construct(private SetMixAction $mixing) {}
+    public function __construct(private SetMixAction $mixing)
+    {
+    }
 
     public function __invoke(MixRequest $request, Job $job): PaintsResource
     {

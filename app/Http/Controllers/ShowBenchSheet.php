@@ -13,7 +13,9 @@ use App\Models\Job;
 /** One bench sheet. */
 final readonly class ShowBenchSheet
 {
-    public function __construct(private BenchSheets $sheets) {}
+    public function __construct(private BenchSheets $sheets)
+    {
+    }
 
     public function __invoke(AnybodyRequest $request, Job $job, string $key): BenchSheetResource
     {

@@ -12,7 +12,9 @@ use App\Models\Check;
 /** A check as it stands. */
 final readonly class ShowCheck
 {
-    public function __construct(private Checks $checks) {}
+    public function __construct(private Checks $checks)
+    {
+    }
 
     public function __invoke(AnybodyRequest $request, Check $check): CheckResource
     {

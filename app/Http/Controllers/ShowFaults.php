@@ -12,7 +12,9 @@ use App\Models\Figure;
 /** The faults of a refused figure, for its painter. */
 final readonly class ShowFaults
 {
-    public function __construct(private Checks $checks) {}
+    public function __construct(private Checks $checks)
+    {
+    }
 
     public function __invoke(AnybodyRequest $request, Figure $figure): MendResource
     {

@@ -12,7 +12,9 @@ use App\Models\Job;
 /** The assignment grid of a job. */
 final readonly class ShowGrid
 {
-    public function __construct(private Grids $grids) {}
+    public function __construct(private Grids $grids)
+    {
+    }
 
     public function __invoke(AnybodyRequest $request, Job $job): GridResource
     {

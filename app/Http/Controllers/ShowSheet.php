@@ -13,7 +13,9 @@ use App\Models\StandardVersion;
 /** The sheet of one version. */
 final readonly class ShowSheet
 {
-    public function __construct(private StandardLibrary $library) {}
+    public function __construct(private StandardLibrary $library)
+    {
+    }
 
     public function __invoke(AnybodyRequest $request, StandardVersion $standardVersion): SheetResource
     {

@@ -12,7 +12,9 @@ use App\Models\Check;
 /** Signs a figure off. */
 final readonly class SignFigure
 {
-    public function __construct(private SignFigureAction $signing) {}
+    public function __construct(private SignFigureAction $signing)
+    {
+    }
 
     public function __invoke(VersionRequest $request, Check $check): SignOffResource
     {

@@ -15,7 +15,9 @@ use Illuminate\Support\Facades\Auth;
 /** Signs somebody in, with a session of its own. */
 final readonly class SignIn
 {
-    public function __construct(private CurrentStudio $studio) {}
+    public function __construct(private CurrentStudio $studio)
+    {
+    }
 
     public function __invoke(SignInRequest $request): SessionResource
     {

@@ -12,7 +12,9 @@ use App\Models\Job;
 /** Takes a roster whole, or not at all. */
 final readonly class TakeRoster
 {
-    public function __construct(private TakeRosterAction $taking) {}
+    public function __construct(private TakeRosterAction $taking)
+    {
+    }
 
     public function __invoke(RosterRequest $request, Job $job): RosterResource
     {

@@ -13,7 +13,9 @@ use App\Models\Check;
 /** Takes back the last thing that was done in a check. */
 final readonly class UndoInCheck
 {
-    public function __construct(private ActInCheck $acting, private Checks $checks) {}
+    public function __construct(private ActInCheck $acting, private Checks $checks)
+    {
+    }
 
     public function __invoke(VersionRequest $request, Check $check): CheckResource
     {

@@ -13,7 +13,9 @@ use App\Models\Variation;
 /** Takes a waiver of a use back. */
 final readonly class UnwaiveUse
 {
-    public function __construct(private VaryArea $vary, private Grids $grids) {}
+    public function __construct(private VaryArea $vary, private Grids $grids)
+    {
+    }
 
     public function __invoke(LeadVersionRequest $request, Variation $variation): GridResource
     {

@@ -11,7 +11,9 @@ use App\Http\Resources\ChainResource;
 /** Reads every record again and says whether the chain holds. */
 final readonly class VerifyChain
 {
-    public function __construct(private VerifyChainAction $verifying) {}
+    public function __construct(private VerifyChainAction $verifying)
+    {
+    }
 
     public function __invoke(AnybodyRequest $request): ChainResource
     {

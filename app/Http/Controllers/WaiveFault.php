@@ -13,7 +13,9 @@ use App\Models\Fault;
 /** The lead lets a fault pass. */
 final readonly class WaiveFault
 {
-    public function __construct(private WaiveFaultAction $waiving, private Checks $checks) {}
+    public function __construct(private WaiveFaultAction $waiving, private Checks $checks)
+    {
+    }
 
     public function __invoke(WaiveFaultRequest $request, Fault $fault): CheckResource
     {

@@ -14,7 +14,9 @@ use App\Models\Unit;
 /** Leaves a use out, with the reason. */
 final readonly class WaiveUse
 {
-    public function __construct(private VaryArea $vary, private Grids $grids) {}
+    public function __construct(private VaryArea $vary, private Grids $grids)
+    {
+    }
 
     public function __invoke(WaiveRequest $request, Unit $unit): GridResource
     {

@@ -13,9 +13,11 @@ use Symfony\Component\HttpFoundation\Response;
 /** From here on only rows of the studio of who asks are seen. */
 final readonly class EnterStudio
 {
-    public function __construct(private CurrentStudio $studio) {}
+    public function __construct(private CurrentStudio $studio)
+    {
+    }
 
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $user = $request->user();

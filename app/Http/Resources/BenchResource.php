@@ -15,11 +15,12 @@ use App\Models\User;
  */
 final readonly class BenchResource extends Resource
 {
-    /** @param list<BenchSheet> $sheets */
+    /** @param  list<BenchSheet>  $sheets */
     public function __construct(
         private array $sheets,
         private User $user,
-    ) {}
+    ) {
+    }
 
     /** @return list<BenchRow> */
     public function toArray(): array

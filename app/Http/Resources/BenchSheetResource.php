@@ -41,7 +41,8 @@ final readonly class BenchSheetResource extends Resource
         private BenchSheet $sheet,
         private Mixes $mixes,
         private User $user,
-    ) {}
+    ) {
+    }
 
     /** @return BenchSheet_ */
     public function toArray(): array

@@ -13,11 +13,12 @@ use Core\Record\ChainFault;
  */
 final readonly class ChainResource extends Resource
 {
-    /** @param list<ChainFault> $faults */
+    /** @param  list<ChainFault>  $faults */
     public function __construct(
         private int $records,
         private array $faults,
-    ) {}
+    ) {
+    }
 
     /** @return Chain */
     public function toArray(): array

@@ -31,15 +31,16 @@ use Core\Standard\Side;
 final readonly class CheckResource extends Resource
 {
     /**
-     * @param array<array-key, string> $colours hex of what an area is painted with, by area
-     * @param list<string> $painters names
+     * @param  array<array-key, string>  $colours hex of what an area is painted with, by area
+     * @param  list<string>  $painters names
      */
     public function __construct(
         private CheckReading $reading,
         private User $user,
         private array $colours,
         private array $painters,
-    ) {}
+    ) {
+    }
 
     /** @return Check_ */
     public function toArray(): array

@@ -18,7 +18,8 @@ final readonly class ChecksResource extends Resource
     public function __construct(
         private Waiting $waiting,
         private User $user,
-    ) {}
+    ) {
+    }
 
     /** @return list<CheckRow> */
     public function toArray(): array

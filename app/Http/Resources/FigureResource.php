@@ -11,7 +11,9 @@ use App\Models\Figure;
  */
 final readonly class FigureResource extends Resource
 {
-    public function __construct(private Figure $figure) {}
+    public function __construct(private Figure $figure)
+    {
+    }
 
     /** @return FigureRow */
     public function toArray(): array

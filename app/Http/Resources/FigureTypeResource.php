@@ -11,7 +11,9 @@ use App\Models\FigureType;
  */
 final readonly class FigureTypeResource extends Resource
 {
-    public function __construct(private FigureType $type) {}
+    public function __construct(private FigureType $type)
+    {
+    }
 
     /** @return FigureType_ */
     public function toArray(): array

@@ -14,8 +14,10 @@ use App\Models\FigureType;
  */
 final readonly class FigureTypesResource extends Resource
 {
-    /** @param list<FigureType> $types */
-    public function __construct(private array $types) {}
+    /** @param  list<FigureType>  $types */
+    public function __construct(private array $types)
+    {
+    }
 
     /** @return list<FigureType_> */
     public function toArray(): array

@@ -31,11 +31,12 @@ use Core\Standard\UseWords;
  */
 final readonly class GridResource extends Resource
 {
-    /** @param list<ComposedFigure> $figures */
+    /** @param  list<ComposedFigure>  $figures */
     public function __construct(
         private array $figures,
         private Standard $standard,
-    ) {}
+    ) {
+    }
 
     /** @return Grid */
     public function toArray(): array
@@ -59,7 +60,7 @@ final readonly class GridResource extends Resource
     }
 
     /**
-     * @param non-empty-list<ComposedFigure> $figures
+     * @param  non-empty-list<ComposedFigure>  $figures
      * @return GridUnit
      */
     private function unit(array $figures): array
@@ -84,7 +85,7 @@ final readonly class GridResource extends Resource
     }
 
     /**
-     * @param non-empty-list<ComposedFigure> $alike
+     * @param  non-empty-list<ComposedFigure>  $alike
      * @return GridGroup
      */
     private function group(array $alike): array

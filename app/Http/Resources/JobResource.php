@@ -19,7 +19,8 @@ final readonly class JobResource extends Resource
     public function __construct(
         private Job $job,
         private bool $created = false,
-    ) {}
+    ) {
+    }
 
     /** @return Job_ */
     public function toArray(): array

@@ -11,8 +11,10 @@ use App\Models\Job;
  */
 final readonly class JobsResource extends Resource
 {
-    /** @param list<Job> $jobs with their counts */
-    public function __construct(private array $jobs) {}
+    /** @param  list<Job>  $jobs with their counts */
+    public function __construct(private array $jobs)
+    {
+    }
 
     /** @return list<JobSummary> */
     public function toArray(): array

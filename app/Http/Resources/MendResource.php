@@ -15,7 +15,7 @@ use App\Models\Figure;
  */
 final readonly class MendResource extends Resource
 {
-    /** @param list<CheckFault> $faults */
+    /** @param  list<CheckFault>  $faults */
     public function __construct(
         private Figure $figure,
         private string $tier,
@@ -23,7 +23,8 @@ final readonly class MendResource extends Resource
         private ?string $refusedAt,
         private array $faults,
         private bool $mayMend,
-    ) {}
+    ) {
+    }
 
     /** @return Mend */
     public function toArray(): array

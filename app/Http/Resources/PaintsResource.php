@@ -11,8 +11,10 @@ use App\Models\Paint;
  */
 final readonly class PaintsResource extends Resource
 {
-    /** @param list<Paint> $paints */
-    public function __construct(private array $paints) {}
+    /** @param  list<Paint>  $paints */
+    public function __construct(private array $paints)
+    {
+    }
 
     /** @return list<Paint_> */
     public function toArray(): array

@@ -11,8 +11,10 @@ use App\Models\User;
  */
 final readonly class PeopleResource extends Resource
 {
-    /** @param list<User> $people */
-    public function __construct(private array $people) {}
+    /** @param  list<User>  $people */
+    public function __construct(private array $people)
+    {
+    }
 
     /** @return list<Colleague> */
     public function toArray(): array

@@ -20,7 +20,8 @@ final readonly class RosterResource extends Resource
     public function __construct(
         private Roster $roster,
         private bool $taken,
-    ) {}
+    ) {
+    }
 
     /** @return Roster_ */
     public function toArray(): array

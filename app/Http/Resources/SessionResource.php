@@ -17,7 +17,8 @@ final readonly class SessionResource extends Resource
     public function __construct(
         private User $user,
         private Waiting $waiting,
-    ) {}
+    ) {
+    }
 
     /** @return Session */
     public function toArray(): array

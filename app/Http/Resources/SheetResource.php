@@ -17,8 +17,8 @@ use Core\Standard\Criterion;
 use Core\Standard\Requirement;
 use Core\Standard\Rise;
 use Core\Standard\Standard;
-use Core\Standard\Tier;
 use Core\Standard\TechniqueUse;
+use Core\Standard\Tier;
 use Core\Standard\UseWords;
 use Core\Why;
 
@@ -41,7 +41,8 @@ final readonly class SheetResource extends Resource
         private StandardVersion $version,
         private Standard $standard,
         private int $jobs,
-    ) {}
+    ) {
+    }
 
     /** @return Sheet */
     public function toArray(): array

@@ -22,7 +22,8 @@ final readonly class SignOffResource extends Resource
     public function __construct(
         private SignOff $signOff,
         private bool $created = false,
-    ) {}
+    ) {
+    }
 
     /** @return SignOff_ */
     public function toArray(): array

@@ -11,8 +11,10 @@ use App\Models\SignOff;
  */
 final readonly class SignOffsResource extends Resource
 {
-    /** @param list<SignOff> $signOffs */
-    public function __construct(private array $signOffs) {}
+    /** @param  list<SignOff>  $signOffs */
+    public function __construct(private array $signOffs)
+    {
+    }
 
     /** @return list<SignOffRow> */
     public function toArray(): array

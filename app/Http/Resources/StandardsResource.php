@@ -11,8 +11,10 @@ use App\Models\StandardVersion;
  */
 final readonly class StandardsResource extends Resource
 {
-    /** @param list<StandardVersion> $versions */
-    public function __construct(private array $versions) {}
+    /** @param  list<StandardVersion>  $versions */
+    public function __construct(private array $versions)
+    {
+    }
 
     /** @return list<StandardVersionRow> */
     public function toArray(): array

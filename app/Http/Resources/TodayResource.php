@@ -17,7 +17,9 @@ use App\Models\Job;
  */
 final readonly class TodayResource extends Resource
 {
-    public function __construct(private Waiting $waiting) {}
+    public function __construct(private Waiting $waiting)
+    {
+    }
 
     /** @return Today */
     public function toArray(): array

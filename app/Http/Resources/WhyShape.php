@@ -11,4 +11,6 @@ namespace App\Http\Resources;
  * @phpstan-type Person array{id: int, name: string}
  * @phpstan-type Limits array{critical: int, major: int, minor: int}
  */
-final readonly class WhyShape {}
+final readonly class WhyShape
+{
+}

@@ -55,13 +55,7 @@ final class Chrome
         $log = ['file', '/dev/null', 'a'];
         $process = proc_open(['chromedriver', "--port={$this->port}", '--silent'], [['pipe', 'r'], $log, $log], $pipes);
         $this->process = $process === false ? throw new RuntimeException('ChromeDriver does not start; is chromium-driver installed?') : $process;
-        for ($tries = 0; ($socket = @fsockopen('127.0.0.1', $this->port)) === false; $tries++) {
-            if ($tries > 100) {
-                throw new RuntimeException("ChromeDriver does not answer on port {$this->port}.");
-            }
-            usleep(100_000);
-        }
-        fclose($socket);
+        $this->awaitAnswer();
         $options = (new ChromeOptions)->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--force-color-profile=srgb', "--user-data-dir={$this->profile}",
@@ -69,5 +63,20 @@ final class Chrome
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
 
         return RemoteWebDriver::create("http://127.0.0.1:{$this->port}", $capabilities, 30_000, 60_000);
+    }
+
+    private function awaitAnswer(): void
+    {
+        for ($tries = 0; $tries < 100; $tries++) {
+            $socket = @fsockopen('127.0.0.1', $this->port);
+            if ($socket !== false) {
+                fclose($socket);
+
+                return;
+            }
+            usleep(100_000);
+        }
+
+        throw new RuntimeException("ChromeDriver does not answer on port {$this->port}.");
     }
 }

@@ -21,7 +21,8 @@ final readonly class Page
     public function __construct(
         public RemoteWebDriver $driver,
         private string $address,
-    ) {}
+    ) {
+    }
 
     public function open(string $path): self
     {
@@ -155,7 +156,7 @@ final readonly class Page
         return (string) parse_url($this->driver->getCurrentURL(), PHP_URL_PATH);
     }
 
-    /** @param callable(): bool $holds */
+    /** @param  callable(): bool  $holds */
     public function await(callable $holds, string $otherwise): void
     {
         $until = microtime(true) + self::PATIENCE;

@@ -91,7 +91,7 @@ final class CheckingTest extends TestCase
         return "{$item->area->area->id} {$item->criterion->id}";
     }
 
-    /** @param list<string> $failedBefore */
+    /** @param  list<string>  $failedBefore */
     private static function sheet(array $failedBefore = []): CheckSheet
     {
         $standard = SmallStandard::standard();

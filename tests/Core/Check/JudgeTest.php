@@ -81,7 +81,7 @@ final class JudgeTest extends TestCase
         yield 'waiving one of two major' => [[$major, new CriterionFault(Severity::Major, null, true)], 'concession'];
     }
 
-    /** @param list<Fault> $faults */
+    /** @param  list<Fault>  $faults */
     #[DataProvider('verdicts')]
     public function test_verdict(array $faults, string $verdict): void
     {

@@ -21,7 +21,7 @@ final class MixNotationTest extends TestCase
         yield 'a number within a name is no part' => ['Primer 3 grey', ['Primer 3 grey' => 1.0]];
     }
 
-    /** @param array<string, float> $parts */
+    /** @param  array<string, float>  $parts */
     #[DataProvider('mixes')]
     public function test_a_mix_is_read(string $text, array $parts): void
     {

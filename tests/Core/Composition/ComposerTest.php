@@ -128,7 +128,7 @@ final class ComposerTest extends TestCase
         yield 'an addition by an unknown technique' => [$figure + ['add' => [['area' => 'coat', 'use' => ['technique' => 'sponge']]]], 'unknown-technique', '/add/0/use/technique'];
     }
 
-    /** @param FigureDocument $figure */
+    /** @param  FigureDocument  $figure */
     #[DataProvider('refused')]
     public function test_what_makes_no_sense_is_refused_at_its_place(array $figure, string $code, string $pointer): void
     {
@@ -160,7 +160,7 @@ final class ComposerTest extends TestCase
         self::assertNotSame(self::compose($plain)->signature(), self::compose($plain + ['choose' => [['area' => 'coat', 'use' => 'light', 'technique' => 'layer']]])->signature());
     }
 
-    /** @param FigureDocument $figure */
+    /** @param  FigureDocument  $figure */
     private static function compose(array $figure, ?Standard $standard = null): Composition
     {
         $standard ??= SmallStandard::standard();

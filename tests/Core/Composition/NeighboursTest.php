@@ -53,8 +53,8 @@ final class NeighboursTest extends TestCase
     }
 
     /**
-     * @param list<string> $neighbours
-     * @param list<Side> $sides
+     * @param  list<string>  $neighbours
+     * @param  list<Side>  $sides
      */
     private static function area(string $id, float $share, array $neighbours, array $sides = [Side::Front], string $part = ''): TypeArea
     {

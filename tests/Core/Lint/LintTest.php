@@ -22,129 +22,63 @@ final class LintTest extends TestCase
 {
     private const OWN = 'undecided rich marking -';
 
-    /** @return iterable<string, array{callable(StandardDocument): StandardDocument, list<string>}> */
+    /** @return iterable<string, array{array<string, mixed>, list<string>}> */
     public static function defects(): iterable
     {
-        yield 'the standard as it is' => [static fn (array $d): array => $d, []];
-        yield 'no lay-in on a surface that needs one' => [static function (array $d): array {
-            array_shift($d['requirements'][4]['uses']);
-
-            return $d;
-        }, ['no-lay-in rich cloth -', 'step-down rich cloth base']];
-        yield 'a use gone at the higher tier' => [static function (array $d): array {
-            array_splice($d['requirements'][4]['uses'], 2, 1);
-
-            return $d;
-        }, ['step-down rich cloth light']];
-        yield 'fewer coats at the higher tier' => [static function (array $d): array {
-            $d['requirements'][4]['uses'][0] = ['technique' => 'base'];
-
-            return $d;
-        }, ['step-down rich cloth base']];
-        yield 'a narrower extent at the higher tier' => [static function (array $d): array {
-            $d['requirements'][4]['uses'][2] = ['id' => 'light', 'technique' => 'layer', 'extent' => 'focal'];
-
-            return $d;
-        }, ['step-down rich cloth light']];
-        yield 'a surface emptied at the higher tier steps down in each use' => [static function (array $d): array {
-            $d['requirements'][3]['uses'] = [];
-
-            return $d;
-        }, ['step-down rich whole prime']];
-        yield 'judged from further away' => [static function (array $d): array {
-            $d['tiers'][1]['distance_mm'] = 700.1;
-
-            return $d;
-        }, ['further-away rich - -']];
-        yield 'looser limits' => [static function (array $d): array {
-            $d['tiers'][1]['limits'] = ['critical' => 0, 'major' => 0, 'minor' => 4];
-
-            return $d;
-        }, ['looser rich - -']];
+        yield 'the standard as it is' => [[], []];
+        yield 'no lay-in on a surface that needs one' => [['/requirements/4/uses/0' => SmallStandard::GONE], ['no-lay-in rich cloth -', 'step-down rich cloth base']];
+        yield 'a use gone at the higher tier' => [['/requirements/4/uses/2' => SmallStandard::GONE], ['step-down rich cloth light']];
+        yield 'fewer coats at the higher tier' => [['/requirements/4/uses/0' => ['technique' => 'base']], ['step-down rich cloth base']];
+        yield 'a narrower extent at the higher tier' => [['/requirements/4/uses/2' => ['id' => 'light', 'technique' => 'layer', 'extent' => 'focal']], ['step-down rich cloth light']];
+        yield 'a surface emptied at the higher tier steps down in each use' => [['/requirements/3/uses' => []], ['step-down rich whole prime']];
+        yield 'judged from further away' => [['/tiers/1/distance_mm' => 700.1], ['further-away rich - -']];
+        yield 'looser limits' => [['/tiers/1/limits' => ['critical' => 0, 'major' => 0, 'minor' => 4]], ['looser rich - -']];
         // Rich on the reference figure: whole 2 + 3; base 1 + 6, recess 10, light 20, buckles 6: 48 minutes.
-        yield 'a budget of 48 minutes is enough' => [static function (array $d): array {
-            $d['tiers'][1]['budget_minutes'] = 48;
-
-            return $d;
-        }, []];
-        yield 'a budget of 47.9 minutes is not' => [static function (array $d): array {
-            $d['tiers'][1]['budget_minutes'] = 47.9;
-
-            return $d;
-        }, ['over-budget rich - -']];
+        yield 'a budget of 48 minutes is enough' => [['/tiers/1/budget_minutes' => 48], []];
+        yield 'a budget of 47.9 minutes is not' => [['/tiers/1/budget_minutes' => 47.9], ['over-budget rich - -']];
         // Plain asks 5 criteria of the reference figure: 15 seconds.
-        yield 'a look of 15 seconds is long enough' => [static function (array $d): array {
-            $d['tiers'][0]['look_minutes'] = 0.25;
-
-            return $d;
-        }, []];
-        yield 'a look of 14 seconds is too short' => [static function (array $d): array {
-            $d['tiers'][0]['look_minutes'] = 14 / 60;
-
-            return $d;
-        }, ['look-too-short plain - -']];
-        yield 'no criterion' => [static function (array $d): array {
-            unset($d['requirements'][3]['criteria']);
-
-            return $d;
-        }, ['no-criterion rich whole -']];
-        yield 'an unknown technique' => [static function (array $d): array {
-            $d['requirements'][3]['uses'][1] = ['technique' => 'sponge'];
-
-            return $d;
-        }, ['unknown-technique rich whole sponge']];
-        yield 'a requirement twice, each finding once' => [static function (array $d): array {
-            $d['requirements'][] = $d['requirements'][3];
-            $d['requirements'][] = $d['requirements'][3];
-
-            return $d;
-        }, ['duplicate-requirement rich whole -']];
+        yield 'a look of 15 seconds is long enough' => [['/tiers/0/look_minutes' => 0.25], []];
+        yield 'a look of 14 seconds is too short' => [['/tiers/0/look_minutes' => 14 / 60], ['look-too-short plain - -']];
+        yield 'no criterion' => [['/requirements/3/criteria' => SmallStandard::GONE], ['no-criterion rich whole -']];
+        yield 'an unknown technique' => [['/requirements/3/uses/1' => ['technique' => 'sponge']], ['unknown-technique rich whole sponge']];
+        yield 'a requirement twice, each finding once' => [['/requirements/5' => SmallStandard::document()['requirements'][3], '/requirements/6' => SmallStandard::document()['requirements'][3]], ['duplicate-requirement rich whole -']];
     }
 
     /**
-     * @param callable(StandardDocument): StandardDocument $broken
-     * @param list<string> $expected
+     * @param  array<string, mixed>  $changes
+     * @param  list<string>  $expected
      */
     #[DataProvider('defects')]
-    public function test_a_defect_is_found(callable $broken, array $expected): void
+    public function test_a_defect_is_found(array $changes, array $expected): void
     {
-        self::assertEqualsCanonicalizing([self::OWN, ...$expected], self::findings($broken(SmallStandard::document())));
+        self::assertEqualsCanonicalizing([self::OWN, ...$expected], self::findings(SmallStandard::with($changes)));
     }
 
     public function test_a_tier_by_agreement_is_not_compared_nor_asked_to_decide(): void
     {
-        $document = SmallStandard::document();
-        $document['tiers'][1]['by_agreement'] = true;
-        $document['tiers'][1]['budget_minutes'] = 1;
-        $document['tiers'][1]['look_minutes'] = 0.01;
+        $document = SmallStandard::with(['/tiers/1/by_agreement' => true, '/tiers/1/budget_minutes' => 1, '/tiers/1/look_minutes' => 0.01]);
 
         self::assertSame(['look-too-short rich - -'], self::findings($document));
     }
 
     public function test_a_retired_tier_between_two_is_skipped_in_the_comparison(): void
     {
-        $document = SmallStandard::document();
-        $document['tiers'][1]['rank'] = 3;
-        $document['tiers'][] = ['retired' => true, 'distance_mm' => 100] + SmallStandard::tier('old', 2);
+        $document = SmallStandard::with(['/tiers/1/rank' => 3, '/tiers/-' => ['retired' => true, 'distance_mm' => 100] + SmallStandard::tier('old', 2)]);
 
         self::assertSame([self::OWN], self::findings($document));
     }
 
     public function test_without_a_reference_each_surface_asked_for_has_an_equal_share_and_a_piece_of_each_feature(): void
     {
-        $document = SmallStandard::document();
-        unset($document['reference']);
         // Plain asks of whole and cloth, half each: 1 + (1 + 6 + 4 + 10 + 1.5) = 23.5 minutes.
-        $document['tiers'][0]['budget_minutes'] = 23.5;
-        self::assertNotContains('over-budget plain - -', self::findings($document));
-        $document['tiers'][0]['budget_minutes'] = 23.4;
-        self::assertContains('over-budget plain - -', self::findings($document));
+        self::assertNotContains('over-budget plain - -', self::findings(SmallStandard::with(['/reference' => SmallStandard::GONE, '/tiers/0/budget_minutes' => 23.5])));
+        self::assertContains('over-budget plain - -', self::findings(SmallStandard::with(['/reference' => SmallStandard::GONE, '/tiers/0/budget_minutes' => 23.4])));
     }
 
     public function test_every_finding_has_a_sentence_and_a_why(): void
     {
-        foreach (self::defects() as [$broken]) {
-            $standard = StandardReader::ofDraft()->read($broken(SmallStandard::document()));
+        foreach (self::defects() as [$changes]) {
+            $standard = StandardReader::ofDraft()->read(SmallStandard::with($changes));
             $text = new FindingText($standard);
             foreach ((new Lint)->read($standard) as $finding) {
                 self::assertStringEndsWith('.', $text->sentence($finding));
@@ -163,7 +97,7 @@ final class LintTest extends TestCase
     }
 
     /**
-     * @param StandardDocument $document
+     * @param  StandardDocument  $document
      * @return list<string>
      */
     private static function findings(array $document): array

@@ -79,7 +79,7 @@ final class ChainTest extends TestCase
     }
 
     /**
-     * @param array<int, Link> $chain
+     * @param  array<int, Link>  $chain
      * @return list<int>
      */
     private static function places(array $chain): array

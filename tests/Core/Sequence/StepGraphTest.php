@@ -52,6 +52,7 @@ final class StepGraphTest extends TestCase
                 $constraints[] = self::before((string) mt_rand(0, 24), (string) mt_rand(0, 24));
             }
             $graph = StepGraph::givingWay($steps, $constraints);
+            /** @var array<array-key, int> $place */
             $place = array_flip($graph->order(array_fill_keys($steps, [mt_rand(0, 3)])));
             self::assertCount(25, $place);
             foreach ($steps as $step) {

@@ -104,7 +104,7 @@ final class WorkOrderTest extends TestCase
     }
 
     /**
-     * @param list<string> $neighbours
+     * @param  list<string>  $neighbours
      */
     private static function area(string $id, string $surface, int $depth, array $neighbours = [], float $share = 0.2): TypeArea
     {
@@ -112,7 +112,7 @@ final class WorkOrderTest extends TestCase
     }
 
     /**
-     * @param list<RequirementDocument> $requirements
+     * @param  list<RequirementDocument>  $requirements
      * @return list<string>
      */
     private static function order(array $requirements, TypeArea ...$areas): array
@@ -121,7 +121,7 @@ final class WorkOrderTest extends TestCase
     }
 
     /**
-     * @param list<RequirementDocument> $requirements
+     * @param  list<RequirementDocument>  $requirements
      * @return list<PlannedStep|TidyBack>
      */
     private static function planned(array $requirements, TypeArea ...$areas): array
@@ -143,7 +143,7 @@ final class WorkOrderTest extends TestCase
     }
 
     /**
-     * @param list<PlannedStep|TidyBack> $planned
+     * @param  list<PlannedStep|TidyBack>  $planned
      * @return list<string>
      */
     private static function reasons(array $planned, string $name): array

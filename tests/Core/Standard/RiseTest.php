@@ -27,8 +27,7 @@ final class RiseTest extends TestCase
 
     public function test_more_says_what_it_was(): void
     {
-        $document = SmallStandard::document();
-        $document['requirements'][4]['uses'][0] = ['technique' => 'base', 'coats' => 3];
+        $document = SmallStandard::with(['/requirements/4/uses/0' => ['technique' => 'base', 'coats' => 3]]);
         $standard = \Core\Standard\StandardReader::ofSound()->read($document);
         $use = $standard->requirement('rich', 'cloth')?->use('base');
         self::assertNotNull($use);

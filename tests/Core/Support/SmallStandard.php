@@ -16,6 +16,42 @@ use Core\Standard\StandardReader;
  */
 final readonly class SmallStandard
 {
+    /** Stands for a member or entry that is taken away. */
+    public const GONE = "\0gone";
+
+    /**
+     * The document with some places changed.
+     *
+     * @param  array<string, mixed>  $changes  value by JSON pointer; a pointer that ends in `/-` appends
+     * @return StandardDocument
+     */
+    public static function with(array $changes): array
+    {
+        $document = self::document();
+        foreach ($changes as $pointer => $value) {
+            $place = &$document;
+            $names = explode('/', substr($pointer, 1));
+            $last = array_pop($names);
+            foreach ($names as $name) {
+                assert(is_array($place));
+                $place = &$place[$name];
+            }
+            assert(is_array($place));
+            if ($value === self::GONE) {
+                unset($place[$last]);
+                $place = is_numeric($last) ? array_values($place) : $place;
+            } elseif ($last === '-') {
+                $place[] = $value;
+            } else {
+                $place[$last] = $value;
+            }
+            unset($place);
+        }
+
+        /** @var StandardDocument */
+        return $document;
+    }
+
     /** @return StandardDocument */
     public static function document(): array
     {

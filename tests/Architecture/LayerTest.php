@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use PHPat\Selector\Selector;
+use PHPat\Selector\SelectorInterface;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+/** Who may know whom. The edges are those of the map in docs/map.md; they have no cycle. */
+final class LayerTest
+{
+    /** Namespaces of the core, with those that each may use beside itself and the two files at the root. */
+    private const CORE = [
+        'Standard' => [],
+        'Colour' => [],
+        'Record' => [],
+        'Composition' => ['Standard'],
+        'Lint' => ['Standard', 'Composition'],
+        'Sequence' => ['Standard', 'Composition'],
+        'Check' => ['Standard', 'Composition', 'Colour'],
+    ];
+
+    /** @return iterable<string, Rule> */
+    public function test_each_core_namespace_uses_only_what_its_edge_allows(): iterable
+    {
+        foreach (self::CORE as $namespace => $allowed) {
+            yield "Core\\{$namespace}" => PHPat::rule()
+                ->classes(Selector::inNamespace("Core\\{$namespace}"))
+                ->canOnly()->dependOn()
+                ->classes(...self::root(), ...array_map(static fn (string $name): SelectorInterface => Selector::inNamespace("Core\\{$name}"), [$namespace, ...$allowed]))
+                ->because('a rule of the trade depends on no framework, no input or output, and on nothing further in');
+        }
+    }
+
+    public function test_nothing_of_the_core_stands_outside_the_table(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Core'))
+            ->excluding(...self::root(), ...array_map(static fn (string $name): SelectorInterface => Selector::inNamespace("Core\\{$name}"), array_keys(self::CORE)))
+            ->shouldNot()->exist()
+            ->because('a new namespace gets its edge in the table first');
+    }
+
+    public function test_the_commands_know_nothing_of_the_application(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Cli'))
+            ->canOnly()->dependOn()
+            ->classes(Selector::inNamespace('Cli'), Selector::inNamespace('Core'), Selector::inNamespace('Opis\JsonSchema'))
+            ->because('they run without a database and without the framework');
+    }
+
+    public function test_http_asks_actions_and_writes_no_queries(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Http'))
+            ->shouldNot()->dependOn()
+            ->classes(Selector::classname('Illuminate\Support\Facades\DB'), Selector::inNamespace('Illuminate\Database\Query'))
+            ->because('a controller is form request, action, resource');
+    }
+
+    public function test_actions_know_nothing_of_http(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Import'), Selector::inNamespace('App\Models'))
+            ->shouldNot()->dependOn()
+            ->classes(Selector::inNamespace('App\Http'), Selector::inNamespace('Illuminate\Http'))
+            ->because('what is done is the same whoever asks for it');
+    }
+
+    public function test_core_classes_are_final(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Core'))
+            ->excluding(Selector::isInterface(), Selector::isEnum(), Selector::isAbstract())
+            ->should()->beFinal()
+            ->because('a rule is not extended but replaced');
+    }
+
+    public function test_core_classes_are_readonly(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Core'))
+            ->excluding(Selector::isInterface(), Selector::isEnum(), Selector::extends(\Core\CoreException::class), Selector::classname(\Core\CoreException::class))
+            ->should()->beReadonly()
+            ->because('values do not change; an operation returns a new one');
+    }
+
+    /** @return list<SelectorInterface> */
+    private static function root(): array
+    {
+        return [Selector::classname('Core\CoreException'), Selector::classname('Core\Why')];
+    }
+}
