@@ -13,11 +13,19 @@ export default ts.config(
             '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
             '@typescript-eslint/no-confusing-void-expression': 'off',
             // A feature is entered by its index only.
-            'no-restricted-imports': ['error', { patterns: [{ group: ['@features/*/*'], message: 'Import a feature by its index.' }] }],
+            'no-restricted-imports': [
+                'error',
+                { patterns: [{ group: ['@features/*/*'], message: 'Import a feature by its index.' }] },
+            ],
         },
     },
     {
         files: ['resources/js/shared/**', 'resources/js/api/**'],
-        rules: { 'no-restricted-imports': ['error', { patterns: [{ group: ['@features/*'], message: 'Shared code knows no feature.' }] }] },
+        rules: {
+            'no-restricted-imports': [
+                'error',
+                { patterns: [{ group: ['@features/*'], message: 'Shared code knows no feature.' }] },
+            ],
+        },
     },
 );

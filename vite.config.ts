@@ -1,5 +1,5 @@
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
+import { defineConfig } from 'vitest/config';
 
 const folder = (path: string) => decodeURIComponent(new URL(`./resources/js/${path}`, import.meta.url).pathname);
 
@@ -8,6 +8,7 @@ export default defineConfig({
     publicDir: false,
     plugins: [react()],
     resolve: { alias: { '@api': folder('api'), '@shared': folder('shared'), '@features': folder('features') } },
+    test: { include: ['resources/js/**/*.test.ts'], environment: 'node' },
     build: {
         outDir: 'public/build',
         emptyOutDir: true,

@@ -21,6 +21,8 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::post('/figure-types', C\CreateFigureType::class);
     Route::get('/paints', C\ListPaints::class);
     Route::get('/people', C\ListPeople::class);
+    Route::post('/people', C\AddPerson::class);
+    Route::put('/studio', C\ChangeStudio::class);
 
     Route::get('/jobs', C\ListJobs::class);
     Route::post('/jobs', C\CreateJob::class);

@@ -101,7 +101,6 @@ final class AssignTest extends TestCase
     {
         // At Watch the light on skin may be a layer or a drybrush; only the two leaders of the quay watch have that tier.
         $unit = $this->unit('Quay watch');
-        $light = /** @param  Grid  $grid */ fn (array $grid): mixed => array_column($this->area($this->unitIn($grid, 'Quay watch')['groups'][0], 'hands')['uses'], 'technique', 'id')['first-light'] ?? '';
         self::assertSame('layer', $this->lightOnHands($this->grid()));
         $grid = $this->gridFrom('PUT', "/units/{$unit->id}/choices", ['version' => 1, 'figure_id' => null, 'area' => 'hands', 'use' => 'first-light', 'technique' => 'drybrush']);
 

@@ -475,7 +475,8 @@ export interface paths {
         /** People of the studio. */
         get: operations["listPeople"];
         put?: never;
-        post?: never;
+        /** Makes an account for somebody of the studio. */
+        post: operations["addPerson"];
         delete?: never;
         options?: never;
         head?: never;
@@ -596,6 +597,23 @@ export interface paths {
         /** One version as a file of the format `ordotype-standard/1`. */
         get: operations["exportStandard"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/studio": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Changes settings of the studio. */
+        put: operations["changeStudio"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2481,6 +2499,46 @@ export interface operations {
             };
         };
     };
+    addPerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    email: string;
+                    /** @enum {string} */
+                    role: "lead" | "deputy" | "painter";
+                    signing_rank?: number | null;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Colleague"][];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
     ping: {
         parameters: {
             query?: never;
@@ -2742,6 +2800,43 @@ export interface operations {
                 };
                 content: {
                     "application/json": unknown;
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    changeStudio: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    single_keys: boolean;
+                    allows_self_check: boolean;
+                    time_zone: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
                 };
             };
             /** @description What was refused, and why */

@@ -46,7 +46,11 @@ export function Shell() {
                 <ul>
                     {places.map((place) => (
                         <li key={place.to}>
-                            <Link to={place.to} className={place.to === here ? 'active' : ''} aria-current={place.to === here ? 'page' : undefined}>
+                            <Link
+                                to={place.to}
+                                className={place.to === here ? 'active' : ''}
+                                aria-current={place.to === here ? 'page' : undefined}
+                            >
                                 <span>{place.name}</span>
                                 {(place.waiting ?? 0) > 0 && (
                                     <b>

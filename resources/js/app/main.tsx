@@ -26,9 +26,11 @@ if (place === null) {
 createRoot(place).render(
     <StrictMode>
         <ConfigProvider theme={theme} wave={{ disabled: true }}>
-            <App component={false}><QueryClientProvider client={client}>
-                <RouterProvider router={router} />
-            </QueryClientProvider></App>
+            <App component={false}>
+                <QueryClientProvider client={client}>
+                    <RouterProvider router={router} />
+                </QueryClientProvider>
+            </App>
         </ConfigProvider>
     </StrictMode>,
 );

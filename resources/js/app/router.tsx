@@ -14,7 +14,10 @@ export const router = createBrowserRouter([
             { path: 'jobs', lazy: async () => ({ Component: (await import('@features/jobs')).JobsPage }) },
             { path: 'jobs/:job', lazy: async () => ({ Component: (await import('@features/jobs')).JobPage }) },
             { path: 'jobs/:job/roster', lazy: async () => ({ Component: (await import('@features/jobs')).RosterPage }) },
-            { path: 'jobs/:job/bench/:sheet', lazy: async () => ({ Component: (await import('@features/bench')).BenchSheetPage }) },
+            {
+                path: 'jobs/:job/bench/:sheet',
+                lazy: async () => ({ Component: (await import('@features/bench')).BenchSheetPage }),
+            },
             { path: 'jobs/:job/check/:figure', lazy: async () => ({ Component: (await import('@features/check')).CheckPage }) },
             { path: 'jobs/:job/mend/:figure', lazy: async () => ({ Component: (await import('@features/bench')).MendPage }) },
             { path: 'bench', lazy: async () => ({ Component: (await import('@features/bench')).BenchPage }) },

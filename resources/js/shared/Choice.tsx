@@ -15,7 +15,12 @@ export function Choice<T extends string>({ label, options, value, onChange }: Pr
     return (
         <div className="choice" role="group" aria-label={label}>
             {options.map((option) => (
-                <button key={option.value} type="button" aria-pressed={option.value === value} onClick={() => onChange(option.value)}>
+                <button
+                    key={option.value}
+                    type="button"
+                    aria-pressed={option.value === value}
+                    onClick={() => onChange(option.value)}
+                >
                     {option.label}
                 </button>
             ))}

@@ -1,10 +1,9 @@
-import type { ApiError } from '@api';
 import type { UseQueryResult } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { ErrorNote } from './ErrorNote';
 
 interface Props<T> {
-    query: UseQueryResult<T, ApiError>;
+    query: UseQueryResult<T>;
     children: (data: T) => ReactNode;
 }
 

@@ -15,7 +15,14 @@ export function SidesMark({ sides }: { sides: readonly string[] }) {
         <svg className="sides-mark" viewBox="0 0 44 34" role="img" aria-label={words}>
             <title>{words}</title>
             {Object.entries(CELLS).map(([side, [x, y]]) => (
-                <rect key={side} x={x * 11 + 0.5} y={y * 11 + 0.5} width="10" height="10" className={sides.includes(side) ? 'side-counts' : 'side-not'} />
+                <rect
+                    key={side}
+                    x={x * 11 + 0.5}
+                    y={y * 11 + 0.5}
+                    width="10"
+                    height="10"
+                    className={sides.includes(side) ? 'side-counts' : 'side-not'}
+                />
             ))}
         </svg>
     );

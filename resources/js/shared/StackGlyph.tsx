@@ -30,5 +30,9 @@ function Bar({ layer, length, y }: { layer: Layer; length: number; y: number }) 
 
 /** Groups that are told apart in a stack; the others are drawn like a lay-in. */
 function kind(group: string): string {
-    return ['shade', 'light', 'detail', 'marking', 'wear'].includes(group) ? group : group === 'finish' || group === 'tidy' ? 'finish' : 'lay-in';
+    return ['shade', 'light', 'detail', 'marking', 'wear'].includes(group)
+        ? group
+        : group === 'finish' || group === 'tidy'
+          ? 'finish'
+          : 'lay-in';
 }

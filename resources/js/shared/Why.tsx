@@ -35,8 +35,12 @@ interface Props {
 export function Why({ why, about, children }: Props) {
     return (
         <Popover trigger="click" content={<WhyText why={why} />} arrow={false} placement="bottomLeft">
-            <button type="button" className="why" aria-label={`Why: ${about}`}>
+            <button type="button" className="why">
                 {children ?? 'Why'}
+                <span className="unseen">
+                    {children === undefined ? ': ' : ', why: '}
+                    {about}
+                </span>
             </button>
         </Popover>
     );

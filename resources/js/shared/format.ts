@@ -26,7 +26,14 @@ export function date(value: string): string {
 
 /** An instant in the time zone of the studio. */
 export function instant(value: string, timeZone: string): string {
-    return new Date(value).toLocaleString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit', timeZone });
+    return new Date(value).toLocaleString('en-GB', {
+        day: 'numeric',
+        month: 'short',
+        year: 'numeric',
+        hour: '2-digit',
+        minute: '2-digit',
+        timeZone,
+    });
 }
 
 export function count(number: number, one: string, many = `${one}s`): string {

@@ -33,5 +33,8 @@ export function useKeys(keys: Keys, enabled: boolean): void {
 }
 
 function isTyping(target: EventTarget | null): boolean {
-    return target instanceof HTMLElement && target.closest('input, textarea, select, [contenteditable], [role="dialog"], [role="combobox"]') !== null;
+    return (
+        target instanceof HTMLElement &&
+        target.closest('input, textarea, select, [contenteditable], [role="dialog"], [role="combobox"]') !== null
+    );
 }

@@ -11,6 +11,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Assert;
 use RuntimeException;
 
 /** The application as somebody sees it: things are found by the words on them. */
@@ -163,6 +164,8 @@ final readonly class Page
         do {
             try {
                 if ($holds()) {
+                    Assert::assertThat(true, Assert::isTrue());
+
                     return;
                 }
             } catch (StaleElementReferenceException|WebDriverException $moved) {

@@ -13,7 +13,10 @@ export function BenchPage() {
     const { user } = useSession();
     return (
         <>
-            <PageHead title="Bench" sub={user.role === 'painter' ? 'Sheets with figures that are given to you' : 'All bench sheets of open jobs'} />
+            <PageHead
+                title="Bench"
+                sub={user.role === 'painter' ? 'Sheets with figures that are given to you' : 'All bench sheets of open jobs'}
+            />
             <Loaded query={bench}>
                 {(sheets) =>
                     sheets.length === 0 ? (

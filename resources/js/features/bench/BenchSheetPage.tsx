@@ -48,7 +48,8 @@ function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
             </p>
             {sheet.undecided.length > 0 && (
                 <p className="questions">
-                    <b>?</b> Nobody has said what is done on {sheet.undecided.join(', ')}. Ask the lead; the rest of the sheet stands.
+                    <b>?</b> Nobody has said what is done on {sheet.undecided.join(', ')}. Ask the lead; the rest of the sheet
+                    stands.
                 </p>
             )}
             {current !== undefined && mine.length > 0 && <Current sheet={sheet} step={current} onMoved={() => setChosen(null)} />}
@@ -57,7 +58,13 @@ function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
                 <h2 id="all-steps">All {sheet.steps.length} steps</h2>
                 <ol className="steps">
                     {sheet.steps.map((step) => (
-                        <StepRow key={keyOf(step)} sheet={sheet} step={step} isCurrent={step === current} onChoose={() => setChosen(keyOf(step))} />
+                        <StepRow
+                            key={keyOf(step)}
+                            sheet={sheet}
+                            step={step}
+                            isCurrent={step === current}
+                            onChoose={() => setChosen(keyOf(step))}
+                        />
                     ))}
                 </ol>
             </section>

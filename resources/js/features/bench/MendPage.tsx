@@ -42,7 +42,12 @@ function Mending({ mend }: { mend: Schemas['Mend'] }) {
                 }
             />
             {mend.faults.length === 0 && <Empty say="There is nothing to mend on this figure." />}
-            {mend.faults.length > 0 && <p className="mend-say">{mend.verdict_sentence} After that the mended areas, their neighbours and what failed are checked again; the rest stands.</p>}
+            {mend.faults.length > 0 && (
+                <p className="mend-say">
+                    {mend.verdict_sentence} After that the mended areas, their neighbours and what failed are checked again; the
+                    rest stands.
+                </p>
+            )}
             <ol className="faults">
                 {mend.faults.map((fault) => (
                     <FaultToMend key={fault.id} fault={fault} may={mend.may_mend && waits} figure={mend.figure.id} />
@@ -50,7 +55,13 @@ function Mending({ mend }: { mend: Schemas['Mend'] }) {
             </ol>
             <ErrorNote error={handing.error} />
             {waits && mend.may_mend && (
-                <Button type="primary" className="big" disabled={mend.to_mend > 0} loading={handing.isPending} onClick={() => handing.mutate()}>
+                <Button
+                    type="primary"
+                    className="big"
+                    disabled={mend.to_mend > 0}
+                    loading={handing.isPending}
+                    onClick={() => handing.mutate()}
+                >
                     Hand it over to be checked again
                 </Button>
             )}
@@ -63,7 +74,8 @@ function FaultToMend({ fault, may, figure }: { fault: Schemas['CheckFault']; may
     const [note, setNote] = useState('');
     const { studio } = useSession();
     const mending = useMutation({
-        mutationFn: () => unwrap(api.POST('/api/faults/{fault}/mending', { params: { path: { fault: fault.id } }, body: { note } })),
+        mutationFn: () =>
+            unwrap(api.POST('/api/faults/{fault}/mending', { params: { path: { fault: fault.id } }, body: { note } })),
         onSuccess: async (mend) => {
             client.setQueryData(benchKeys.faults(figure), mend);
             await client.invalidateQueries({ queryKey: ['today'] });
@@ -99,7 +111,13 @@ function FaultToMend({ fault, may, figure }: { fault: Schemas['CheckFault']; may
                         mending.mutate();
                     }}
                 >
-                    <Input aria-label={`How ${faultName(fault)} was mended`} placeholder="how, if it matters" value={note} maxLength={500} onChange={(event) => setNote(event.target.value)} />
+                    <Input
+                        aria-label={`How ${faultName(fault)} was mended`}
+                        placeholder="how, if it matters"
+                        value={note}
+                        maxLength={500}
+                        onChange={(event) => setNote(event.target.value)}
+                    />
                     <Button type="primary" htmlType="submit" className="big" loading={mending.isPending}>
                         Mended
                     </Button>
@@ -110,7 +128,13 @@ function FaultToMend({ fault, may, figure }: { fault: Schemas['CheckFault']; may
     );
 }
 
-const FLAWS: Record<string, string> = { patch: 'missed patch', overspill: 'overspill', 'stray-dot': 'stray dot', 'wide-line': 'line too wide', broken: 'broken or loose part' };
+const FLAWS: Record<string, string> = {
+    patch: 'missed patch',
+    overspill: 'overspill',
+    'stray-dot': 'stray dot',
+    'wide-line': 'line too wide',
+    broken: 'broken or loose part',
+};
 
 function faultName(fault: Schemas['CheckFault']): string {
     const place = `${fault.area}${fault.side === null ? '' : `, ${fault.side}`}`;

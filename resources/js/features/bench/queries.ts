@@ -14,7 +14,8 @@ export function benchOptions() {
 export function sheetOptions(job: number, key: string) {
     return queryOptions({
         queryKey: benchKeys.sheet(job, key),
-        queryFn: ({ signal }) => unwrap(api.GET('/api/jobs/{job}/bench-sheets/{key}', { params: { path: { job, key } }, signal })),
+        queryFn: ({ signal }) =>
+            unwrap(api.GET('/api/jobs/{job}/bench-sheets/{key}', { params: { path: { job, key } }, signal })),
     });
 }
 
@@ -26,5 +27,9 @@ export function faultsOptions(figure: number) {
 }
 
 export function paintsOptions() {
-    return queryOptions({ queryKey: ['paints'], queryFn: ({ signal }) => unwrap(api.GET('/api/paints', { signal })), staleTime: 60_000 });
+    return queryOptions({
+        queryKey: ['paints'],
+        queryFn: ({ signal }) => unwrap(api.GET('/api/paints', { signal })),
+        staleTime: 60_000,
+    });
 }

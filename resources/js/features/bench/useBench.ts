@@ -14,8 +14,17 @@ export function useBench(job: number, key: string) {
         void client.invalidateQueries({ queryKey: benchKeys.sheet(job, key) });
     };
     const mark = useMutation({
-        mutationFn: ({ step, figures, state, reason = '' }: { step: Schemas['BenchStep']; figures: number[]; state: State; reason?: string }) =>
-            unwrap(api.POST('/api/bench-marks', { body: { figures, area: step.area, use: step.use, state, reason } })),
+        mutationFn: ({
+            step,
+            figures,
+            state,
+            reason = '',
+        }: {
+            step: Schemas['BenchStep'];
+            figures: number[];
+            state: State;
+            reason?: string;
+        }) => unwrap(api.POST('/api/bench-marks', { body: { figures, area: step.area, use: step.use, state, reason } })),
         onSuccess: (sheet) => client.setQueryData(benchKeys.sheet(job, key), sheet),
         onError,
     });
@@ -29,7 +38,17 @@ export function useBench(job: number, key: string) {
         onError,
     });
     const mix = useMutation({
-        mutationFn: ({ type, step, at, text }: { type: number; step: Schemas['BenchStep']; at: Schemas['StepMix']; text: string }) =>
+        mutationFn: ({
+            type,
+            step,
+            at,
+            text,
+        }: {
+            type: number;
+            step: Schemas['BenchStep'];
+            at: Schemas['StepMix'];
+            text: string;
+        }) =>
             unwrap(
                 api.PUT('/api/jobs/{job}/mixes', {
                     params: { path: { job } },

@@ -26,8 +26,16 @@ export function ChecksPage() {
                                             {row.unit}, figure {row.number} <small>{row.tier}</small>
                                         </strong>
                                         <span>{row.painter === null ? 'no painter' : `painted by ${row.painter}`}</span>
-                                        <span>{row.open_check ? 'begun' : row.own_work ? 'your own work: somebody else checks it' : ''}</span>
-                                        <span className="rows-end">{row.since === null ? '' : instant(row.since, studio.time_zone)}</span>
+                                        <span>
+                                            {row.open_check
+                                                ? 'begun'
+                                                : row.own_work
+                                                  ? 'your own work: somebody else checks it'
+                                                  : ''}
+                                        </span>
+                                        <span className="rows-end">
+                                            {row.since === null ? '' : instant(row.since, studio.time_zone)}
+                                        </span>
                                     </Link>
                                 </li>
                             ))}

@@ -34,7 +34,11 @@ export function mosaic<T extends Sized>(areas: readonly T[], width: number, heig
         let at = 0;
         for (const one of row) {
             const length = one.area / depth;
-            tiles.push(w >= h ? { of: one.of, x, y: y + at, width: depth, height: length } : { of: one.of, x: x + at, y, width: length, height: depth });
+            tiles.push(
+                w >= h
+                    ? { of: one.of, x, y: y + at, width: depth, height: length }
+                    : { of: one.of, x: x + at, y, width: length, height: depth },
+            );
             at += length;
         }
         [x, y, w, h] = w >= h ? [x + depth, y, w - depth, h] : [x, y + depth, w, h - depth];
@@ -44,7 +48,9 @@ export function mosaic<T extends Sized>(areas: readonly T[], width: number, heig
 
 function worst(row: readonly { area: number }[], side: number): number {
     const sum = row.reduce((all, one) => all + one.area, 0);
-    return Math.max(...row.map((one) => Math.max((side * side * one.area) / (sum * sum), (sum * sum) / (side * side * one.area))));
+    return Math.max(
+        ...row.map((one) => Math.max((side * side * one.area) / (sum * sum), (sum * sum) / (side * side * one.area))),
+    );
 }
 
 /** Black or white, whichever is told apart better on a colour (relative luminance of WCAG 2.2). */

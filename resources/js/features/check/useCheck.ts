@@ -24,7 +24,9 @@ export function useCheck(check: Check) {
             const stale = error instanceof ApiError && error.status === 409;
             notification.warning({
                 title: stale ? 'Somebody else answered in this check' : 'Not stored',
-                description: stale ? 'What they said is shown now; nothing of theirs or yours was lost. Repeat your last answer if it still stands.' : error.message,
+                description: stale
+                    ? 'What they said is shown now; nothing of theirs or yours was lost. Repeat your last answer if it still stands.'
+                    : error.message,
                 duration: stale ? 8 : 0,
             });
             void client.invalidateQueries({ queryKey: key });
@@ -38,16 +40,40 @@ export function useCheck(check: Check) {
     return {
         isPending: deed.isPending,
         answer: (item: Schemas['CheckItem'], answer: AnswerName, side: SideName, reason = '') =>
-            deed.mutate(() => unwrap(api.POST('/api/checks/{check}/answers', { params: { path }, body: { version, area: item.area, criterion: item.criterion, answer, side, reason } }))),
-        pass: (side: SideName) => deed.mutate(() => unwrap(api.POST('/api/checks/{check}/sides', { params: { path }, body: { version, side } }))),
+            deed.mutate(() =>
+                unwrap(
+                    api.POST('/api/checks/{check}/answers', {
+                        params: { path },
+                        body: { version, area: item.area, criterion: item.criterion, answer, side, reason },
+                    }),
+                ),
+            ),
+        pass: (side: SideName) =>
+            deed.mutate(() => unwrap(api.POST('/api/checks/{check}/sides', { params: { path }, body: { version, side } }))),
         flaw: (flaw: FlawName, area: string, side: SideName, size: number | null, note: string) =>
-            deed.mutateAsync(() => unwrap(api.POST('/api/checks/{check}/flaws', { params: { path }, body: { version, flaw, area, side, size_mm: size, note } }))),
+            deed.mutateAsync(() =>
+                unwrap(
+                    api.POST('/api/checks/{check}/flaws', {
+                        params: { path },
+                        body: { version, flaw, area, side, size_mm: size, note },
+                    }),
+                ),
+            ),
         removeFlaw: (fault: number) =>
-            deed.mutate(() => unwrap(api.DELETE('/api/checks/{check}/flaws/{fault}', { params: { path: { ...path, fault }, query: { version } } }))),
+            deed.mutate(() =>
+                unwrap(
+                    api.DELETE('/api/checks/{check}/flaws/{fault}', { params: { path: { ...path, fault }, query: { version } } }),
+                ),
+            ),
         undo: () => deed.mutate(() => unwrap(api.POST('/api/checks/{check}/undo', { params: { path }, body: { version } }))),
         waive: (fault: Schemas['CheckFault'], agreedWith: string, reason: string) =>
             deed.mutateAsync(() =>
-                unwrap(api.POST('/api/faults/{fault}/waiver', { params: { path: { fault: fault.id } }, body: { version: fault.version, agreed_with: agreedWith, reason } })),
+                unwrap(
+                    api.POST('/api/faults/{fault}/waiver', {
+                        params: { path: { fault: fault.id } },
+                        body: { version: fault.version, agreed_with: agreedWith, reason },
+                    }),
+                ),
             ),
         refuse: () =>
             deed.mutate(async () => {

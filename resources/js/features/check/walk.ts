@@ -10,7 +10,9 @@ export function keyOf(item: Item): string {
 
 /** Items seen from a side, those asked one by one first. */
 export function seenFrom(check: Check, side: SideName): Item[] {
-    return check.items.filter((item) => item.sides.includes(side)).toSorted((a, b) => Number(b.alone !== null) - Number(a.alone !== null));
+    return check.items
+        .filter((item) => item.sides.includes(side))
+        .toSorted((a, b) => Number(b.alone !== null) - Number(a.alone !== null));
 }
 
 /** What is asked one by one at this side and is still open: those whose first counted side it is. */
@@ -21,6 +23,8 @@ export function askedHere(check: Check, side: SideName): Item[] {
 /** The side to look at: the first that was not passed, else the first with something open, else the first. */
 export function sideToLookAt(check: Check): SideName {
     const side =
-        check.sides.find((one) => !check.passed.includes(one)) ?? check.sides.find((one) => check.items.some((item) => item.answer === null && item.sides.includes(one))) ?? check.sides[0];
+        check.sides.find((one) => !check.passed.includes(one)) ??
+        check.sides.find((one) => check.items.some((item) => item.answer === null && item.sides.includes(one))) ??
+        check.sides[0];
     return (side ?? 'front') as SideName;
 }

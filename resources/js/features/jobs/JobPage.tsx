@@ -2,10 +2,10 @@ import type { Schemas } from '@api';
 import { useSession } from '@features/session';
 import { Empty } from '@shared/Empty';
 import { count, date, minutes } from '@shared/format';
+import { LinkButton } from '@shared/LinkButton';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { useQuery } from '@tanstack/react-query';
-import { Button } from 'antd';
 import { Link, useParams } from 'react-router';
 import { Grid } from './components/Grid';
 import { gridOptions, jobOptions } from './queries';
@@ -20,11 +20,7 @@ export function JobPage() {
             {(data) => (
                 <div className="job">
                     <PageHead title={data.name} sub={`${data.client} · ${data.force} · standard ${data.standard.version}`}>
-                        {user.role === 'lead' && (
-                            <Button>
-                                <Link to={`/jobs/${id}/roster`}>Add a roster</Link>
-                            </Button>
-                        )}
+                        {user.role === 'lead' && <LinkButton to={`/jobs/${id}/roster`}>Add a roster</LinkButton>}
                     </PageHead>
                     <Loaded query={grid}>
                         {(figures) =>
@@ -62,8 +58,13 @@ function Totals({ grid, job }: { grid: Schemas['Grid']; job: Schemas['Job'] }) {
             {grid.questions.length > 0 && (
                 <div className="questions" role="note">
                     <b>{count(grid.questions.length, 'question')} to settle in the standard:</b>{' '}
-                    {grid.questions.map((question) => `${name(question.tier)} says nothing of ${surface(question.surface)} (${count(question.figures, 'figure')})`).join('; ')}. Everything else is
-                    worked out.
+                    {grid.questions
+                        .map(
+                            (question) =>
+                                `${name(question.tier)} says nothing of ${surface(question.surface)} (${count(question.figures, 'figure')})`,
+                        )
+                        .join('; ')}
+                    . Everything else is worked out.
                 </div>
             )}
         </>

@@ -22,7 +22,13 @@ export function RosterPage() {
         <Loaded query={job}>
             {(data) => (
                 <>
-                    <PageHead title={`Roster for ${data.name}`} sub={`standard ${data.standard.version} · tiers ${data.tiers.filter((tier) => !tier.retired).map((tier) => tier.name).join(', ')}`} />
+                    <PageHead
+                        title={`Roster for ${data.name}`}
+                        sub={`standard ${data.standard.version} · tiers ${data.tiers
+                            .filter((tier) => !tier.retired)
+                            .map((tier) => tier.name)
+                            .join(', ')}`}
+                    />
                     <Taking job={id} surfaces={data.surfaces} />
                 </>
             )}
@@ -64,9 +70,19 @@ function Taking({ job, surfaces }: { job: number; surfaces: readonly { key: stri
                 />
                 <div className="roster-file">
                     <label htmlFor="roster-file">or take a CSV file (UTF-8, comma or semicolon)</label>
-                    <input id="roster-file" type="file" accept=".csv,text/csv,text/plain" onChange={(event) => setFile(event.target.files?.[0] ?? null)} />
+                    <input
+                        id="roster-file"
+                        type="file"
+                        accept=".csv,text/csv,text/plain"
+                        onChange={(event) => setFile(event.target.files?.[0] ?? null)}
+                    />
                 </div>
-                <Button type={roster?.problems.length === 0 ? 'default' : 'primary'} onClick={again} loading={preview.isPending} disabled={file === null && text.trim() === ''}>
+                <Button
+                    type={roster?.problems.length === 0 ? 'default' : 'primary'}
+                    onClick={again}
+                    loading={preview.isPending}
+                    disabled={file === null && text.trim() === ''}
+                >
                     Read it
                 </Button>
                 <ErrorNote error={refused} />

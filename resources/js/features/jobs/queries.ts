@@ -27,11 +27,18 @@ export function gridOptions(id: number) {
 }
 
 export function peopleOptions() {
-    return queryOptions({ queryKey: ['people'], queryFn: ({ signal }) => unwrap(api.GET('/api/people', { signal })), staleTime: 60_000 });
+    return queryOptions({
+        queryKey: ['people'],
+        queryFn: ({ signal }) => unwrap(api.GET('/api/people', { signal })),
+        staleTime: 60_000,
+    });
 }
 
 export function figureTypesOptions() {
-    return queryOptions({ queryKey: ['figure-types'], queryFn: ({ signal }) => unwrap(api.GET('/api/figure-types', { signal })) });
+    return queryOptions({
+        queryKey: ['figure-types'],
+        queryFn: ({ signal }) => unwrap(api.GET('/api/figure-types', { signal })),
+    });
 }
 
 /** A roster as it is sent: a file as it is, or what was pasted. */
@@ -49,10 +56,16 @@ function rosterForm(source: RosterSource): FormData {
 
 export function previewRoster(job: number, source: RosterSource) {
     return unwrap(
-        api.POST('/api/jobs/{job}/roster-preview', { params: { path: { job } }, body: {}, bodySerializer: () => rosterForm(source) }),
+        api.POST('/api/jobs/{job}/roster-preview', {
+            params: { path: { job } },
+            body: {},
+            bodySerializer: () => rosterForm(source),
+        }),
     );
 }
 
 export function takeRoster(job: number, source: RosterSource) {
-    return unwrap(api.POST('/api/jobs/{job}/roster', { params: { path: { job } }, body: {}, bodySerializer: () => rosterForm(source) }));
+    return unwrap(
+        api.POST('/api/jobs/{job}/roster', { params: { path: { job } }, body: {}, bodySerializer: () => rosterForm(source) }),
+    );
 }

@@ -25,14 +25,26 @@ export function useAssign(job: number) {
             void client.invalidateQueries({ queryKey: ['bench'] });
         },
         onError: (error) => {
-            notification.error({ title: error instanceof ApiError && error.status === 409 ? 'Changed by somebody else' : 'Not changed', description: error.message, duration: 0 });
+            notification.error({
+                title: error instanceof ApiError && error.status === 409 ? 'Changed by somebody else' : 'Not changed',
+                description: error.message,
+                duration: 0,
+            });
             void client.invalidateQueries({ queryKey: jobKeys.grid(job) });
         },
     });
-    const onFigures = async (figures: readonly Figure[], body: (figure: Figure) => { tier?: string; painter_id?: number | null }): Promise<Grid> => {
+    const onFigures = async (
+        figures: readonly Figure[],
+        body: (figure: Figure) => { tier?: string; painter_id?: number | null },
+    ): Promise<Grid> => {
         let grid: Grid | undefined;
         for (const figure of figures) {
-            grid = await unwrap(api.PATCH('/api/figures/{figure}', { params: { path: { figure: figure.id } }, body: { version: figure.version, ...body(figure) } }));
+            grid = await unwrap(
+                api.PATCH('/api/figures/{figure}', {
+                    params: { path: { figure: figure.id } },
+                    body: { version: figure.version, ...body(figure) },
+                }),
+            );
         }
         if (grid === undefined) {
             throw new Error('No figure was named.');
@@ -47,10 +59,17 @@ export function useAssign(job: number) {
         tier: (unit: Unit, figures: readonly Figure[] | null, tier: string) =>
             change.mutate(() => (figures === null ? onUnit(unit, { tier }) : onFigures(figures, () => ({ tier })))),
         painter: (unit: Unit, figures: readonly Figure[] | null, painter: number | null) =>
-            change.mutate(() => (figures === null ? onUnit(unit, { painter_id: painter }) : onFigures(figures, () => ({ painter_id: painter })))),
+            change.mutate(() =>
+                figures === null ? onUnit(unit, { painter_id: painter }) : onFigures(figures, () => ({ painter_id: painter })),
+            ),
         areaTier: ({ unit, figure, area }: AreaPlace, tier: string | null) =>
             change.mutate(() =>
-                unwrap(api.PUT('/api/units/{unit}/area-tiers', { params: { path: { unit: unit.id } }, body: { version: unit.version, figure_id: figure, area, tier } })),
+                unwrap(
+                    api.PUT('/api/units/{unit}/area-tiers', {
+                        params: { path: { unit: unit.id } },
+                        body: { version: unit.version, figure_id: figure, area, tier },
+                    }),
+                ),
             ),
         waive: ({ unit, figure, area }: AreaPlace, use: string, reason: string, agreedWith: string) =>
             change.mutateAsync(() =>
@@ -62,10 +81,21 @@ export function useAssign(job: number) {
                 ),
             ),
         unwaive: (unit: Unit, variation: number) =>
-            change.mutate(() => unwrap(api.DELETE('/api/variations/{variation}', { params: { path: { variation }, query: { version: unit.version } } }))),
+            change.mutate(() =>
+                unwrap(
+                    api.DELETE('/api/variations/{variation}', {
+                        params: { path: { variation }, query: { version: unit.version } },
+                    }),
+                ),
+            ),
         choose: ({ unit, figure, area }: AreaPlace, use: string, technique: string) =>
             change.mutate(() =>
-                unwrap(api.PUT('/api/units/{unit}/choices', { params: { path: { unit: unit.id } }, body: { version: unit.version, figure_id: figure, area, use, technique } })),
+                unwrap(
+                    api.PUT('/api/units/{unit}/choices', {
+                        params: { path: { unit: unit.id } },
+                        body: { version: unit.version, figure_id: figure, area, use, technique },
+                    }),
+                ),
             ),
     };
 }

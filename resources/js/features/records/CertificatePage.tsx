@@ -52,8 +52,9 @@ function Certificate({ signOff }: { signOff: Schemas['SignOff'] }) {
                         <small>verdict</small>
                         <b>{VERDICTS[record.verdict.is] ?? record.verdict.is}</b>
                         <small>
-                            {record.verdict.counts.critical} critical, {record.verdict.counts.major} major, {record.verdict.counts.minor} minor; at most {record.tier.limits.critical},{' '}
-                            {record.tier.limits.major}, {record.tier.limits.minor}
+                            {record.verdict.counts.critical} critical, {record.verdict.counts.major} major,{' '}
+                            {record.verdict.counts.minor} minor; at most {record.tier.limits.critical}, {record.tier.limits.major}
+                            , {record.tier.limits.minor}
                         </small>
                     </div>
                     <div>
@@ -82,7 +83,8 @@ function Certificate({ signOff }: { signOff: Schemas['SignOff'] }) {
                 <footer>
                     <p>
                         Signed by <b>{record.signed.by}</b>, {record.signed.role}, {instant(record.signed.at, studio.time_zone)}
-                        {record.signed.self_checked && ', self-checked'}. Painted by {record.painters.join(', ') || 'nobody named'}.
+                        {record.signed.self_checked && ', self-checked'}. Painted by{' '}
+                        {record.painters.join(', ') || 'nobody named'}.
                     </p>
                     <p className="seal">
                         record {record.number} · seal {row.hash}
@@ -98,7 +100,10 @@ function Certificate({ signOff }: { signOff: Schemas['SignOff'] }) {
 function Agreed({ record }: { record: Schemas['Record'] }) {
     const { waived, chosen, area_tiers: tiers } = record.variations;
     const lines = [
-        ...waived.map((one) => `${one.area}: ${one.use} left out. ${one.reason}${one.agreed_with === '' ? '' : ` Agreed with ${one.agreed_with}.`}`),
+        ...waived.map(
+            (one) =>
+                `${one.area}: ${one.use} left out. ${one.reason}${one.agreed_with === '' ? '' : ` Agreed with ${one.agreed_with}.`}`,
+        ),
         ...chosen.map((one) => `${one.area}: ${one.use} by ${one.technique}.`),
         ...tiers.map((one) => `${one.area}: at the tier ${one.tier}.`),
         ...record.excused.map((one) => `${one.area}: ${one.use} ${one.as.replaceAll('-', ' ')}. ${one.reason} (${one.by})`),

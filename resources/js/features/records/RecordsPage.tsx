@@ -67,7 +67,8 @@ function Chain() {
                 {(data) => (
                     <>
                         <p>
-                            <b>{data.holds ? '✓ The chain holds' : '◆ The chain does not hold'}</b>, {count(data.records, 'record')} read again. {data.rule}
+                            <b>{data.holds ? '✓ The chain holds' : '◆ The chain does not hold'}</b>,{' '}
+                            {count(data.records, 'record')} read again. {data.rule}
                         </p>
                         <ul>
                             {data.faults.map((fault) => (

@@ -20,5 +20,9 @@ export function signOffOptions(id: number) {
 }
 
 export function chainOptions() {
-    return queryOptions({ queryKey: recordKeys.chain, queryFn: ({ signal }) => unwrap(api.GET('/api/chain', { signal })), staleTime: 0 });
+    return queryOptions({
+        queryKey: recordKeys.chain,
+        queryFn: ({ signal }) => unwrap(api.GET('/api/chain', { signal })),
+        staleTime: 0,
+    });
 }

@@ -43,7 +43,11 @@ export function SignInPage() {
                 <h1>Ordotype</h1>
                 <p>Write the standard once. Bench sheets, checks and certificates follow from it.</p>
                 <Form<Values> layout="vertical" onFinish={(values) => signing.mutate(values)} requiredMark={false}>
-                    <Form.Item name="email" label="Address" rules={[{ required: true, message: 'Your address, as the lead gave it to you.' }]}>
+                    <Form.Item
+                        name="email"
+                        label="Address"
+                        rules={[{ required: true, message: 'Your address, as the lead gave it to you.' }]}
+                    >
                         <Input autoComplete="username" autoFocus size="large" />
                     </Form.Item>
                     <Form.Item name="password" label="Password" rules={[{ required: true, message: 'Your password.' }]}>

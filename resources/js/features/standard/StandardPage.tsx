@@ -24,7 +24,13 @@ export function StandardPage() {
                         <Empty say="There is no standard yet. It says what each tier includes, surface by surface. An administrator loads one from a file: php artisan standard:load FILE --studio=…" />
                     </>
                 ) : (
-                    <OneStandard id={shown.id} versions={versions.map((one) => ({ value: one.id, label: `${one.version} (${one.state.replace('-', ' ')})` }))} />
+                    <OneStandard
+                        id={shown.id}
+                        versions={versions.map((one) => ({
+                            value: one.id,
+                            label: `${one.version} (${one.state.replace('-', ' ')})`,
+                        }))}
+                    />
                 );
             }}
         </Loaded>
@@ -46,12 +52,21 @@ function OneStandard({ id, versions }: { id: number; versions: { value: number; 
                     <PageHead
                         title={`${data.name} ${data.version}`}
                         sub={[
-                            data.state === 'in-force' && data.in_force_at !== null ? `in force since ${instant(data.in_force_at, studio.time_zone)}` : data.state,
+                            data.state === 'in-force' && data.in_force_at !== null
+                                ? `in force since ${instant(data.in_force_at, studio.time_zone)}`
+                                : data.state,
                             `${count(data.jobs, 'job')} on it`,
                             data.findings.length === 0 ? 'no findings' : count(data.findings.length, 'finding'),
                         ].join(' · ')}
                     >
-                        {versions.length > 1 && <Select aria-label="Version" value={id} options={versions} onChange={(value) => void navigate(`/standard/${value}`)} />}
+                        {versions.length > 1 && (
+                            <Select
+                                aria-label="Version"
+                                value={id}
+                                options={versions}
+                                onChange={(value) => void navigate(`/standard/${value}`)}
+                            />
+                        )}
                         <Choice<Shown>
                             label="What is shown"
                             value={shown}

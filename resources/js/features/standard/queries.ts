@@ -13,6 +13,7 @@ export function standardsOptions() {
 export function sheetOptions(version: number) {
     return queryOptions({
         queryKey: standardKeys.sheet(version),
-        queryFn: ({ signal }) => unwrap(api.GET('/api/standards/{standardVersion}', { params: { path: { standardVersion: version } }, signal })),
+        queryFn: ({ signal }) =>
+            unwrap(api.GET('/api/standards/{standardVersion}', { params: { path: { standardVersion: version } }, signal })),
     });
 }

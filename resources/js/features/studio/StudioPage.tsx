@@ -1,17 +1,25 @@
 import { api, unwrap } from '@api';
-import { useSession } from '@features/session';
+import { sessionKeys, useSession } from '@features/session';
+import { ErrorNote } from '@shared/ErrorNote';
 import { count } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { Swatch } from '@shared/Swatch';
-import { useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button, Checkbox } from 'antd';
+import { useState } from 'react';
+import { NewPerson } from './NewPerson';
 
 export function StudioPage() {
     const { studio } = useSession();
     return (
         <>
-            <PageHead title={studio.name} sub={`times in ${studio.time_zone} · ${studio.allows_self_check ? 'own work may be checked, and the record says so' : 'nobody checks own work'}`} />
+            <PageHead
+                title={studio.name}
+                sub={`times in ${studio.time_zone} · ${studio.allows_self_check ? 'own work may be checked, and the record says so' : 'nobody checks own work'}`}
+            />
             <div className="studio">
+                <Settings />
                 <People />
                 <FigureTypes />
                 <Paints />
@@ -20,11 +28,59 @@ export function StudioPage() {
     );
 }
 
+function Settings() {
+    const { studio, user } = useSession();
+    const client = useQueryClient();
+    const change = useMutation({
+        mutationFn: (settings: { single_keys: boolean; allows_self_check: boolean; time_zone: string }) =>
+            unwrap(api.PUT('/api/studio', { body: settings })),
+        onSuccess: (session) => client.setQueryData(sessionKeys.all, session),
+    });
+    const settings = {
+        single_keys: studio.single_keys,
+        allows_self_check: studio.allows_self_check,
+        time_zone: studio.time_zone,
+    };
+    const off = user.role !== 'lead' || change.isPending;
+    return (
+        <section>
+            <h2>Settings</h2>
+            <div className="settings">
+                <Checkbox
+                    checked={studio.single_keys}
+                    disabled={off}
+                    onChange={(event) => change.mutate({ ...settings, single_keys: event.target.checked })}
+                >
+                    Single letters work as keys when nothing is being typed
+                </Checkbox>
+                <Checkbox
+                    checked={studio.allows_self_check}
+                    disabled={off}
+                    onChange={(event) => change.mutate({ ...settings, allows_self_check: event.target.checked })}
+                >
+                    Own work may be checked, and the record says so (a studio of one)
+                </Checkbox>
+                <ErrorNote error={change.error} />
+            </div>
+        </section>
+    );
+}
+
 function People() {
+    const { user } = useSession();
+    const [adding, setAdding] = useState(false);
     const people = useQuery({ queryKey: ['people'], queryFn: ({ signal }) => unwrap(api.GET('/api/people', { signal })) });
     return (
         <section>
-            <h2>People</h2>
+            <h2>
+                People
+                {user.role === 'lead' && (
+                    <Button className="head-deed" onClick={() => setAdding(true)}>
+                        Add somebody
+                    </Button>
+                )}
+            </h2>
+            <NewPerson open={adding} onClose={() => setAdding(false)} />
             <Loaded query={people}>
                 {(rows) => (
                     <table className="list">
@@ -40,7 +96,13 @@ function People() {
                                 <tr key={person.id}>
                                     <td>{person.name}</td>
                                     <td>{person.role}</td>
-                                    <td>{person.role === 'lead' ? 'every tier' : person.signing_rank === null ? '' : `up to rank ${person.signing_rank}`}</td>
+                                    <td>
+                                        {person.role === 'lead'
+                                            ? 'every tier'
+                                            : person.signing_rank === null
+                                              ? ''
+                                              : `up to rank ${person.signing_rank}`}
+                                    </td>
                                 </tr>
                             ))}
                         </tbody>
@@ -52,7 +114,10 @@ function People() {
 }
 
 function FigureTypes() {
-    const types = useQuery({ queryKey: ['figure-types'], queryFn: ({ signal }) => unwrap(api.GET('/api/figure-types', { signal })) });
+    const types = useQuery({
+        queryKey: ['figure-types'],
+        queryFn: ({ signal }) => unwrap(api.GET('/api/figure-types', { signal })),
+    });
     return (
         <section>
             <h2>Figure types</h2>

@@ -24,12 +24,26 @@ function Waiting({ today, isPainter }: { today: Schemas['Today']; isPainter: boo
     return (
         <div className="today">
             {nothing && (
-                <Empty say={isPainter ? 'Nothing is given to you yet. The lead gives units and figures to painters in a job.' : 'Nothing waits to be checked or mended.'}>
+                <Empty
+                    say={
+                        isPainter
+                            ? 'Nothing is given to you yet. The lead gives units and figures to painters in a job.'
+                            : 'Nothing waits to be checked or mended.'
+                    }
+                >
                     {!isPainter && <Link to="/jobs">Open a job</Link>}
                 </Empty>
             )}
-            {today.refused.length > 0 && <Figures title="Sent back, to mend" figures={today.refused} link={(figure) => `/jobs/${figure.job_id}/mend/${figure.id}`} />}
-            {today.checks.length > 0 && <Figures title="To check" figures={today.checks} link={(figure) => `/jobs/${figure.job_id}/check/${figure.id}`} />}
+            {today.refused.length > 0 && (
+                <Figures
+                    title="Sent back, to mend"
+                    figures={today.refused}
+                    link={(figure) => `/jobs/${figure.job_id}/mend/${figure.id}`}
+                />
+            )}
+            {today.checks.length > 0 && (
+                <Figures title="To check" figures={today.checks} link={(figure) => `/jobs/${figure.job_id}/check/${figure.id}`} />
+            )}
             {isPainter && today.bench.length > 0 && <AtTheBench units={today.bench} />}
             {today.jobs.length > 0 && <Jobs jobs={today.jobs} />}
             {!isPainter && today.bench.length > 0 && <AtTheBench units={today.bench} />}
@@ -60,7 +74,9 @@ function Figures({ title, figures, link }: FiguresProps) {
                             </strong>
                             <span>{figure.job}</span>
                             <span>{figure.painter === null ? 'no painter' : `painted by ${figure.painter}`}</span>
-                            <span className="rows-end">{figure.since === null ? '' : `since ${instant(figure.since, studio.time_zone)}`}</span>
+                            <span className="rows-end">
+                                {figure.since === null ? '' : `since ${instant(figure.since, studio.time_zone)}`}
+                            </span>
                         </Link>
                     </li>
                 ))}
@@ -93,7 +109,12 @@ function dueWords(job: Schemas['JobSummary']): string {
     if (job.due === null || job.days_left === null) {
         return 'no date';
     }
-    const left = job.days_left < 0 ? `${count(-job.days_left, 'day')} late` : job.days_left === 0 ? 'due today' : `${count(job.days_left, 'day')} left`;
+    const left =
+        job.days_left < 0
+            ? `${count(-job.days_left, 'day')} late`
+            : job.days_left === 0
+              ? 'due today'
+              : `${count(job.days_left, 'day')} left`;
     return `${date(job.due)}, ${left}`;
 }
 

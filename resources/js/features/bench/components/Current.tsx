@@ -26,7 +26,10 @@ export function Current({ sheet, step, onMoved }: Props) {
     const open = openOn(step, mine);
     const next = open[0];
     const mark = (figures: readonly Schemas['SheetFigure'][]) =>
-        bench.mark.mutate({ step, figures: figures.map((figure) => figure.id), state: 'done' }, { onSuccess: () => figures.length === open.length && onMoved() });
+        bench.mark.mutate(
+            { step, figures: figures.map((figure) => figure.id), state: 'done' },
+            { onSuccess: () => figures.length === open.length && onMoved() },
+        );
     const toggle = (figure: Schemas['SheetFigure']) => {
         const marked = step.marks.some((one) => one.figure_id === figure.id);
         bench.mark.mutate({ step, figures: [figure.id], state: marked ? null : 'done' });
@@ -84,7 +87,13 @@ export function Current({ sheet, step, onMoved }: Props) {
                             aria-pressed={marked !== undefined}
                             className={marked !== undefined && marked.state !== 'done' ? 'excused' : ''}
                             disabled={!mine.includes(figure) || bench.mark.isPending}
-                            title={marked === undefined ? 'not done' : marked.state === 'done' ? `done by ${marked.by}` : `${marked.state}: ${marked.reason}`}
+                            title={
+                                marked === undefined
+                                    ? 'not done'
+                                    : marked.state === 'done'
+                                      ? `done by ${marked.by}`
+                                      : `${marked.state}: ${marked.reason}`
+                            }
                             onClick={() => toggle(figure)}
                         >
                             {figure.number}
@@ -93,8 +102,18 @@ export function Current({ sheet, step, onMoved }: Props) {
                 })}
             </div>
             <div className="current-deeds">
-                <Button type="primary" className="big" disabled={open.length === 0} loading={bench.mark.isPending} onClick={() => mark(open)}>
-                    {open.length === 0 ? 'Done on all' : open.length === 1 ? `Done on figure ${String(next?.number)}` : `Done on all ${count(open.length, 'figure')}`}
+                <Button
+                    type="primary"
+                    className="big"
+                    disabled={open.length === 0}
+                    loading={bench.mark.isPending}
+                    onClick={() => mark(open)}
+                >
+                    {open.length === 0
+                        ? 'Done on all'
+                        : open.length === 1
+                          ? `Done on figure ${String(next?.number)}`
+                          : `Done on all ${count(open.length, 'figure')}`}
                 </Button>
                 {open.length > 1 && next !== undefined && (
                     <Button className="big" onClick={() => mark([next])} disabled={bench.mark.isPending}>
@@ -108,7 +127,9 @@ export function Current({ sheet, step, onMoved }: Props) {
             {excusing && (
                 <ExcuseForm
                     figures={open}
-                    onExcuse={(figures, state, reason) => bench.mark.mutate({ step, figures, state, reason }, { onSuccess: () => setExcusing(false) })}
+                    onExcuse={(figures, state, reason) =>
+                        bench.mark.mutate({ step, figures, state, reason }, { onSuccess: () => setExcusing(false) })
+                    }
                     onClose={() => setExcusing(false)}
                 />
             )}

@@ -52,7 +52,13 @@ export function ExcuseForm({ figures, onExcuse, onClose }: Props) {
             )}
             <label>
                 Why
-                <Input value={reason} maxLength={500} status={missing ? 'error' : ''} onChange={(event) => setReason(event.target.value)} autoFocus />
+                <Input
+                    value={reason}
+                    maxLength={500}
+                    status={missing ? 'error' : ''}
+                    onChange={(event) => setReason(event.target.value)}
+                    autoFocus
+                />
             </label>
             {missing && <p role="alert">Say why; it stays on record.</p>}
             <div>

@@ -15,14 +15,26 @@ export function HandOver({ sheet }: { sheet: Schemas['BenchSheet'] }) {
                 {sheet.figures.map((figure) => (
                     <li key={figure.id}>
                         <b>{figure.number}</b>
-                        {figure.state === 'painting' || figure.state === 'to-paint' ? <span>{figure.left === 0 ? 'ready' : `${figure.left} left`}</span> : <StateWord state={figure.state} />}
-                        {(figure.state === 'refused' || figure.state === 'mended') && <Link to={`/jobs/${sheet.job.id}/mend/${figure.id}`}>mend</Link>}
+                        {figure.state === 'painting' || figure.state === 'to-paint' ? (
+                            <span>{figure.left === 0 ? 'ready' : `${figure.left} left`}</span>
+                        ) : (
+                            <StateWord state={figure.state} />
+                        )}
+                        {(figure.state === 'refused' || figure.state === 'mended') && (
+                            <Link to={`/jobs/${sheet.job.id}/mend/${figure.id}`}>mend</Link>
+                        )}
                     </li>
                 ))}
             </ul>
             {ready.length > 0 && (
-                <Button type="primary" className="big" loading={bench.handOver.isPending} onClick={() => bench.handOver.mutate(ready.map((figure) => figure.id))}>
-                    Hand {ready.length === 1 ? `figure ${String(ready[0]?.number)}` : count(ready.length, 'figure')} over to be checked
+                <Button
+                    type="primary"
+                    className="big"
+                    loading={bench.handOver.isPending}
+                    onClick={() => bench.handOver.mutate(ready.map((figure) => figure.id))}
+                >
+                    Hand {ready.length === 1 ? `figure ${String(ready[0]?.number)}` : count(ready.length, 'figure')} over to be
+                    checked
                 </Button>
             )}
         </section>

@@ -36,7 +36,12 @@ export function MixLine({ sheet, step, mix }: Props) {
             {editing ? (
                 <MixForm sheet={sheet} step={step} mix={mix} onDone={() => setEditing(false)} />
             ) : (
-                <button type="button" className="link-button" onClick={() => setEditing(true)} aria-label={`Change what ${step.title} on ${step.area} is painted with${many ? `, step ${mix.step}` : ''}`}>
+                <button
+                    type="button"
+                    className="link-button"
+                    onClick={() => setEditing(true)}
+                    aria-label={`Change what ${step.title} on ${step.area} is painted with${many ? `, step ${mix.step}` : ''}`}
+                >
                     {mix.parts.length === 0 ? 'Write down' : 'Change'}
                 </button>
             )}

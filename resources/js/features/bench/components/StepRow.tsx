@@ -47,7 +47,8 @@ export function StepRow({ sheet, step, isCurrent, onChoose }: Props) {
                 </span>
                 {excused.map((mark) => (
                     <small key={mark.figure_id} className="step-excused">
-                        figure {sheet.figures.find((figure) => figure.id === mark.figure_id)?.number}: {mark.state.replaceAll('-', ' ')}, {mark.reason} ({mark.by})
+                        figure {sheet.figures.find((figure) => figure.id === mark.figure_id)?.number}:{' '}
+                        {mark.state.replaceAll('-', ' ')}, {mark.reason} ({mark.by})
                     </small>
                 ))}
                 {step.caution !== null && <small className="step-caution">{step.caution}</small>}

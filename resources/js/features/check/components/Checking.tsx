@@ -65,7 +65,12 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
         setArea(item.area);
         setAsking(null);
     };
-    const sideKeys = Object.fromEntries((['front', 'left', 'back', 'right', 'above', 'below'] as const).map((one, i) => [String(i + 1), () => check.sides.includes(one) && turn(one)]));
+    const sideKeys = Object.fromEntries(
+        (['front', 'left', 'back', 'right', 'above', 'below'] as const).map((one, i) => [
+            String(i + 1),
+            () => check.sides.includes(one) && turn(one),
+        ]),
+    );
     useKeys(
         {
             ...sideKeys,
@@ -103,11 +108,26 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
                         onFlaw={() => setFlawing(true)}
                         onCancel={() => setAsking(null)}
                     />
-                    <ItemList items={area === null ? items : items.toSorted((a, b) => Number(b.area === area) - Number(a.area === area))} area={area} inHand={inHand} onChoose={choose} />
+                    <ItemList
+                        items={
+                            area === null ? items : items.toSorted((a, b) => Number(b.area === area) - Number(a.area === area))
+                        }
+                        area={area}
+                        inHand={inHand}
+                        onChoose={choose}
+                    />
                 </section>
                 <Running check={check} deeds={deeds} />
             </div>
-            {flawing && <FlawForm check={check} side={side} area={area ?? inHand?.area ?? null} onNote={deeds.flaw} onClose={() => setFlawing(false)} />}
+            {flawing && (
+                <FlawForm
+                    check={check}
+                    side={side}
+                    area={area ?? inHand?.area ?? null}
+                    onNote={deeds.flaw}
+                    onClose={() => setFlawing(false)}
+                />
+            )}
         </div>
     );
 }

@@ -5,7 +5,13 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import type { useCheck } from '../useCheck';
 
-const FLAWS: Record<string, string> = { patch: 'Missed patch', overspill: 'Overspill', 'stray-dot': 'Stray dot', 'wide-line': 'Line too wide', broken: 'Broken or loose part' };
+const FLAWS: Record<string, string> = {
+    patch: 'Missed patch',
+    overspill: 'Overspill',
+    'stray-dot': 'Stray dot',
+    'wide-line': 'Line too wide',
+    broken: 'Broken or loose part',
+};
 
 interface Props {
     fault: Schemas['CheckFault'];
@@ -15,7 +21,8 @@ interface Props {
 
 export function FaultNote({ fault, mayWaive, deeds }: Props) {
     const [waiving, setWaiving] = useState(false);
-    const name = fault.flaw === null ? (fault.kind === 'missing' ? 'Not done' : 'Does not hold') : (FLAWS[fault.flaw] ?? fault.flaw);
+    const name =
+        fault.flaw === null ? (fault.kind === 'missing' ? 'Not done' : 'Does not hold') : (FLAWS[fault.flaw] ?? fault.flaw);
     return (
         <li className={fault.severity === 'none' ? 'not-counted' : ''}>
             <p>
@@ -45,7 +52,9 @@ export function FaultNote({ fault, mayWaive, deeds }: Props) {
                     </button>
                 )}
             </div>
-            {waiving && <WaiveFault onWaive={(agreed, reason) => deeds.waive(fault, agreed, reason)} onClose={() => setWaiving(false)} />}
+            {waiving && (
+                <WaiveFault onWaive={(agreed, reason) => deeds.waive(fault, agreed, reason)} onClose={() => setWaiving(false)} />
+            )}
         </li>
     );
 }
@@ -60,7 +69,13 @@ function Ruler({ size }: { size: number }) {
     );
 }
 
-function WaiveFault({ onWaive, onClose }: { onWaive: (agreedWith: string, reason: string) => Promise<unknown>; onClose: () => void }) {
+function WaiveFault({
+    onWaive,
+    onClose,
+}: {
+    onWaive: (agreedWith: string, reason: string) => Promise<unknown>;
+    onClose: () => void;
+}) {
     const [agreed, setAgreed] = useState('');
     const [reason, setReason] = useState('');
     const ready = agreed.trim() !== '' && reason.trim() !== '';

@@ -25,7 +25,9 @@ interface Props {
 /** A flaw: what, where and how large. How bad it is follows from the tier's distance. */
 export function FlawForm({ check, side, area, onNote, onClose }: Props) {
     const [flaw, setFlaw] = useState<FlawName>('patch');
-    const [where, setWhere] = useState(area ?? check.areas.find((one) => one.sides.includes(side) && one.surface !== 'whole')?.area ?? '');
+    const [where, setWhere] = useState(
+        area ?? check.areas.find((one) => one.sides.includes(side) && one.surface !== 'whole')?.area ?? '',
+    );
     const [size, setSize] = useState<number | null>(null);
     const [note, setNote] = useState('');
     const sized = flaw !== 'broken';
@@ -46,19 +48,37 @@ export function FlawForm({ check, side, area, onNote, onClose }: Props) {
             >
                 <div className="flaw-kinds" role="group" aria-label="What">
                     {FLAWS.map((one) => (
-                        <button key={one.value} type="button" aria-pressed={one.value === flaw} onClick={() => setFlaw(one.value)}>
+                        <button
+                            key={one.value}
+                            type="button"
+                            aria-pressed={one.value === flaw}
+                            onClick={() => setFlaw(one.value)}
+                        >
                             {one.label}
                         </button>
                     ))}
                 </div>
                 <label>
                     On
-                    <Select aria-label="On which area" value={where} options={check.areas.map((one) => ({ value: one.area, label: one.area }))} onChange={setWhere} />
+                    <Select
+                        aria-label="On which area"
+                        value={where}
+                        options={check.areas.map((one) => ({ value: one.area, label: one.area }))}
+                        onChange={setWhere}
+                    />
                 </label>
                 {sized && (
                     <label>
                         {flaw === 'wide-line' ? 'Width of the line' : 'Largest extent'}, mm
-                        <InputNumber aria-label="Size in millimetres" min={0} max={500} step={0.1} value={size} onChange={setSize} autoFocus />
+                        <InputNumber
+                            aria-label="Size in millimetres"
+                            min={0}
+                            max={500}
+                            step={0.1}
+                            value={size}
+                            onChange={setSize}
+                            autoFocus
+                        />
                     </label>
                 )}
                 {sized && (
@@ -69,7 +89,8 @@ export function FlawForm({ check, side, area, onNote, onClose }: Props) {
                             </button>
                         ))}
                         <p>
-                            {check.tier.name} notices from {millimetres(check.tier.smallest_mm)} at {check.tier.distance_mm} mm; what is smaller is noted and not counted.
+                            {check.tier.name} notices from {millimetres(check.tier.smallest_mm)} at {check.tier.distance_mm} mm;
+                            what is smaller is noted and not counted.
                         </p>
                     </div>
                 )}

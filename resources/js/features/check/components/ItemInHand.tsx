@@ -22,7 +22,9 @@ interface Props {
 
 /** One criterion in hand, or, when nothing is asked one by one any more, the side as a whole. */
 export function ItemInHand({ check, side, item, left, passed, asking, pending, onAnswer, onPass, onFlaw, onCancel }: Props) {
-    const passing = check.items.filter((one) => one.answer === null && one.alone === null && one.sides[one.sides.length - 1] === side).length;
+    const passing = check.items.filter(
+        (one) => one.answer === null && one.alone === null && one.sides[one.sides.length - 1] === side,
+    ).length;
     return (
         <div className="in-hand">
             {item === null ? (
@@ -47,7 +49,13 @@ export function ItemInHand({ check, side, item, left, passed, asking, pending, o
                 </>
             )}
             <div className="in-hand-side">
-                <Button className="big" type={item === null && !passed ? 'primary' : 'default'} disabled={passed || pending} onClick={onPass} aria-keyshortcuts="P">
+                <Button
+                    className="big"
+                    type={item === null && !passed ? 'primary' : 'default'}
+                    disabled={passed || pending}
+                    onClick={onPass}
+                    aria-keyshortcuts="P"
+                >
                     {passed ? `${side} is passed` : `Pass ${side}`} <kbd>P</kbd>
                     {!passed && passing > 0 && <small>answers {passing}</small>}
                 </Button>
@@ -110,7 +118,13 @@ function Reason({ answer, onAnswer, onCancel }: ReasonProps) {
         >
             <label>
                 {words}
-                <Input autoFocus size="large" maxLength={500} value={reason} onChange={(event) => setReason(event.target.value)} />
+                <Input
+                    autoFocus
+                    size="large"
+                    maxLength={500}
+                    value={reason}
+                    onChange={(event) => setReason(event.target.value)}
+                />
             </label>
             <div>
                 <Button type="primary" htmlType="submit" className="big" disabled={reason.trim() === ''}>

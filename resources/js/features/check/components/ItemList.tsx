@@ -25,7 +25,10 @@ export function ItemList({ items, area, inHand, onChoose }: Props) {
                 const answer = item.answer === null ? null : (ANSWERS[item.answer] ?? null);
                 const chosen = inHand !== null && keyOf(item) === keyOf(inHand);
                 return (
-                    <li key={keyOf(item)} className={`${chosen ? 'item-in-hand' : ''} ${item.area === area ? 'item-pointed' : ''}`}>
+                    <li
+                        key={keyOf(item)}
+                        className={`${chosen ? 'item-in-hand' : ''} ${item.area === area ? 'item-pointed' : ''}`}
+                    >
                         <button type="button" onClick={() => onChoose(item)} aria-current={chosen}>
                             <span className="item-answer" aria-label={answer === null ? 'open' : answer.words}>
                                 {answer?.mark ?? ''}

@@ -19,7 +19,9 @@ export function Running({ check, deeds }: Props) {
     const [signing, setSigning] = useState(false);
     return (
         <section className="running" aria-label="Verdict" aria-live="polite">
-            <p className="running-say">{check.complete ? 'Everything is answered' : `Open: ${check.open}. If it were judged now`}</p>
+            <p className="running-say">
+                {check.complete ? 'Everything is answered' : `Open: ${check.open}. If it were judged now`}
+            </p>
             <p className="verdict">
                 {VERDICTS[check.verdict]} <Why why={check.verdict_why} about="the verdict" />
             </p>
@@ -46,11 +48,21 @@ export function Running({ check, deeds }: Props) {
                         Send back to be mended
                     </Button>
                 ) : (
-                    <Button type={check.may_sign ? 'primary' : 'default'} className="big" disabled={!check.may_sign || deeds.isPending} onClick={() => setSigning(true)}>
+                    <Button
+                        type={check.may_sign ? 'primary' : 'default'}
+                        className="big"
+                        disabled={!check.may_sign || deeds.isPending}
+                        onClick={() => setSigning(true)}
+                    >
                         Sign off
                     </Button>
                 )}
-                <Button className="big" disabled={check.undo === null || deeds.isPending} onClick={() => deeds.undo()} aria-keyshortcuts="U">
+                <Button
+                    className="big"
+                    disabled={check.undo === null || deeds.isPending}
+                    onClick={() => deeds.undo()}
+                    aria-keyshortcuts="U"
+                >
                     Undo {check.undo !== null && <small>{check.undo}</small>} <kbd>U</kbd>
                 </Button>
             </div>
@@ -61,7 +73,8 @@ export function Running({ check, deeds }: Props) {
                 ))}
             </ul>
             <p className="running-foot">
-                Smallest flaw that counts here: {millimetres(check.tier.smallest_mm)}. Look for {check.tier.look_minutes} min. Saved with each answer.
+                Smallest flaw that counts here: {millimetres(check.tier.smallest_mm)}. Look for {check.tier.look_minutes} min.
+                Saved with each answer.
             </p>
             <Modal
                 open={signing}
@@ -75,7 +88,8 @@ export function Running({ check, deeds }: Props) {
                 }}
             >
                 <p>
-                    {check.unit}, figure {check.number}, at {check.tier.name}: {VERDICTS[check.verdict].toLowerCase()}. The record is sealed and cannot be changed afterwards, by nobody.
+                    {check.unit}, figure {check.number}, at {check.tier.name}: {VERDICTS[check.verdict].toLowerCase()}. The record
+                    is sealed and cannot be changed afterwards, by nobody.
                     {check.own_work && ' You painted on this figure; the record will say that it is self-checked.'}
                 </p>
             </Modal>

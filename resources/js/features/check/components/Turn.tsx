@@ -19,7 +19,14 @@ export function Turn({ check, side, area, onSide, onArea }: Props) {
         <section className="turn" aria-label="Sides">
             <div className="turn-sides" role="group" aria-label="Turn to">
                 {SIDES.map((one, i) => (
-                    <button key={one} type="button" aria-pressed={one === side} disabled={!check.sides.includes(one)} onClick={() => onSide(one)} aria-keyshortcuts={String(i + 1)}>
+                    <button
+                        key={one}
+                        type="button"
+                        aria-pressed={one === side}
+                        disabled={!check.sides.includes(one)}
+                        onClick={() => onSide(one)}
+                        aria-keyshortcuts={String(i + 1)}
+                    >
                         {one}
                         {check.passed.includes(one) && <span aria-label="passed"> ✓</span>}
                     </button>

@@ -52,13 +52,17 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                         aria-label="Tier of this area"
                         value={here.own_tier ? here.tier : ''}
                         disabled={!mayAssign}
-                        options={[{ value: '', label: `as the figure (${tierName(group.tier)})` }, ...job.tiers.filter((tier) => !tier.retired).map((tier) => ({ value: tier.key, label: tier.name }))]}
+                        options={[
+                            { value: '', label: `as the figure (${tierName(group.tier)})` },
+                            ...job.tiers.filter((tier) => !tier.retired).map((tier) => ({ value: tier.key, label: tier.name })),
+                        ]}
                         onChange={(tier) => assign.areaTier(place, tier === '' ? null : tier)}
                     />
                 </label>
                 {here.state === 'undecided' && (
                     <p className="questions">
-                        <b>?</b> {tierName(here.tier)} says nothing of this surface. It is settled in the standard; everything else is worked out.
+                        <b>?</b> {tierName(here.tier)} says nothing of this surface. It is settled in the standard; everything
+                        else is worked out.
                     </p>
                 )}
                 {here.state === 'not-asked' && <p>{tierName(here.tier)} asks nothing of this surface.</p>}
@@ -67,7 +71,9 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                         <li key={use.id} className={use.waiver === null ? '' : 'layer-waived'}>
                             <div className="layer-head">
                                 <b>{use.name}</b> <span>{use.degree}</span>
-                                <span className="layer-minutes">{use.waiver === null ? `${fewMinutes(use.minutes)} min` : 'left out'}</span>
+                                <span className="layer-minutes">
+                                    {use.waiver === null ? `${fewMinutes(use.minutes)} min` : 'left out'}
+                                </span>
                             </div>
                             {use.choices.length > 0 && use.waiver === null && (
                                 <Select
@@ -85,19 +91,31 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                                     {use.waiver.agreed_with !== '' && ` Agreed with ${use.waiver.agreed_with}.`} {use.waiver.by}
                                     {use.waiver.whole_unit ? ', for the unit.' : ', for this figure.'}
                                     {mayAssign && (
-                                        <button type="button" className="link-button" onClick={() => use.waiver !== null && assign.unwaive(unit, use.waiver.id)}>
+                                        <button
+                                            type="button"
+                                            className="link-button"
+                                            onClick={() => use.waiver !== null && assign.unwaive(unit, use.waiver.id)}
+                                        >
                                             Ask for it again
                                         </button>
                                     )}
                                 </p>
                             )}
-                            {mayAssign && use.waiver === null && <WaiveForm name={use.name} onWaive={(reason, agreed) => assign.waive(place, use.id, reason, agreed)} />}
+                            {mayAssign && use.waiver === null && (
+                                <WaiveForm
+                                    name={use.name}
+                                    onWaive={(reason, agreed) => assign.waive(place, use.id, reason, agreed)}
+                                />
+                            )}
                         </li>
                     ))}
                 </ol>
                 {group.resting.length > 0 && (
                     <div className="resting">
-                        <b>{count(group.resting.length, 'agreement rests', 'agreements rest')}: what they name is not asked any more.</b>
+                        <b>
+                            {count(group.resting.length, 'agreement rests', 'agreements rest')}: what they name is not asked any
+                            more.
+                        </b>
                         <ul>
                             {group.resting.map((words) => (
                                 <li key={words}>{words}</li>

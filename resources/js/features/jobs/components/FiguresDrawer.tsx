@@ -1,9 +1,9 @@
 import type { Schemas } from '@api';
 import { useSession } from '@features/session';
 import { minutes } from '@shared/format';
+import { LinkButton } from '@shared/LinkButton';
 import { StateWord } from '@shared/StateWord';
-import { Button, Drawer } from 'antd';
-import { Link } from 'react-router';
+import { Drawer } from 'antd';
 import { useAssign } from '../useAssign';
 import { PainterSelect } from './PainterSelect';
 import { TierSelect } from './TierSelect';
@@ -26,9 +26,7 @@ export function FiguresDrawer({ job, unit, group, onClose }: Props) {
                 {unit.type} · {minutes(group.minutes)} a figure · {minutes(unit.minutes)} for the unit
             </p>
             <p>
-                <Button>
-                    <Link to={`/jobs/${job.id}/bench/${group.key}`}>Bench sheet of these figures</Link>
-                </Button>
+                <LinkButton to={`/jobs/${job.id}/bench/${group.key}`}>Bench sheet of these figures</LinkButton>
             </p>
             <table className="list">
                 <thead>

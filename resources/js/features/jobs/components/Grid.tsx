@@ -27,7 +27,9 @@ export function Grid({ grid, job }: Props) {
     const [place, setPlace] = useState<Place | null>(null);
     const [figures, setFigures] = useState<Omit<Place, 'area'> | null>(null);
     const surfaces = useMemo(() => {
-        const here = new Set(grid.units.flatMap((unit) => unit.groups.flatMap((group) => group.areas.map((area) => area.surface))));
+        const here = new Set(
+            grid.units.flatMap((unit) => unit.groups.flatMap((group) => group.areas.map((area) => area.surface))),
+        );
         return job.surfaces.filter((surface) => here.has(surface.key));
     }, [grid, job.surfaces]);
     const find = (at: Omit<Place, 'area'> | null) => {
@@ -80,8 +82,12 @@ export function Grid({ grid, job }: Props) {
                 </table>
             </div>
             <StackLegend />
-            {place !== null && open !== null && <AreaDrawer job={job} unit={open.unit} group={open.group} area={place.area} onClose={() => setPlace(null)} />}
-            {chosen !== null && <FiguresDrawer job={job} unit={chosen.unit} group={chosen.group} onClose={() => setFigures(null)} />}
+            {place !== null && open !== null && (
+                <AreaDrawer job={job} unit={open.unit} group={open.group} area={place.area} onClose={() => setPlace(null)} />
+            )}
+            {chosen !== null && (
+                <FiguresDrawer job={job} unit={chosen.unit} group={chosen.group} onClose={() => setFigures(null)} />
+            )}
         </>
     );
 }

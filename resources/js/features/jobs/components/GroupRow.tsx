@@ -17,7 +17,10 @@ interface Props {
 
 /** Whether these figures are the unit itself, or some of it that are painted otherwise. */
 export function isUnitItself(unit: Schemas['GridUnit'], group: Schemas['GridGroup']): boolean {
-    return group.figures.some((figure) => !figure.own_tier) && group.figures.length === Math.max(...unit.groups.map((one) => one.figures.length));
+    return (
+        group.figures.some((figure) => !figure.own_tier) &&
+        group.figures.length === Math.max(...unit.groups.map((one) => one.figures.length))
+    );
 }
 
 function who(group: Schemas['GridGroup']): string {
@@ -26,7 +29,9 @@ function who(group: Schemas['GridGroup']): string {
         return leaders === 1 ? 'leader' : `${leaders} leaders`;
     }
     const numbers = group.figures.map((figure) => figure.number);
-    return numbers.length === 1 ? `figure ${String(numbers[0])}` : `figures ${numbers.slice(0, 6).join(', ')}${numbers.length > 6 ? ' …' : ''}`;
+    return numbers.length === 1
+        ? `figure ${String(numbers[0])}`
+        : `figures ${numbers.slice(0, 6).join(', ')}${numbers.length > 6 ? ' …' : ''}`;
 }
 
 export function GroupRow({ unit, group, job, surfaces, onArea, onFigures }: Props) {
@@ -59,7 +64,12 @@ export function GroupRow({ unit, group, job, surfaces, onArea, onFigures }: Prop
             </td>
             <td>
                 {itself ? (
-                    <PainterSelect label={`Painter of ${unit.name}`} value={unit.painter?.id ?? null} disabled={!mayAssign} onChange={(painter) => assign.painter(unit, null, painter)} />
+                    <PainterSelect
+                        label={`Painter of ${unit.name}`}
+                        value={unit.painter?.id ?? null}
+                        disabled={!mayAssign}
+                        onChange={(painter) => assign.painter(unit, null, painter)}
+                    />
                 ) : (
                     <PainterSelect
                         label={`Painter of ${unit.name}, ${who(group)}`}
@@ -88,14 +98,29 @@ export function GroupRow({ unit, group, job, surfaces, onArea, onFigures }: Prop
 }
 
 function AreaCell({ area, onOpen }: { area: Schemas['GridArea']; onOpen: () => void }) {
-    const laid = area.uses.map((use) => `${use.name}${use.degree === '' ? '' : ` ${use.degree}`}${use.waiver === null ? '' : ' (left out)'}`);
+    const laid = area.uses.map(
+        (use) => `${use.name}${use.degree === '' ? '' : ` ${use.degree}`}${use.waiver === null ? '' : ' (left out)'}`,
+    );
     const words = area.state === 'asked' ? laid.join(', then ') : area.state === 'undecided' ? 'undecided' : 'not asked for';
     return (
-        <button type="button" className="grid-cell" onClick={onOpen} title={`${area.area}: ${words}`} aria-label={`${area.area}: ${words}`}>
+        <button
+            type="button"
+            className="grid-cell"
+            onClick={onOpen}
+            title={`${area.area}: ${words}`}
+            aria-label={`${area.area}: ${words}`}
+        >
             {area.state === 'undecided' && <span className="grid-question">?</span>}
             {area.state === 'not-asked' && <span className="grid-none">–</span>}
             {area.state === 'asked' && (
-                <StackGlyph layers={area.uses.map((use) => ({ group: use.group, passes: Math.max(use.coats, use.steps), waived: use.waiver !== null, words: use.name }))} />
+                <StackGlyph
+                    layers={area.uses.map((use) => ({
+                        group: use.group,
+                        passes: Math.max(use.coats, use.steps),
+                        waived: use.waiver !== null,
+                        words: use.name,
+                    }))}
+                />
             )}
             {area.own_tier && <span className="grid-own">{area.tier}</span>}
         </button>

@@ -25,7 +25,8 @@ export function NewJob({ open, onClose }: Props) {
     const navigate = useNavigate();
     const standards = useQuery({ ...standardsOptions(), enabled: open });
     const booking = useMutation({
-        mutationFn: (values: Values) => unwrap(api.POST('/api/jobs', { body: { ...values, due: values.due === '' ? null : (values.due ?? null) } })),
+        mutationFn: (values: Values) =>
+            unwrap(api.POST('/api/jobs', { body: { ...values, due: values.due === '' ? null : (values.due ?? null) } })),
         onSuccess: async (job) => {
             await client.invalidateQueries({ queryKey: jobKeys.all });
             form.resetFields();
@@ -39,7 +40,12 @@ export function NewJob({ open, onClose }: Props) {
             <Form<Values> form={form} layout="vertical" onFinish={(values) => booking.mutate(values)} requiredMark={false}>
                 <Field name="name" label="Name" say="What the studio calls it." problem={problems['name']} />
                 <Field name="client" label="Client" say="Who ordered it." problem={problems['client']} />
-                <Field name="force" label="Force" say="Figures that must look like one belong to one force." problem={problems['force']} />
+                <Field
+                    name="force"
+                    label="Force"
+                    say="Figures that must look like one belong to one force."
+                    problem={problems['force']}
+                />
                 <Form.Item name="due" label="Due" {...help(problems['due'])}>
                     <Input type="date" />
                 </Form.Item>
@@ -47,7 +53,10 @@ export function NewJob({ open, onClose }: Props) {
                     <Select
                         allowClear
                         placeholder="the version in force"
-                        options={(standards.data ?? []).map((one) => ({ value: one.id, label: `${one.name} ${one.version} (${one.state.replace('-', ' ')})` }))}
+                        options={(standards.data ?? []).map((one) => ({
+                            value: one.id,
+                            label: `${one.name} ${one.version} (${one.state.replace('-', ' ')})`,
+                        }))}
                     />
                 </Form.Item>
                 <ErrorNote error={booking.error} />

@@ -20,7 +20,11 @@ export function PainterSelect({ label, value, mixed = false, disabled, onChange 
             className="painter-select"
             value={mixed ? -1 : (value ?? 0)}
             disabled={disabled}
-            options={[...(mixed ? [{ value: -1, label: 'several', disabled: true }] : []), { value: 0, label: 'nobody' }, ...(people.data ?? []).map((person) => ({ value: person.id, label: person.name }))]}
+            options={[
+                ...(mixed ? [{ value: -1, label: 'several', disabled: true }] : []),
+                { value: 0, label: 'nobody' },
+                ...(people.data ?? []).map((person) => ({ value: person.id, label: person.name })),
+            ]}
             onChange={(next) => onChange(next === 0 ? null : next)}
             popupMatchSelectWidth={false}
         />

@@ -42,10 +42,17 @@ const WEIGHTS = [
 /** A figure type by names, surfaces and rough sizes; the rest follows. */
 export function QuickType({ name, surfaces, onMade }: Props) {
     const making = useMutation({
-        mutationFn: ({ areas, ...type }: Values) => unwrap(api.POST('/api/figure-types', { body: { ...type, areas: areas.map((area) => ({ ...area, focal: area.focal ?? false })) } })),
+        mutationFn: ({ areas, ...type }: Values) =>
+            unwrap(
+                api.POST('/api/figure-types', {
+                    body: { ...type, areas: areas.map((area) => ({ ...area, focal: area.focal ?? false })) },
+                }),
+            ),
         onSuccess: onMade,
     });
-    const options = surfaces.filter((surface) => surface.key !== 'whole').map((surface) => ({ value: surface.key, label: surface.name }));
+    const options = surfaces
+        .filter((surface) => surface.key !== 'whole')
+        .map((surface) => ({ value: surface.key, label: surface.name }));
     const start: AreaValues[] = [
         { name: '', surface: 'cloth', weight: 'large' },
         { name: 'ground', surface: 'ground', weight: 'small' },
@@ -54,8 +61,16 @@ export function QuickType({ name, surfaces, onMade }: Props) {
     return (
         <section className="quick-type">
             <h2>Make the figure type “{name}”</h2>
-            <p>Name its areas and say roughly how large they are. The figure as a whole is added, all sides but below are taken, and depth follows from the surface.</p>
-            <Form<Values> layout="vertical" requiredMark={false} initialValues={{ name, size_class: 'foot', areas: start }} onFinish={(values) => making.mutate(values)}>
+            <p>
+                Name its areas and say roughly how large they are. The figure as a whole is added, all sides but below are taken,
+                and depth follows from the surface.
+            </p>
+            <Form<Values>
+                layout="vertical"
+                requiredMark={false}
+                initialValues={{ name, size_class: 'foot', areas: start }}
+                onFinish={(values) => making.mutate(values)}
+            >
                 <div className="quick-head">
                     <Form.Item name="name" label="Name" rules={[{ required: true, whitespace: true, message: 'A name.' }]}>
                         <Input maxLength={120} />
@@ -68,7 +83,12 @@ export function QuickType({ name, surfaces, onMade }: Props) {
                     {(fields, { add, remove }) => (
                         <>
                             {fields.map((field) => (
-                                <AreaRow key={field.key} at={field.name} surfaces={options} onRemove={fields.length > 1 ? () => remove(field.name) : undefined} />
+                                <AreaRow
+                                    key={field.key}
+                                    at={field.name}
+                                    surfaces={options}
+                                    onRemove={fields.length > 1 ? () => remove(field.name) : undefined}
+                                />
                             ))}
                             <Button onClick={() => add({ name: '', surface: 'cloth', weight: 'medium' })}>Add an area</Button>
                         </>

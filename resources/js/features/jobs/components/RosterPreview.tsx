@@ -8,7 +8,8 @@ export function RosterPreview({ roster }: { roster: Schemas['Roster'] }) {
                 <div className="error-note" role="alert">
                     <p>
                         <span aria-hidden="true">◆ </span>
-                        {count(roster.problems.length, 'thing is', 'things are')} not right. A roster is taken whole or not at all.
+                        {count(roster.problems.length, 'thing is', 'things are')} not right. A roster is taken whole or not at
+                        all.
                     </p>
                     <table className="list">
                         <thead>
@@ -54,7 +55,9 @@ export function RosterPreview({ roster }: { roster: Schemas['Roster'] }) {
                                 <td>{line.figure_type}</td>
                                 <td className="number">{line.count}</td>
                                 <td>{line.tier}</td>
-                                <td>{line.leader_count === 0 ? '' : `${line.leader_count} at ${line.leader_tier ?? line.tier}`}</td>
+                                <td>
+                                    {line.leader_count === 0 ? '' : `${line.leader_count} at ${line.leader_tier ?? line.tier}`}
+                                </td>
                                 <td>{line.note}</td>
                             </tr>
                         ))}

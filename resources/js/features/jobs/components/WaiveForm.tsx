@@ -38,12 +38,23 @@ export function WaiveForm({ name, onWaive }: Props) {
         >
             <label>
                 Why
-                <Input autoFocus value={reason} maxLength={500} status={missing ? 'error' : ''} onChange={(event) => setReason(event.target.value)} />
+                <Input
+                    autoFocus
+                    value={reason}
+                    maxLength={500}
+                    status={missing ? 'error' : ''}
+                    onChange={(event) => setReason(event.target.value)}
+                />
             </label>
             {missing && <p role="alert">Say why it is left out; the reason stays on record.</p>}
             <label>
                 Agreed with
-                <Input value={agreed} maxLength={190} placeholder="whom, if anybody" onChange={(event) => setAgreed(event.target.value)} />
+                <Input
+                    value={agreed}
+                    maxLength={190}
+                    placeholder="whom, if anybody"
+                    onChange={(event) => setAgreed(event.target.value)}
+                />
             </label>
             <div>
                 <Button size="small" htmlType="submit" type="primary">

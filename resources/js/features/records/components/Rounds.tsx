@@ -26,7 +26,9 @@ export function Rounds({ record }: { record: Schemas['Record'] }) {
 
 /** The latest answer to each item, undone ones left out. */
 function standing(round: Round) {
-    const latest = new Map(round.answers.filter((answer) => !answer.undone).map((answer) => [`${answer.area}\n${answer.criterion}`, answer]));
+    const latest = new Map(
+        round.answers.filter((answer) => !answer.undone).map((answer) => [`${answer.area}\n${answer.criterion}`, answer]),
+    );
     return [...latest.values()];
 }
 
@@ -37,18 +39,22 @@ function OneRound({ round }: { round: Round }) {
     return (
         <div className="round">
             <h4>
-                Check {round.round}, {round.ended === 'signed' ? 'signed off' : round.ended}: {count(answers.length, 'item')} answered{undone > 0 && `, ${count(undone, 'answer')} undone`}
+                Check {round.round}, {round.ended === 'signed' ? 'signed off' : round.ended}: {count(answers.length, 'item')}{' '}
+                answered{undone > 0 && `, ${count(undone, 'answer')} undone`}
             </h4>
             {faults.length > 0 && (
                 <ul className="round-faults">
                     {faults.map((fault, i) => (
                         <li key={i}>
-                            {fault.flaw?.replaceAll('-', ' ') ?? (fault.kind === 'missing' ? 'not done' : 'does not hold')}: {fault.area}
+                            {fault.flaw?.replaceAll('-', ' ') ?? (fault.kind === 'missing' ? 'not done' : 'does not hold')}:{' '}
+                            {fault.area}
                             {fault.criterion !== null && `, ${fault.criterion}`}
                             {fault.size_mm !== null && `, ${fault.size_mm} mm`}
                             {fault.side !== null && `, ${fault.side}`}
-                            {fault.mended !== null && `. Mended by ${fault.mended.by}${fault.mended.note === '' ? '' : `: ${fault.mended.note}`}`}
-                            {fault.waived !== null && `. Waived by ${fault.waived.by}, agreed with ${fault.waived.agreed_with ?? ''}: ${fault.waived.reason ?? ''}`}
+                            {fault.mended !== null &&
+                                `. Mended by ${fault.mended.by}${fault.mended.note === '' ? '' : `: ${fault.mended.note}`}`}
+                            {fault.waived !== null &&
+                                `. Waived by ${fault.waived.by}, agreed with ${fault.waived.agreed_with ?? ''}: ${fault.waived.reason ?? ''}`}
                         </li>
                     ))}
                 </ul>
@@ -68,7 +74,8 @@ function OneRound({ round }: { round: Round }) {
                         <tr key={answer.area + answer.criterion}>
                             <td>{answer.area}</td>
                             <td>
-                                {answer.severity !== '' && <Severity of={answer.severity as SeverityName} bare />} {answer.text || answer.criterion}
+                                {answer.severity !== '' && <Severity of={answer.severity as SeverityName} bare />}{' '}
+                                {answer.text || answer.criterion}
                             </td>
                             <td>
                                 {ANSWERS[answer.answer] ?? answer.answer}

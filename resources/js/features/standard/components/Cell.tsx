@@ -48,7 +48,13 @@ function Use({ use, comparing }: { use: Schemas['SheetUse']; comparing: boolean 
                 {use.degree !== '' && <> {use.degree}</>}
                 {comparing && use.was !== '' && <small> was: {use.was}</small>}
             </span>
-            <span className="use-minutes">{use.each !== null ? `${fewMinutes(use.each)} a ${use.feature ?? 'piece'}` : use.minutes === null ? '' : fewMinutes(use.minutes)}</span>
+            <span className="use-minutes">
+                {use.each !== null
+                    ? `${fewMinutes(use.each)} a ${use.feature ?? 'piece'}`
+                    : use.minutes === null
+                      ? ''
+                      : fewMinutes(use.minutes)}
+            </span>
         </li>
     );
 }

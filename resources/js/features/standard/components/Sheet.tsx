@@ -23,10 +23,17 @@ export function Sheet({ sheet, onlyAdded }: Props) {
                         <th scope="col" className="sheet-corner">
                             {sheet.surfaces.length} surfaces
                             <br />
-                            {tiers.length} tiers{retired.length > 0 && `, and ${retired.map((tier) => tier.name).join(', ')}, retired`}
+                            {tiers.length} tiers
+                            {retired.length > 0 && `, and ${retired.map((tier) => tier.name).join(', ')}, retired`}
                         </th>
                         {tiers.map((tier) => (
-                            <TierHead key={tier.key} tier={tier} findings={sheet.findings.filter((finding) => finding.tier === tier.key && finding.surface === null)} />
+                            <TierHead
+                                key={tier.key}
+                                tier={tier}
+                                findings={sheet.findings.filter(
+                                    (finding) => finding.tier === tier.key && finding.surface === null,
+                                )}
+                            />
                         ))}
                     </tr>
                 </thead>
@@ -45,7 +52,9 @@ export function Sheet({ sheet, onlyAdded }: Props) {
                                         tier={tier}
                                         surface={surface.name}
                                         onlyAdded={onlyAdded}
-                                        findings={sheet.findings.filter((finding) => finding.tier === tier.key && finding.surface === surface.key)}
+                                        findings={sheet.findings.filter(
+                                            (finding) => finding.tier === tier.key && finding.surface === surface.key,
+                                        )}
                                     />
                                 );
                             })}

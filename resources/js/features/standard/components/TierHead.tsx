@@ -37,7 +37,8 @@ export function TierHead({ tier, findings }: Props) {
                     </span>
                 </div>
                 <span className="tier-limits">
-                    bears <b>{tier.limits.critical}</b> critical, <b>{tier.limits.major}</b> major, <b>{tier.limits.minor}</b> minor
+                    bears <b>{tier.limits.critical}</b> critical, <b>{tier.limits.major}</b> major, <b>{tier.limits.minor}</b>{' '}
+                    minor
                 </span>
             </div>
             {findings.map((finding) => (

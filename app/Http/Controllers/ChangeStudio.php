@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Studios\Waiting;
+use App\Http\Requests\StudioRequest;
+use App\Http\Resources\SessionResource;
+
+/** Changes settings of the studio. */
+final readonly class ChangeStudio
+{
+    public function __invoke(StudioRequest $request): SessionResource
+    {
+        $request->person()->studio->update($request->settings());
+
+        return new SessionResource($request->person(), new Waiting($request->person()));
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\TestCase;
+use Tests\Browser\Support\Axe;
+use Tests\Browser\Support\Chrome;
+use Tests\Browser\Support\Page;
+
+/** One Chromium for all journeys; each class of them begins on a demo loaded anew. */
+abstract class BrowserTestCase extends TestCase
+{
+    private static ?Chrome $chrome = null;
+
+    protected Page $page;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::application();
+        $kernel = self::application()->make(Kernel::class);
+        $kernel->call('migrate:fresh', ['--force' => true, '--seed' => true]);
+    }
+
+    protected function setUp(): void
+    {
+        if (self::$chrome === null) {
+            self::$chrome = new Chrome((int) self::setting('ORDOTYPE_DRIVER_PORT'));
+            register_shutdown_function(static fn () => self::$chrome?->stop());
+        }
+        $this->page = new Page(self::$chrome->driver(), self::setting('ORDOTYPE_BROWSER_ADDRESS'));
+        self::$chrome->resize(1280, 800);
+    }
+
+    protected function width(int $width, int $height): void
+    {
+        self::$chrome?->resize($width, $height);
+    }
+
+    /** A picture of the page as PNG, and nothing of a serious kind that axe finds on it. */
+    protected function assertAccessible(string $place): void
+    {
+        self::assertSame([], Axe::seriousFindings($this->page->driver), $place);
+    }
+
+    /** Straight to the database, for what no page does. */
+    protected static function database(): \Illuminate\Database\Connection
+    {
+        self::application();
+
+        return DB::connection();
+    }
+
+    private static function application(): Application
+    {
+        static $application = null;
+        if (! $application instanceof Application) {
+            /** @var Application $application */
+            $application = require __DIR__.'/../../bootstrap/app.php';
+            $application->make(Kernel::class)->bootstrap();
+        }
+
+        return $application;
+    }
+
+    private static function setting(string $name): string
+    {
+        $value = getenv($name);
+
+        return is_string($value) && $value !== '' ? $value : self::fail("{$name} is not set; run ./bin/test browser, which starts what these tests need.");
+    }
+}
