@@ -38,11 +38,11 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::post('/units/{unit}/waivers', C\WaiveUse::class);
     Route::put('/units/{unit}/choices', C\ChooseMethod::class);
     Route::delete('/variations/{variation}', C\UnwaiveUse::class);
-    Route::patch('/figures/{figure}', C\AssignFigure::class);
+    Route::patch('/figures', C\AssignFigures::class);
 
     Route::get('/bench-sheets', C\ListBench::class);
     Route::post('/bench-marks', C\MarkStep::class);
-    Route::post('/figures/{figure}/hand-over', C\HandOver::class);
+    Route::post('/hand-overs', C\HandOver::class);
 
     Route::get('/checks', C\ListChecks::class);
     Route::post('/figures/{figure}/checks', C\OpenCheck::class);

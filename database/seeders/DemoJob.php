@@ -74,8 +74,6 @@ final readonly class DemoJob
         foreach ($steps as $i => $step) {
             $this->marks->handle($i < 9 ? $figures : array_slice($figures, 0, 6), $step->area, $step->use, 'done', '', $isla);
         }
-        foreach (array_slice($figures, 0, 6) as $figure) {
-            $this->handing->handle($figure, $isla);
-        }
+        $this->handing->handle(array_map(static fn (Figure $figure): int => $figure->id, array_slice($figures, 0, 6)), $isla);
     }
 }

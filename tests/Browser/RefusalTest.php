@@ -15,9 +15,9 @@ final class RefusalTest extends BrowserTestCase
         $page->key('f')->see('Does not hold on face');
         $page->key('l')->see('A flaw, seen from front')->press('0.5 mm')->press('Note the flaw')->see('less than this tier notices');
         $page->press('oilskin coat')->key('l')->press('5 mm')->press('Note the flaw')->see('three times what is noticed or more, so it is major')->see('1 of 2');
-        $page->press('trousers')->key('l')->press('broken or loose part')->press('Note the flaw')->see('Rework')->see('1 of 0');
+        $page->press('trousers')->key('l')->press('Broken or loose part')->press('Note the flaw')->see('Rework')->see('1 of 0');
         $page->key('u')->see('Accept');
-        $page->press('trousers')->key('l')->press('broken or loose part')->press('Note the flaw')->see('Rework');
+        $page->press('trousers')->key('l')->press('Broken or loose part')->press('Note the flaw')->see('Rework');
         $page->driver->navigate()->refresh();
         $page->see('Rework')->see('Missed patch on oilskin coat')->press('Send back to be mended');
         $page->await(fn (): bool => $page->path() === '/check', 'The figure was not sent back.');

@@ -50,12 +50,12 @@ final class AssignTest extends TestCase
     public function test_one_figure_gets_a_tier_and_a_painter_of_its_own(): void
     {
         $figure = $this->figure('2nd Lamplighters', 5);
-        $grid = $this->gridFrom('PATCH', "/figures/{$figure->id}", ['version' => 1, 'tier' => 'banner', 'painter_id' => $this->jory()->id]);
+        $grid = $this->gridFrom('PATCH', '/figures', ['figures' => [['id' => $figure->id, 'version' => 1]], 'tier' => 'banner', 'painter_id' => $this->jory()->id]);
         $group = array_values(array_filter($this->unitIn($grid, '2nd Lamplighters')['groups'], static fn (array $group): bool => $group['tier'] === 'banner'))[0];
 
         self::assertSame([5], array_column($group['figures'], 'number'));
         self::assertSame($this->jory()->name, $group['figures'][0]['painter']['name'] ?? null);
-        $back = $this->gridFrom('PATCH', "/figures/{$figure->id}", ['version' => 2, 'tier' => null, 'painter_id' => null]);
+        $back = $this->gridFrom('PATCH', '/figures', ['figures' => [['id' => $figure->id, 'version' => 2]], 'tier' => null, 'painter_id' => null]);
         self::assertCount(2, $this->unitIn($back, '2nd Lamplighters')['groups']);
     }
 

@@ -88,19 +88,20 @@ final class BenchTest extends TestCase
     public function test_a_figure_is_handed_over_when_every_step_is_marked_or_excused(): void
     {
         $figure = $this->figure('1st Lamplighters', 9);
-        $this->assertRefused($this->as($this->isla(), 'POST', "/figures/{$figure->id}/hand-over"), 403, 'steps-left');
+        $this->assertRefused($this->as($this->isla(), 'POST', '/hand-overs', ['figures' => [$figure->id]]), 403, 'steps-left');
         foreach ($this->steps($figure, $this->isla()) as $i => $step) {
             $this->answer($this->isla(), 'POST', '/bench-marks', ['figures' => [$figure->id], 'area' => $step['area'], 'use' => $step['use'], 'state' => $i === 3 ? 'later' : 'done', 'reason' => 'when the badge is here']);
         }
-        $this->as($this->isla(), 'POST', "/figures/{$figure->id}/hand-over")->assertOk()->assertJsonPath('state', 'to-check');
-        $this->assertRefused($this->as($this->isla(), 'POST', "/figures/{$figure->id}/hand-over"), 403, 'handed-over');
+        $this->as($this->isla(), 'POST', '/hand-overs', ['figures' => [$figure->id]])->assertOk();
+        self::assertSame(FigureState::ToCheck, $figure->refresh()->state);
+        $this->assertRefused($this->as($this->isla(), 'POST', '/hand-overs', ['figures' => [$figure->id]]), 403, 'handed-over');
     }
 
     public function test_marks_of_equal_degree_stand_after_a_change_of_tier_and_others_are_asked_again(): void
     {
         $figure = $this->figure('1st Lamplighters', 8);
         $marked = BenchMark::query()->where('figure_id', $figure->id)->count();
-        $this->answer($this->lead(), 'PATCH', "/figures/{$figure->id}", ['version' => $figure->version, 'tier' => 'guard']);
+        $this->answer($this->lead(), 'PATCH', '/figures', ['figures' => [['id' => $figure->id, 'version' => $figure->version]], 'tier' => 'guard']);
         $steps = $this->steps($figure, $this->isla());
 
         // Cleaning and priming are the same at both tiers; the coat has two coats at both; the face gets a second coat.

@@ -164,13 +164,13 @@ final class CheckTest extends TestCase
         $figure = $this->figure('1st Lamplighters', 2);
         self::assertSame(FigureState::Refused, $figure->state);
 
-        $this->assertRefused($this->as($this->isla(), 'POST', "/figures/{$figure->id}/hand-over"), 403, 'faults-left');
+        $this->assertRefused($this->as($this->isla(), 'POST', '/hand-overs', ['figures' => [$figure->id]]), 403, 'faults-left');
         $fault = Fault::query()->where('kind', 'broken')->firstOrFail();
         $this->assertRefused($this->as($this->jory(), 'POST', "/faults/{$fault->id}/mending"), 403, 'not-your-figure');
         $mend = $this->answer($this->isla(), 'POST', "/faults/{$fault->id}/mending", ['note' => 'pinned']);
         self::assertSame(0, $mend['to_mend']);
         self::assertSame(FigureState::Mended, $figure->refresh()->state);
-        $this->answer($this->isla(), 'POST', "/figures/{$figure->id}/hand-over");
+        $this->answer($this->isla(), 'POST', '/hand-overs', ['figures' => [$figure->id]]);
 
         $second = $this->open();
         self::assertSame(2, $second['round']);
@@ -192,7 +192,7 @@ final class CheckTest extends TestCase
         $this->act($check, 'refusal');
         $fault = Fault::query()->firstOrFail();
         $this->answer($this->isla(), 'POST', "/faults/{$fault->id}/mending");
-        $this->answer($this->isla(), 'POST', '/figures/'.$this->figure('1st Lamplighters', 2)->id.'/hand-over');
+        $this->answer($this->isla(), 'POST', '/hand-overs', ['figures' => [$this->figure('1st Lamplighters', 2)->id]]);
 
         self::assertSame('failed before on this figure', $this->item($this->open(), 'boots', 'leather-cover')['alone']);
     }
@@ -295,7 +295,7 @@ final class CheckTest extends TestCase
     {
         $figure = $this->signed()->figure()->firstOrFail();
 
-        $this->assertRefused($this->as($this->lead(), 'PATCH', "/figures/{$figure->id}", ['version' => $figure->version, 'tier' => 'guard']), 403, 'signed');
+        $this->assertRefused($this->as($this->lead(), 'PATCH', '/figures', ['figures' => [['id' => $figure->id, 'version' => $figure->version]], 'tier' => 'guard']), 403, 'signed');
         $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', ['figures' => [$figure->id], 'area' => 'figure', 'use' => 'clean', 'state' => null]), 403, 'not-at-the-bench');
         $this->assertRefused($this->as($this->lead(), 'POST', "/figures/{$figure->id}/checks"), 403, 'not-to-check');
     }

@@ -20,23 +20,28 @@ final readonly class HandOver
     ) {
     }
 
-    public function handle(Figure $figure, User $by): Figure
+    /** @param  non-empty-list<int>  $figures  ids; all are handed over, or none */
+    public function handle(array $figures, User $by): void
     {
-        return DB::transaction(function () use ($figure, $by): Figure {
-            $locked = Figure::query()->with('unit')->lockForUpdate()->findOrFail($figure->id);
-            if (! Painters::mayPaint($by, $locked)) {
-                throw NotAllowed::because('not-your-figure', 'This figure is given to somebody else; the lead can give it to you.');
+        DB::transaction(function () use ($figures, $by): void {
+            foreach (Figure::query()->with('unit')->orderBy('id')->lockForUpdate()->findOrFail($figures) as $figure) {
+                $this->figure($figure, $by);
             }
-            if (! $locked->state->isWithItsPainter()) {
-                throw NotAllowed::because('handed-over', 'This figure was handed over already.');
-            }
-            in_array($locked->state, [FigureState::Refused, FigureState::Mended], true) ? $this->requireMended($locked) : $this->requireMarked($locked);
-            $locked->state = FigureState::ToCheck;
-            $locked->version++;
-            $locked->save();
-
-            return $locked;
         });
+    }
+
+    private function figure(Figure $figure, User $by): void
+    {
+        if (! Painters::mayPaint($by, $figure)) {
+            throw NotAllowed::because('not-your-figure', "Figure {$figure->number} is given to somebody else; the lead can give it to you.");
+        }
+        if (! $figure->state->isWithItsPainter()) {
+            throw NotAllowed::because('handed-over', "Figure {$figure->number} was handed over already.");
+        }
+        in_array($figure->state, [FigureState::Refused, FigureState::Mended], true) ? $this->requireMended($figure) : $this->requireMarked($figure);
+        $figure->state = FigureState::ToCheck;
+        $figure->version++;
+        $figure->save();
     }
 
     private function requireMarked(Figure $figure): void

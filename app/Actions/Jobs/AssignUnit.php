@@ -10,6 +10,7 @@ use App\Actions\Versioned;
 use App\Models\CurrentStudio;
 use App\Models\Figure;
 use App\Models\FigureState;
+use App\Models\Job;
 use App\Models\Tier;
 use App\Models\Unit;
 use App\Models\User;
@@ -47,29 +48,46 @@ final readonly class AssignUnit
         });
     }
 
-    /** @param  array{tier?: string|null, painter_id?: int|null}  $change null: as its unit */
-    public function figure(Figure $figure, int $versionRead, array $change): Figure
+    /**
+     * Some figures of one job, all of them or none.
+     *
+     * @param  array<int, int>  $versionsRead  by figure
+     * @param  array{tier?: string|null, painter_id?: int|null}  $change  null: as its unit
+     */
+    public function figures(array $versionsRead, array $change): Job
     {
-        return DB::transaction(function () use ($figure, $versionRead, $change): Figure {
-            $locked = Versioned::lock($figure, $versionRead, "figure {$figure->number}");
-            self::requireUnsigned([$locked]);
-            if (array_key_exists('tier', $change)) {
-                $unit = $locked->unit()->with('job')->firstOrFail();
-                $tier = $change['tier'] === null ? null : $this->tier($unit, $change['tier'])->id;
-                $tier = $tier === $unit->tier_id ? null : $tier;
-                if ($tier !== $locked->tier_id) {
-                    $this->backToPainting->handle($figure->newCollection([$locked]));
-                    $locked->tier_id = $tier;
-                    $locked->state = $locked->newQuery()->whereKey($locked->id)->firstOrFail()->state;
-                }
+        return DB::transaction(function () use ($versionsRead, $change): Job {
+            $figures = Figure::query()->with('unit.job')->orderBy('id')->findOrFail(array_keys($versionsRead));
+            $jobs = $figures->map(static fn (Figure $figure): int => $figure->unit->job_id)->unique();
+            if ($jobs->count() !== 1) {
+                throw NotRight::at('/figures', 'several-jobs', 'These figures are of several jobs; change them job by job.');
             }
-            if (array_key_exists('painter_id', $change)) {
-                $locked->painter_id = $this->painter($change['painter_id']);
+            foreach ($figures as $figure) {
+                $this->figure($figure, $versionsRead[$figure->id], $change);
             }
-            $locked->save();
 
-            return $locked;
+            return Job::query()->whereKey($jobs->first())->firstOrFail();
         });
+    }
+
+    /** @param  array{tier?: string|null, painter_id?: int|null}  $change */
+    private function figure(Figure $figure, int $versionRead, array $change): void
+    {
+        $locked = Versioned::lock($figure, $versionRead, "figure {$figure->number} of {$figure->unit->name}");
+        self::requireUnsigned([$locked]);
+        if (array_key_exists('tier', $change)) {
+            $tier = $change['tier'] === null ? null : $this->tier($figure->unit, $change['tier'])->id;
+            $tier = $tier === $figure->unit->tier_id ? null : $tier;
+            if ($tier !== $locked->tier_id) {
+                $this->backToPainting->handle($figure->newCollection([$locked]));
+                $locked->tier_id = $tier;
+                $locked->state = Figure::query()->whereKey($locked->id)->firstOrFail()->state;
+            }
+        }
+        if (array_key_exists('painter_id', $change)) {
+            $locked->painter_id = $this->painter($change['painter_id']);
+        }
+        $locked->save();
     }
 
     /** @param  array<array-key, Figure>  $figures */

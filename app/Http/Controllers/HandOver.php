@@ -5,19 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Bench\HandOver as HandOverAction;
-use App\Http\Requests\AnybodyRequest;
-use App\Http\Resources\FigureResource;
-use App\Models\Figure;
+use App\Actions\Studios\Waiting;
+use App\Http\Requests\HandOverRequest;
+use App\Http\Resources\SessionResource;
 
-/** Hands a figure over to be checked. */
+/** Hands figures over to be checked. Answers with what waits now. */
 final readonly class HandOver
 {
     public function __construct(private HandOverAction $handing)
     {
     }
 
-    public function __invoke(AnybodyRequest $request, Figure $figure): FigureResource
+    public function __invoke(HandOverRequest $request): SessionResource
     {
-        return new FigureResource($this->handing->handle($figure, $request->person()));
+        $this->handing->handle($request->figureIds(), $request->person());
+
+        return new SessionResource($request->person(), new Waiting($request->person()));
     }
 }

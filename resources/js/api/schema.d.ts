@@ -260,7 +260,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/figures/{figure}": {
+    "/api/figures": {
         parameters: {
             query?: never;
             header?: never;
@@ -273,8 +273,8 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        /** Tier and painter of one figure. */
-        patch: operations["assignFigure"];
+        /** Tier and painter of some figures of a job. */
+        patch: operations["assignFigures"];
         trace?: never;
     };
     "/api/figures/{figure}/checks": {
@@ -311,7 +311,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/figures/{figure}/hand-over": {
+    "/api/hand-overs": {
         parameters: {
             query?: never;
             header?: never;
@@ -320,7 +320,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Hands a figure over to be checked. */
+        /** Hands figures over to be checked. Answers with what waits now. */
         post: operations["handOver"];
         delete?: never;
         options?: never;
@@ -920,12 +920,6 @@ export interface components {
             /** @enum {string} */
             role: "lead" | "deputy" | "painter";
             signing_rank: number | null;
-        };
-        FigureRow: {
-            id: number;
-            number: number;
-            state: string;
-            version: number;
         };
         FigureType: {
             id: number;
@@ -2029,19 +2023,20 @@ export interface operations {
             };
         };
     };
-    assignFigure: {
+    assignFigures: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                figure: number;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
                 "application/json": {
-                    version: number;
+                    figures: {
+                        id: number;
+                        version: number;
+                    }[];
                     tier?: string | null;
                     painter_id?: number | null;
                 };
@@ -2134,12 +2129,16 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                figure: number;
-            };
+            path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": {
+                    figures: number[];
+                };
+            };
+        };
         responses: {
             /** @description The answer */
             200: {
@@ -2147,7 +2146,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FigureRow"];
+                    "application/json": components["schemas"]["Session"];
                 };
             };
             /** @description What was refused, and why */

@@ -1,4 +1,5 @@
 import { api, type Schemas, unwrap } from '@api';
+import { faultName } from '@features/check';
 import { useSession } from '@features/session';
 import { Empty } from '@shared/Empty';
 import { ErrorNote } from '@shared/ErrorNote';
@@ -24,7 +25,7 @@ function Mending({ mend }: { mend: Schemas['Mend'] }) {
     const client = useQueryClient();
     const navigate = useNavigate();
     const handing = useMutation({
-        mutationFn: () => unwrap(api.POST('/api/figures/{figure}/hand-over', { params: { path: { figure: mend.figure.id } } })),
+        mutationFn: () => unwrap(api.POST('/api/hand-overs', { body: { figures: [mend.figure.id] } })),
         onSuccess: async () => {
             await client.invalidateQueries();
             await navigate('/');
@@ -85,10 +86,10 @@ function FaultToMend({ fault, may, figure }: { fault: Schemas['CheckFault']; may
     return (
         <li className={fault.mended !== null ? 'fault-mended' : ''}>
             <h2>
-                <Severity of={fault.severity} bare /> {faultName(fault)}
+                <Severity of={fault.severity} bare /> {words(fault)}
             </h2>
             <p>
-                {fault.sentence} <Why why={fault.why} about={faultName(fault)} />
+                {fault.sentence} <Why why={fault.why} about={words(fault)} />
             </p>
             {fault.note !== '' && <p>{fault.note}</p>}
             {fault.waived !== null && (
@@ -112,7 +113,7 @@ function FaultToMend({ fault, may, figure }: { fault: Schemas['CheckFault']; may
                     }}
                 >
                     <Input
-                        aria-label={`How ${faultName(fault)} was mended`}
+                        aria-label={`How it was mended: ${words(fault)}`}
                         placeholder="how, if it matters"
                         value={note}
                         maxLength={500}
@@ -128,18 +129,8 @@ function FaultToMend({ fault, may, figure }: { fault: Schemas['CheckFault']; may
     );
 }
 
-const FLAWS: Record<string, string> = {
-    patch: 'missed patch',
-    overspill: 'overspill',
-    'stray-dot': 'stray dot',
-    'wide-line': 'line too wide',
-    broken: 'broken or loose part',
-};
-
-function faultName(fault: Schemas['CheckFault']): string {
-    const place = `${fault.area}${fault.side === null ? '' : `, ${fault.side}`}`;
-    if (fault.flaw !== null) {
-        return `${FLAWS[fault.flaw] ?? fault.flaw}${fault.size_mm === null ? '' : `, ${fault.size_mm} mm`}: ${place}`;
-    }
-    return `${fault.kind === 'missing' ? 'not done' : 'does not hold'}: ${fault.text} (${place})`;
+/** What is wrong, how large, and where. */
+function words(fault: Schemas['CheckFault']): string {
+    const what = fault.criterion === null ? faultName(fault) : `${faultName(fault)}: ${fault.text}`;
+    return `${what} · ${fault.area}${fault.side === null ? '' : `, ${fault.side}`}${fault.size_mm === null ? '' : `, ${fault.size_mm} mm`}`;
 }

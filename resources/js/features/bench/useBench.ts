@@ -29,11 +29,7 @@ export function useBench(job: number, key: string) {
         onError,
     });
     const handOver = useMutation({
-        mutationFn: async (figures: number[]) => {
-            for (const figure of figures) {
-                await unwrap(api.POST('/api/figures/{figure}/hand-over', { params: { path: { figure } } }));
-            }
-        },
+        mutationFn: (figures: number[]) => unwrap(api.POST('/api/hand-overs', { body: { figures } })),
         onSettled: () => client.invalidateQueries(),
         onError,
     });

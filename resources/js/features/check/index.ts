@@ -1,2 +1,3 @@
 export { CheckPage } from './CheckPage';
 export { ChecksPage } from './ChecksPage';
+export { faultName } from './flaws';

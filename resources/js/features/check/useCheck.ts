@@ -2,12 +2,12 @@ import { api, ApiError, type Schemas, unwrap } from '@api';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
 import { useNavigate } from 'react-router';
+import type { FlawName } from './flaws';
 import { checkKeys } from './queries';
 
 type Check = Schemas['Check'];
 export type AnswerName = 'holds' | 'does-not-hold' | 'not-done' | 'not-on-figure' | 'unreachable';
 export type SideName = 'front' | 'left' | 'back' | 'right' | 'above' | 'below';
-export type FlawName = 'patch' | 'overspill' | 'stray-dot' | 'wide-line' | 'broken';
 
 /** What is done in a check. Each deed names the version it was done on; the answer is the check as it is then. */
 export function useCheck(check: Check) {

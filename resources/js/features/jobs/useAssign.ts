@@ -14,6 +14,11 @@ interface AreaPlace {
     area: string;
 }
 
+interface Change {
+    tier?: string;
+    painter_id?: number | null;
+}
+
 /** Changes of the grid. Each answers with the whole grid as it is after it, so that totals follow at once. */
 export function useAssign(job: number) {
     const client = useQueryClient();
@@ -25,43 +30,39 @@ export function useAssign(job: number) {
             void client.invalidateQueries({ queryKey: ['bench'] });
         },
         onError: (error) => {
+            const stale = error instanceof ApiError && error.status === 409;
             notification.error({
-                title: error instanceof ApiError && error.status === 409 ? 'Changed by somebody else' : 'Not changed',
-                description: error.message,
+                title: stale ? 'Changed by somebody else' : 'Not changed',
+                description: stale
+                    ? `${error.message} The grid shows theirs now; yours was not stored, so make it again if it still stands.`
+                    : error.message,
                 duration: 0,
             });
             void client.invalidateQueries({ queryKey: jobKeys.grid(job) });
         },
     });
-    const onFigures = async (
-        figures: readonly Figure[],
-        body: (figure: Figure) => { tier?: string; painter_id?: number | null },
-    ): Promise<Grid> => {
-        let grid: Grid | undefined;
-        for (const figure of figures) {
-            grid = await unwrap(
-                api.PATCH('/api/figures/{figure}', {
-                    params: { path: { figure: figure.id } },
-                    body: { version: figure.version, ...body(figure) },
-                }),
-            );
-        }
-        if (grid === undefined) {
-            throw new Error('No figure was named.');
-        }
-        return grid;
-    };
-    const onUnit = (unit: Unit, body: { tier?: string; painter_id?: number | null }) =>
-        unwrap(api.PATCH('/api/units/{unit}', { params: { path: { unit: unit.id } }, body: { version: unit.version, ...body } }));
+    /** Null: the unit itself, and with it every figure that has nothing of its own. */
+    const assign = (unit: Unit, figures: readonly Figure[] | null, wanted: Change) =>
+        change.mutate(() =>
+            figures === null
+                ? unwrap(
+                      api.PATCH('/api/units/{unit}', {
+                          params: { path: { unit: unit.id } },
+                          body: { version: unit.version, ...wanted },
+                      }),
+                  )
+                : unwrap(
+                      api.PATCH('/api/figures', {
+                          body: { figures: figures.map(({ id, version }) => ({ id, version })), ...wanted },
+                      }),
+                  ),
+        );
     return {
         isPending: change.isPending,
         error: change.error,
-        tier: (unit: Unit, figures: readonly Figure[] | null, tier: string) =>
-            change.mutate(() => (figures === null ? onUnit(unit, { tier }) : onFigures(figures, () => ({ tier })))),
+        tier: (unit: Unit, figures: readonly Figure[] | null, tier: string) => assign(unit, figures, { tier }),
         painter: (unit: Unit, figures: readonly Figure[] | null, painter: number | null) =>
-            change.mutate(() =>
-                figures === null ? onUnit(unit, { painter_id: painter }) : onFigures(figures, () => ({ painter_id: painter })),
-            ),
+            assign(unit, figures, { painter_id: painter }),
         areaTier: ({ unit, figure, area }: AreaPlace, tier: string | null) =>
             change.mutate(() =>
                 unwrap(

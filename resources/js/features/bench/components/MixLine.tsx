@@ -19,20 +19,23 @@ export function MixLine({ sheet, step, mix }: Props) {
     return (
         <div className="mix">
             {many && <span className="mix-step">step {mix.step}</span>}
-            {mix.parts.length === 0 && !editing && <span className="mix-none">nothing written down</span>}
-            {!editing &&
-                mix.parts.map((part) => (
-                    <span key={part.paint} className="mix-part">
-                        <Swatch hex={part.hex} />
-                        <span>
-                            <b>{part.paint}</b>
-                            <small>
-                                {mix.parts.length > 1 ? `${part.parts} ${part.parts === 1 ? 'part' : 'parts'} · ` : ''}
-                                {part.kind} · {part.hex}
-                            </small>
+            {!editing && (
+                <span className="mix-parts">
+                    {mix.parts.length === 0 && <span className="mix-none">nothing written down</span>}
+                    {mix.parts.map((part) => (
+                        <span key={part.paint} className="mix-part">
+                            <Swatch hex={part.hex} />
+                            <span>
+                                <b>{part.paint}</b>
+                                <small>
+                                    {mix.parts.length > 1 ? `${part.parts} ${part.parts === 1 ? 'part' : 'parts'} · ` : ''}
+                                    {part.kind} · {part.hex}
+                                </small>
+                            </span>
                         </span>
-                    </span>
-                ))}
+                    ))}
+                </span>
+            )}
             {editing ? (
                 <MixForm sheet={sheet} step={step} mix={mix} onDone={() => setEditing(false)} />
             ) : (

@@ -3,15 +3,8 @@ import { Severity } from '@shared/Severity';
 import { Why } from '@shared/Why';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
+import { faultName } from '../flaws';
 import type { useCheck } from '../useCheck';
-
-const FLAWS: Record<string, string> = {
-    patch: 'Missed patch',
-    overspill: 'Overspill',
-    'stray-dot': 'Stray dot',
-    'wide-line': 'Line too wide',
-    broken: 'Broken or loose part',
-};
 
 interface Props {
     fault: Schemas['CheckFault'];
@@ -21,8 +14,7 @@ interface Props {
 
 export function FaultNote({ fault, mayWaive, deeds }: Props) {
     const [waiving, setWaiving] = useState(false);
-    const name =
-        fault.flaw === null ? (fault.kind === 'missing' ? 'Not done' : 'Does not hold') : (FLAWS[fault.flaw] ?? fault.flaw);
+    const name = faultName(fault);
     return (
         <li className={fault.severity === 'none' ? 'not-counted' : ''}>
             <p>

@@ -2,15 +2,8 @@ import type { Schemas } from '@api';
 import { millimetres } from '@shared/format';
 import { Button, Input, InputNumber, Modal, Select } from 'antd';
 import { useState } from 'react';
-import type { FlawName, SideName } from '../useCheck';
-
-const FLAWS: { value: FlawName; label: string }[] = [
-    { value: 'patch', label: 'missed patch' },
-    { value: 'overspill', label: 'overspill' },
-    { value: 'stray-dot', label: 'stray dot' },
-    { value: 'wide-line', label: 'line too wide' },
-    { value: 'broken', label: 'broken or loose part' },
-];
+import { type FlawName, flawName, FLAWS } from '../flaws';
+import type { SideName } from '../useCheck';
 
 const SIZES = [0.2, 0.5, 1, 2, 5];
 
@@ -48,13 +41,8 @@ export function FlawForm({ check, side, area, onNote, onClose }: Props) {
             >
                 <div className="flaw-kinds" role="group" aria-label="What">
                     {FLAWS.map((one) => (
-                        <button
-                            key={one.value}
-                            type="button"
-                            aria-pressed={one.value === flaw}
-                            onClick={() => setFlaw(one.value)}
-                        >
-                            {one.label}
+                        <button key={one} type="button" aria-pressed={one === flaw} onClick={() => setFlaw(one)}>
+                            {flawName(one)}
                         </button>
                     ))}
                 </div>

@@ -4,16 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-/** Tier and painter of one figure. */
-final class AssignFigureRequest extends ApiRequest
+/** Tier and painter of some figures, changed together or not at all. */
+final class AssignFiguresRequest extends ApiRequest
 {
     public function rules(): array
     {
         return [
-            'version' => ['required', 'integer'],
+            'figures' => ['required', 'array', 'min:1', 'max:1000'],
+            'figures.*.id' => ['required', 'integer'],
+            'figures.*.version' => ['required', 'integer'],
             'tier' => ['sometimes', 'nullable', 'string'],
             'painter_id' => ['sometimes', 'nullable', 'integer'],
         ];
+    }
+
+    /** @return array<int, int> version that was read, by figure */
+    public function versionsRead(): array
+    {
+        /** @var list<array{id: int, version: int}> $figures */
+        $figures = $this->validated('figures');
+
+        return array_column($figures, 'version', 'id');
     }
 
     /** @return array{tier?: string|null, painter_id?: int|null} */

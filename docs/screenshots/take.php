@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+// Walks through the demo as its people would and takes a picture of each main view. Run by bin/pictures.
+
+use Tests\Browser\Support\Chrome;
+use Tests\Browser\Support\Page;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+$chrome = new Chrome((int) getenv('ORDOTYPE_DRIVER_PORT'));
+$page = new Page($chrome->driver(), (string) getenv('APP_URL'));
+$take = static function (string $name, int $width = 1280, int $height = 800) use ($chrome, $page): void {
+    $chrome->resize($width, $height);
+    $page->driver->executeScript('document.activeElement?.blur(); window.scrollTo(0, 0)');
+    usleep(500_000);
+    file_put_contents(__DIR__."/{$name}.png", $page->driver->takeScreenshot());
+    echo "{$name}\n";
+    $chrome->resize(1280, 800);
+};
+$answerAll = static function () use ($page): void {
+    $page->see('If it were judged now');
+    for ($deeds = 0; $deeds < 80 && ! str_contains($page->text(), 'Everything is answered'); $deeds++) {
+        $before = $page->find("//section[@aria-label='Verdict']")->getText();
+        $page->key(str_contains($page->find("//*[@class='in-hand-place']")->getText(), 'such at this side') ? 'a' : 'p');
+        $page->await(static fn (): bool => $page->find("//section[@aria-label='Verdict']")->getText() !== $before, 'The check does not move.');
+    }
+};
+$sign = static fn (): Page => $page->press('Sign off')->click("//div[@role='dialog']//button[normalize-space(.)='Sign off']")->see('Signed by');
+
+try {
+    $chrome->resize(1280, 800);
+    $page->open('/sign-in')->see('Write the standard once');
+    $take('sign-in');
+
+    $page->signIn('lead@kittiwake.example')->open('/standard')->see('Whole figure');
+    $take('standard');
+    $page->press('What each tier adds')->see('as Muster');
+    $take('standard-adds');
+    $page->open('/jobs/1')->see('Tide divers');
+    $take('job');
+    $page->click("//button[starts-with(@aria-label, 'depth charts')]")->see('The charts stay blank');
+    $take('job-area');
+    $page->open('/jobs/1/roster')->see('Paste the list');
+    $page->field('Paste the list')->sendKeys("unit,figure_type,count,tier,leader_count,leader_tier,note\nDeck hands,Bosun,4,guard,1,banner,\nHarbour cats,lamplighter,0,gold,,,\n");
+    $page->press('Read it')->see('There is no tier "gold"');
+    $take('roster');
+    $page->open('/studio')->see('Figure types');
+    $take('studio');
+
+    $page->signIn('isla@kittiwake.example')->open('/bench')->see('1st Lamplighters');
+    $page->click("//a[contains(., '1st Lamplighters')][contains(., 'Guard')]")->see('step 1 of');
+    $page->click("//button[@class='step-title'][starts-with(normalize-space(.), 'Layer, oilskin coat')]");
+    $take('bench', 820, 1100);
+
+    $page->signIn('deputy@kittiwake.example')->open('/jobs/1/check/2')->see('Features can be read.');
+    $answerAll();
+    $sign();
+    $take('certificate', 1280, 1100);
+
+    $page->open('/jobs/1/check/3')->see('Features can be read.')->key('a');
+    $page->press('oilskin coat')->key('l')->press('Overspill')->press('2 mm')->press('Note the flaw')->see('Overspill');
+    $page->press('lamp glass')->key('l')->press('Stray dot')->press('0.5 mm')->press('Note the flaw')->see('Stray dot');
+    $page->press('boots')->key('l')->press('Missed patch')->press('1 mm')->press('Note the flaw')->see('Missed patch on boots');
+    $page->press('lamp cage');
+    $take('check');
+    $take('check-tablet', 820, 1100);
+    $page->press('trousers')->key('l')->press('Broken or loose part')->press('Note the flaw')->see('Rework')->press('Send back')->see('Handed over, the longest');
+
+    $page->signIn('isla@kittiwake.example')->press('1st Lamplighters, figure 3')->see('sent back by');
+    $take('mend', 820, 1100);
+
+    $page->signIn('lead@kittiwake.example');
+    $take('today');
+    $page->open('/records')->see('The chain holds');
+    $take('records');
+} finally {
+    $chrome->stop();
+}
