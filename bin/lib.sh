@@ -206,3 +206,28 @@ stop_web() { # place
     done
     rm -f "$place/run/fpm.sock"
 }
+
+# --- an instance of its own, with the demo, below var/NAME; stopped when the command ends -------------
+
+start_own_instance() { # name
+    local name=$1 port db_port password
+    port=$(setting ORDOTYPE_TEST_PORT 8430)
+    db_port=$(setting ORDOTYPE_TEST_DB_PORT 8431)
+    # shellcheck disable=SC2064
+    trap "stop_web var/$name >/dev/null 2>&1 || true; stop_database var/$name >/dev/null 2>&1 || true" EXIT
+    trap 'exit 130' INT TERM
+    stop_web "var/$name"; stop_database "var/$name"
+    rm -rf "var/$name"
+    mkdir -p "var/$name/storage/framework/"{cache/data,sessions,views} "var/$name/storage/logs"
+    start_database "var/$name" "$db_port" ORDOTYPE_TEST_DB_PORT
+    password=$(head -c 24 /dev/urandom | base64 | tr -dc 'A-Za-z0-9')
+    grant_database "ordotype_$name" "ordotype_$name" "$password"
+    export APP_ENV=production APP_KEY="base64:$(head -c 32 /dev/urandom | base64 | tr -d '\n')" APP_URL="http://127.0.0.1:$port" \
+        SANCTUM_STATEFUL_DOMAINS="127.0.0.1:$port" DB_HOST=127.0.0.1 DB_PORT=$db_port DB_DATABASE="ordotype_$name" DB_USERNAME="ordotype_$name" DB_PASSWORD=$password \
+        LARAVEL_STORAGE_PATH="$ROOT/var/$name/storage" APP_CONFIG_CACHE="$ROOT/var/$name/config.php" APP_ROUTES_CACHE="$ROOT/var/$name/routes.php"
+    php artisan migrate --force --quiet
+    php artisan demo:load
+    php artisan config:cache --quiet
+    php artisan route:cache --quiet
+    start_web "var/$name" 127.0.0.1 "$port" ORDOTYPE_TEST_PORT "APP_CONFIG_CACHE=$APP_CONFIG_CACHE" "APP_ROUTES_CACHE=$APP_ROUTES_CACHE" "LARAVEL_STORAGE_PATH=$LARAVEL_STORAGE_PATH"
+}

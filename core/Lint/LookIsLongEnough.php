@@ -10,6 +10,9 @@ use Core\Standard\Standard;
 /** The last look leaves time for each criterion that is asked of the reference figure. */
 final readonly class LookIsLongEnough implements LintRule
 {
+    /** Products of decimal fractions are off by less than this many seconds. */
+    private const ROUNDING = 1e-9;
+
     /** @param  float  $secondsPerItem time to judge one criterion, at least 0 */
     public function __construct(private float $secondsPerItem)
     {
@@ -23,7 +26,7 @@ final readonly class LookIsLongEnough implements LintRule
         $work = new ReferenceWork($standard);
         foreach ($standard->tiersByRank() as $tier) {
             $items = count($work->of($tier)->criteria);
-            if ($items * $this->secondsPerItem > $tier->lookMinutes * 60) {
+            if ($items * $this->secondsPerItem > $tier->lookMinutes * 60 + self::ROUNDING) {
                 yield new Finding(FindingCode::LookTooShort, $tier->id, arguments: [
                     'items' => $items,
                     'seconds' => $this->secondsPerItem,

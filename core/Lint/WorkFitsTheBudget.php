@@ -9,6 +9,9 @@ use Core\Standard\Standard;
 /** The reference figure can be painted in the minutes that the tier allows. */
 final readonly class WorkFitsTheBudget implements LintRule
 {
+    /** Sums of decimal fractions are off by less than this many minutes. */
+    private const ROUNDING = 1e-9;
+
     public function findings(Standard $standard): iterable
     {
         $work = new ReferenceWork($standard);
@@ -17,7 +20,7 @@ final readonly class WorkFitsTheBudget implements LintRule
                 continue;
             }
             $minutes = $work->of($tier)->minutes;
-            if ($minutes > $tier->budgetMinutes) {
+            if ($minutes > $tier->budgetMinutes + self::ROUNDING) {
                 yield new Finding(FindingCode::OverBudget, $tier->id, arguments: ['minutes' => $minutes, 'budget' => $tier->budgetMinutes]);
             }
         }
