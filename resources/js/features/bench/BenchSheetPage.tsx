@@ -4,7 +4,7 @@ import { minutes } from '@shared/format';
 import { PageHead } from '@shared/PageHead';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Current } from './components/Current';
 import { HandOver } from './components/HandOver';
@@ -33,9 +33,14 @@ function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
     const keyOf = (step: Schemas['BenchStep']) => `${step.area} ${step.use}`;
     const firstOpen = sheet.steps.find((step) => openOn(step, mine).length > 0);
     const current = sheet.steps.find((step) => keyOf(step) === chosen) ?? firstOpen;
+    const top = useRef<HTMLDivElement>(null);
+    const choose = (step: Schemas['BenchStep']) => {
+        setChosen(keyOf(step));
+        top.current?.scrollIntoView({ block: 'start' });
+    };
     const numbers = sheet.figures.map((figure) => figure.number);
     return (
-        <div className="bench-sheet">
+        <div className="bench-sheet" ref={top}>
             <PageHead
                 title={sheet.unit.name}
                 sub={`${sheet.tier} · ${numbers.length === 1 ? `figure ${String(numbers[0])}` : `${numbers.length} figures`} · ${sheet.type.name} · ${minutes(sheet.minutes)} each`}
@@ -63,7 +68,11 @@ function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
                             sheet={sheet}
                             step={step}
                             isCurrent={step === current}
-                            onChoose={() => setChosen(keyOf(step))}
+                            cautionAt={
+                                sheet.steps.find((one) => one.caution === step.caution && one.number < step.number)?.number ??
+                                null
+                            }
+                            onChoose={() => choose(step)}
                         />
                     ))}
                 </ol>

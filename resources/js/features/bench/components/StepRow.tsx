@@ -7,11 +7,13 @@ interface Props {
     sheet: Schemas['BenchSheet'];
     step: Schemas['BenchStep'];
     isCurrent: boolean;
+    /** The number of the first step with the same caution, which says it in full; null when this is it. */
+    cautionAt: number | null;
     onChoose: () => void;
 }
 
 /** One line of the sheet, as it is printed too. */
-export function StepRow({ sheet, step, isCurrent, onChoose }: Props) {
+export function StepRow({ sheet, step, isCurrent, cautionAt, onChoose }: Props) {
     const marked = step.marks.length;
     const all = sheet.figures.length;
     const excused = step.marks.filter((mark) => mark.state !== 'done');
@@ -51,7 +53,24 @@ export function StepRow({ sheet, step, isCurrent, onChoose }: Props) {
                         {mark.state.replaceAll('-', ' ')}, {mark.reason} ({mark.by})
                     </small>
                 ))}
-                {step.caution !== null && <small className="step-caution">{step.caution}</small>}
+                {step.caution !== null && (
+                    <small className="step-caution">
+                        {cautionAt === null ? step.caution : `Caution as at step ${cautionAt}.`}
+                    </small>
+                )}
+                <span className="step-boxes" aria-hidden="true">
+                    {sheet.figures.map((figure) => {
+                        const mark = step.marks.find((one) => one.figure_id === figure.id);
+                        return (
+                            <i
+                                key={figure.id}
+                                className={mark === undefined ? '' : mark.state === 'done' ? 'box-done' : 'box-excused'}
+                            >
+                                {figure.number}
+                            </i>
+                        );
+                    })}
+                </span>
             </div>
             <span className="step-times">
                 {step.minutes > 0 ? `${fewMinutes(step.minutes)} min` : ''}

@@ -1,4 +1,5 @@
 import type { Schemas } from '@api';
+import { useSession } from '@features/session';
 import type { SideName } from '../useCheck';
 import { Mosaic } from './Mosaic';
 
@@ -14,6 +15,7 @@ interface Props {
 
 /** The figure turned through the sides that count. */
 export function Turn({ check, side, area, onSide, onArea }: Props) {
+    const { studio } = useSession();
     const uncounted = SIDES.filter((one) => !check.sides.includes(one));
     return (
         <section className="turn" aria-label="Sides">
@@ -36,6 +38,7 @@ export function Turn({ check, side, area, onSide, onArea }: Props) {
             <p>
                 Seen from {side}, by share. Bold areas draw the eye.
                 {uncounted.length > 0 && ` Not counted at this tier: ${uncounted.join(', ')}.`}
+                {studio.single_keys && ' Keys 1 to 6 turn the figure, J and K go through what is asked.'}
                 {check.unseen.length > 0 && ` Seen from no counted side, so not asked: ${check.unseen.join(', ')}.`}
             </p>
         </section>
