@@ -133,7 +133,7 @@ final readonly class RosterReader
         foreach ($csv->rows as $row) {
             $name = $row['cells'][$column] ?? '';
             if ($name !== '' && self::find($name, $this->types) === null) {
-                $unknown[mb_strtolower($name)] = $name;
+                $unknown[mb_strtolower($name)] ??= $name;
             }
         }
 

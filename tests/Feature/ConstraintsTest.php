@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Tier;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** The database refuses what the application would never write: whatever reaches it, its rows make sense. */
+final class ConstraintsTest extends TestCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function senseless(): iterable
+    {
+        yield 'a role that is none' => ["UPDATE users SET role = 'owner'"];
+        yield 'an address twice' => ["UPDATE users SET email = 'same@kittiwake.example'"];
+        yield 'a state of a version that is none' => ["UPDATE standard_versions SET state = 'lost'"];
+        yield 'a distance of 0' => ['UPDATE tiers SET distance_mm = 0'];
+        yield 'noticing under 1 minute of arc' => ['UPDATE tiers SET notice_arcmin = 0.5'];
+        yield 'a look of no time' => ['UPDATE tiers SET look_minutes = 0'];
+        yield 'two tiers of one rank' => ['UPDATE tiers SET `rank` = 3'];
+        yield 'a group that is none' => ["UPDATE techniques SET `group` = 'sparkle'"];
+        yield 'an opacity that is none' => ["UPDATE techniques SET opacity = 'milky'"];
+        yield 'no coat' => ['UPDATE requirement_uses SET coats = 0'];
+        yield 'less than no minutes' => ['UPDATE requirement_uses SET minutes = -1'];
+        yield 'minutes a piece without a piece' => ['UPDATE requirement_uses SET `each` = 1, feature = NULL'];
+        yield 'a cover over 1' => ['UPDATE requirement_uses SET cover = 1.1'];
+        yield 'an extent that is none' => ["UPDATE requirement_uses SET extent = 'some'"];
+        yield 'a severity that is none' => ["UPDATE criteria SET severity = 'grave'"];
+        yield 'a share over 1' => ['UPDATE figure_areas SET share = 1.5'];
+        yield 'a size class that is none' => ["UPDATE figure_types SET size_class = 'vast'"];
+        yield 'a state of a figure that is none' => ["UPDATE figures SET state = 'lost'"];
+        yield 'two figures of one number' => ['UPDATE figures SET number = 1'];
+        yield 'a waiver without a reason' => ["UPDATE variations SET reason = '  '"];
+        yield 'a colour that is none' => ["UPDATE paints SET hex = '#GGGGGG'"];
+        yield 'a colour in capitals' => ["UPDATE paints SET hex = '#ABCDEF'"];
+        yield 'less than no stock' => ['UPDATE paints SET stock_ml = -1'];
+        yield 'a mix of no parts' => ['UPDATE job_mix_parts SET parts = 0'];
+        yield 'an excuse without a reason' => ["UPDATE bench_marks SET state = 'later', reason = ''"];
+        yield 'a tier that units have taken away' => ['DELETE FROM tiers'];
+        yield 'a person who painted taken away' => ["DELETE FROM users WHERE email = 'isla@kittiwake.example'"];
+        yield 'a unit of no job' => ['UPDATE units SET job_id = 999999'];
+    }
+
+    #[DataProvider('senseless')]
+    public function test_the_database_refuses(string $statement): void
+    {
+        $this->expectException(QueryException::class);
+        DB::statement($statement);
+    }
+
+    public function test_one_version_of_a_standard_is_in_force(): void
+    {
+        $version = (array) DB::table('standard_versions')->where('studio_id', $this->lead()->studio_id)->first();
+        unset($version['id'], $version['in_force_of']);
+
+        $this->expectException(QueryException::class);
+        DB::table('standard_versions')->insert(['label' => 'second'] + $version);
+    }
+
+    public function test_one_check_of_a_figure_is_open(): void
+    {
+        $check = ['studio_id' => $this->lead()->studio_id, 'figure_id' => $this->figure('1st Lamplighters', 2)->id, 'state' => 'open', 'signature' => '', 'opened_by' => $this->lead()->id];
+        DB::table('checks')->insert(['round' => 1] + $check);
+
+        $this->expectException(QueryException::class);
+        DB::table('checks')->insert(['round' => 2] + $check);
+    }
+
+    public function test_a_waiver_stands_once_for_a_unit_and_once_more_for_each_figure(): void
+    {
+        $unit = $this->unit('2nd Lamplighters');
+        $area = DB::table('figure_areas')->where('figure_type_id', $unit->figure_type_id)->where('key', 'face')->value('id');
+        $waiver = ['studio_id' => $unit->studio_id, 'unit_id' => $unit->id, 'figure_area_id' => $area, 'kind' => 'waiver', 'use' => 'wash', 'reason' => 'agreed', 'user_id' => $this->lead()->id];
+        DB::table('variations')->insert(['figure_id' => null] + $waiver);
+        DB::table('variations')->insert(['figure_id' => $this->figure('2nd Lamplighters', 3)->id] + $waiver);
+
+        $this->expectException(QueryException::class);
+        DB::table('variations')->insert(['figure_id' => null] + $waiver);
+    }
+
+    public function test_sides_stay_in_the_order_that_the_standard_gives(): void
+    {
+        self::assertSame(['front', 'left', 'back', 'right', 'above'], Tier::query()->where('key', 'muster')->firstOrFail()->sides);
+    }
+}
