@@ -7,8 +7,15 @@ export default defineConfig({
     base: '/build/',
     publicDir: false,
     plugins: [react()],
-    resolve: { alias: { '@api': folder('api'), '@shared': folder('shared'), '@features': folder('features') } },
-    test: { include: ['resources/js/**/*.test.ts'], environment: 'node' },
+    resolve: {
+        alias: {
+            '@api': folder('api'),
+            '@shared': folder('shared'),
+            '@features': folder('features'),
+            '@testing': folder('testing'),
+        },
+    },
+    test: { include: ['resources/js/**/*.test.{ts,tsx}'], environment: 'jsdom', setupFiles: ['resources/js/testing/setup.ts'] },
     build: {
         outDir: 'public/build',
         emptyOutDir: true,

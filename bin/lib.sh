@@ -84,7 +84,7 @@ install_node_libraries() {
     fi
 }
 
-front_end_sources() { find resources/js resources/css -type f ! -name '*.test.ts*' | LC_ALL=C sort; }
+front_end_sources() { find resources/js resources/css -type f ! -name '*.test.ts*' ! -path '*/testing/*' | LC_ALL=C sort; }
 
 build_front_end() {
     local sources

@@ -15,7 +15,7 @@ const withToken: Middleware = {
     },
 };
 
-export const api = createClient<paths>({ baseUrl: '/' });
+export const api = createClient<paths>({ baseUrl: window.location.origin, fetch: (request) => globalThis.fetch(request) });
 api.use(withToken);
 
 interface Answer<T> {

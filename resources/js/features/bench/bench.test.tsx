@@ -1,0 +1,125 @@
+import { answering, refusal } from '@testing/api';
+import { session, sheet, step } from '@testing/made';
+import { render } from '@testing/render';
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it, vi } from 'vitest';
+import { markable, openOn } from './BenchSheetPage';
+import { Current } from './components/Current';
+import { HandOver } from './components/HandOver';
+import { StepRow } from './components/StepRow';
+
+const mark = (figure_id: number, state = 'done', reason = '') => ({ figure_id, state, reason, by: 'Isla Coade', at: null });
+
+describe('what is marked', () => {
+    it('is only on own figures that are at the bench', () => {
+        const figures = [
+            { id: 1, mine: true, state: 'painting' },
+            { id: 2, mine: false, state: 'painting' },
+            { id: 3, mine: true, state: 'to-check' },
+            { id: 4, mine: true, state: 'to-paint' },
+        ].map((one) => ({ number: one.id, leader: false, painter: null, left: 1, version: 1, ...one }));
+        expect(markable(sheet({ figures })).map((figure) => figure.id)).toEqual([1, 4]);
+    });
+
+    it('is open on figures that have neither mark nor excuse', () => {
+        expect(openOn(step({ marks: [mark(20), mark(30, 'later', 'no badge')] }), sheet().figures)).toEqual([]);
+        expect(openOn(step({ marks: [mark(20)] }), sheet().figures).map((figure) => figure.number)).toEqual([3]);
+    });
+});
+
+describe('the step in hand', () => {
+    it('says what, where, with what and why here', () => {
+        render(<Current sheet={sheet()} step={step()} onMoved={() => undefined} />);
+        expect(screen.getByRole('heading', { name: 'Base coat on the coat' })).toBeTruthy();
+        expect(screen.getByText('Oilskin Ochre')).toBeTruthy();
+        expect(screen.getByText('Folds read as folds.')).toBeTruthy();
+        expect(screen.getByText('Primer lies under all paint and holds it.')).toBeTruthy();
+        expect(screen.getByText('Never point a brush with the lips.')).toBeTruthy();
+    });
+
+    it('is done on all that are open at once', async () => {
+        const moved = vi.fn();
+        const sent = answering(() => [200, sheet()]);
+        render(<Current sheet={sheet()} step={step()} onMoved={moved} />);
+        await userEvent.click(screen.getByRole('button', { name: 'Done on all 2 figures' }));
+        await waitFor(() =>
+            expect(sent[0]?.body).toEqual({ figures: [20, 30], area: 'coat', use: 'base', state: 'done', reason: '' }),
+        );
+        await waitFor(() => expect(moved).toHaveBeenCalled());
+    });
+
+    it('takes a mark back', async () => {
+        const sent = answering(() => [200, sheet()]);
+        render(<Current sheet={sheet()} step={step({ marks: [mark(20)] })} onMoved={() => undefined} />);
+        await userEvent.click(screen.getByRole('button', { name: '2' }));
+        await waitFor(() => expect(sent[0]?.body).toMatchObject({ figures: [20], state: null }));
+    });
+
+    it('is excused only with a reason', async () => {
+        const sent = answering(() => [200, sheet()]);
+        render(<Current sheet={sheet()} step={step()} onMoved={() => undefined} />);
+        await userEvent.click(screen.getByRole('button', { name: 'Not done…' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Excuse it' }));
+        expect(screen.getByRole('alert').textContent).toBe('Say why; it stays on record.');
+        await userEvent.click(screen.getByLabelText('cannot be reached'));
+        await userEvent.type(screen.getByLabelText('Why'), 'under the lamp');
+        await userEvent.click(screen.getByRole('button', { name: 'Excuse it' }));
+        await waitFor(() =>
+            expect(sent[0]?.body).toMatchObject({ figures: [20, 30], state: 'unreachable', reason: 'under the lamp' }),
+        );
+    });
+
+    it('keeps what was typed when a mix is refused, and says why', async () => {
+        answering(({ path }) =>
+            path.endsWith('/mixes')
+                ? [422, refusal('unknown-paint', 'The studio has no paint "Bluish"; pick one of its paints.', '/mix')]
+                : [200, []],
+        );
+        render(<Current sheet={sheet()} step={step()} onMoved={() => undefined} />, [[['session'], session()]]);
+        await userEvent.click(screen.getByRole('button', { name: 'Change what Base coat on coat is painted with' }));
+        const field = screen.getByLabelText('A paint, or a mix in parts');
+        await userEvent.clear(field);
+        await userEvent.type(field, 'Bluish');
+        await userEvent.click(screen.getByRole('button', { name: 'Keep' }));
+        expect((await screen.findByRole('alert')).textContent).toContain('Bluish');
+        expect((field as HTMLInputElement).value).toBe('Bluish');
+    });
+});
+
+describe('a line of the sheet', () => {
+    it('says who excused what and why', () => {
+        render(
+            <StepRow
+                sheet={sheet()}
+                step={step({ marks: [mark(30, 'not-on-figure', 'no badge')] })}
+                isCurrent={false}
+                cautionAt={null}
+                onChoose={() => undefined}
+            />,
+        );
+        expect(screen.getByText(/figure 3: not on figure, no badge \(Isla Coade\)/)).toBeTruthy();
+        expect(screen.getByText('1/2')).toBeTruthy();
+    });
+
+    it('names the step that says its caution in full', () => {
+        render(<StepRow sheet={sheet()} step={step()} isCurrent={false} cautionAt={4} onChoose={() => undefined} />);
+        expect(screen.getByText('Caution as at step 4.')).toBeTruthy();
+    });
+});
+
+describe('handing over', () => {
+    it('is offered for figures on which nothing is left, all in one', async () => {
+        const sent = answering(() => [200, session()]);
+        const figures = sheet().figures.map((figure) => ({ ...figure, left: 0 }));
+        render(<HandOver sheet={sheet({ figures })} />);
+        await userEvent.click(screen.getByRole('button', { name: 'Hand 2 figures over to be checked' }));
+        await waitFor(() => expect(sent[0]).toEqual({ method: 'POST', path: '/api/hand-overs', body: { figures: [20, 30] } }));
+    });
+
+    it('is not offered while something is left', () => {
+        render(<HandOver sheet={sheet()} />);
+        expect(screen.queryByRole('button')).toBeNull();
+        expect(screen.getAllByText('1 left')).toHaveLength(2);
+    });
+});

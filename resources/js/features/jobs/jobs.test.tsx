@@ -1,0 +1,290 @@
+import type { Schemas } from '@api';
+import { answering, refusal } from '@testing/api';
+import { session } from '@testing/made';
+import { render } from '@testing/render';
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it } from 'vitest';
+import { AreaDrawer } from './components/AreaDrawer';
+import { Grid } from './components/Grid';
+import { QuickType } from './components/QuickType';
+import { RosterPreview } from './components/RosterPreview';
+
+const signedIn: [readonly unknown[], unknown][] = [
+    [['session'], session()],
+    [['people'], [{ id: 3, name: 'Isla Coade', role: 'painter', signing_rank: null }]],
+];
+
+function laid(change: Partial<Schemas['GridUse']> = {}): Schemas['GridUse'] {
+    return {
+        id: 'base',
+        name: 'Base coat',
+        technique: 'base',
+        group: 'lay-in',
+        degree: '2 coats',
+        coats: 2,
+        steps: 1,
+        minutes: 4,
+        choices: [],
+        waiver: null,
+        ...change,
+    };
+}
+
+function group(change: Partial<Schemas['GridGroup']> = {}): Schemas['GridGroup'] {
+    const figure = {
+        number: 1,
+        leader: false,
+        state: 'to-paint',
+        tier: 'muster',
+        own_tier: false,
+        painter: null,
+        own_painter: false,
+        version: 1,
+    };
+    return {
+        key: '1-a',
+        tier: 'muster',
+        minutes: 32,
+        minutes_all: 64,
+        figures: [
+            { ...figure, id: 1 },
+            { ...figure, id: 2, number: 2 },
+        ],
+        areas: [
+            {
+                area: 'coat',
+                surface: 'cloth',
+                tier: 'muster',
+                own_tier: false,
+                focal: false,
+                state: 'asked',
+                minutes: 4,
+                uses: [laid(), laid({ id: 'shade', name: 'Wash', degree: '', group: 'shade' })],
+            },
+            {
+                area: 'badge',
+                surface: 'marking',
+                tier: 'muster',
+                own_tier: false,
+                focal: false,
+                state: 'undecided',
+                minutes: 0,
+                uses: [],
+            },
+        ],
+        resting: [],
+        ...change,
+    };
+}
+
+function unit(change: Partial<Schemas['GridUnit']> = {}): Schemas['GridUnit'] {
+    return {
+        id: 4,
+        name: 'Lamplighters',
+        note: '',
+        type: 'Lamplighter',
+        type_id: 6,
+        tier: 'muster',
+        painter: null,
+        version: 7,
+        count: 2,
+        minutes: 64,
+        groups: [group()],
+        ...change,
+    };
+}
+
+const job: Schemas['Job'] = {
+    id: 1,
+    name: 'Harbour guard',
+    client: 'The harbour office',
+    due: null,
+    force: 'Harbour guard',
+    state: 'open',
+    version: 1,
+    standard: { id: 1, name: 'House standard', version: '2026.1' },
+    tiers: [
+        { key: 'drill', name: 'Drill', rank: 0, retired: true },
+        { key: 'muster', name: 'Muster', rank: 1, retired: false },
+        { key: 'guard', name: 'Guard', rank: 3, retired: false },
+    ],
+    surfaces: [
+        { key: 'cloth', name: 'Cloth' },
+        { key: 'plate', name: 'Plate' },
+        { key: 'marking', name: 'Marking' },
+    ],
+};
+
+function grid(units: Schemas['GridUnit'][]): Schemas['Grid'] {
+    return { units, figures: 2, minutes: 64, waivers: 0, questions: [], unassigned: 2, signed: 0 };
+}
+
+describe('the grid', () => {
+    it('says in words what each cell does, and shows silence as a question', () => {
+        render(<Grid grid={grid([unit()])} job={job} />, signedIn);
+        expect(screen.getByRole('button', { name: 'coat: Base coat 2 coats, then Wash' })).toBeTruthy();
+        expect(screen.getByRole('button', { name: 'badge: undecided' }).textContent).toBe('?');
+    });
+
+    it('has a column for each surface that some figure has, and none for others', () => {
+        render(<Grid grid={grid([unit()])} job={job} />, signedIn);
+        expect(
+            screen
+                .getAllByRole('columnheader')
+                .map((head) => head.getAttribute('title'))
+                .filter(Boolean),
+        ).toEqual(['Cloth', 'Marking']);
+    });
+
+    it('puts the unit before those of it that are painted otherwise', () => {
+        const leader = group({
+            key: '1-b',
+            tier: 'guard',
+            figures: [
+                { ...group().figures[0], id: 9, number: 1, leader: true, own_tier: true, tier: 'guard' } as Schemas['GridFigure'],
+            ],
+        });
+        render(<Grid grid={grid([unit({ groups: [leader, group()] })])} job={job} />, signedIn);
+        const names = screen.getAllByRole('rowheader').map((head) => head.textContent);
+        expect(names[0]).toContain('Lamplighters');
+        expect(names[1]).toContain('leader');
+    });
+
+    it('offers no retired tier', async () => {
+        render(<Grid grid={grid([unit()])} job={job} />, signedIn);
+        await userEvent.click(screen.getByRole('combobox', { name: 'Tier of Lamplighters' }));
+        const offered = (await screen.findAllByRole('option')).map((option) => option.textContent);
+        expect(offered).not.toContain('Drill');
+    });
+});
+
+describe('one area', () => {
+    const drawer = (change: Partial<Schemas['GridGroup']> = {}) => (
+        <AreaDrawer job={job} unit={unit()} group={group(change)} area="coat" onClose={() => undefined} />
+    );
+
+    it('lists its layers from the top down', () => {
+        render(drawer(), signedIn);
+        const layers = within(screen.getByRole('list', { name: 'Layers, from the top down' })).getAllByRole('listitem');
+        expect(layers.map((layer) => layer.querySelector('b')?.textContent)).toEqual(['Wash', 'Base coat']);
+    });
+
+    it('leaves a use out only with a reason', async () => {
+        const sent = answering(() => [200, grid([unit()])]);
+        render(drawer(), signedIn);
+        await userEvent.click(screen.getByRole('button', { name: 'Leave out Wash' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Leave out' }));
+        expect(screen.getByRole('alert').textContent).toContain('the reason stays on record');
+        expect(sent).toHaveLength(0);
+        await userEvent.type(screen.getByLabelText('Why'), 'kept clean');
+        await userEvent.click(screen.getByRole('button', { name: 'Leave out' }));
+        await waitFor(() =>
+            expect(sent[0]?.body).toEqual({
+                version: 7,
+                figure_id: null,
+                area: 'coat',
+                use: 'shade',
+                reason: 'kept clean',
+                agreed_with: '',
+            }),
+        );
+    });
+
+    it('shows what rests, and who agreed to what is left out', () => {
+        const waived = laid({
+            id: 'shade',
+            name: 'Wash',
+            waiver: { id: 3, reason: 'kept clean', agreed_with: 'the client', by: 'Marsali Teague', whole_unit: true },
+        });
+        const areas = [{ ...group().areas[0], uses: [laid(), waived] } as Schemas['GridArea']];
+        render(drawer({ areas, resting: ['hat: "layer" left out (agreed)'] }), signedIn);
+        expect(screen.getByText(/kept clean Agreed with the client\. Marsali Teague, for the unit\./)).toBeTruthy();
+        expect(screen.getByText('hat: "layer" left out (agreed)')).toBeTruthy();
+    });
+
+    it('says that nothing of one’s own was stored when somebody else was first', async () => {
+        answering(({ method }) =>
+            method === 'DELETE' ? [409, refusal('stale', 'Somebody else changed the unit.')] : [200, grid([unit()])],
+        );
+        const waived = laid({ waiver: { id: 3, reason: 'kept clean', agreed_with: '', by: 'Marsali Teague', whole_unit: true } });
+        render(drawer({ areas: [{ ...group().areas[0], uses: [waived] } as Schemas['GridArea']] }), signedIn);
+        await userEvent.click(screen.getByRole('button', { name: 'Ask for it again' }));
+        expect(await screen.findByText(/yours was not stored/)).toBeTruthy();
+    });
+
+    it('can only be read by who is not the lead', () => {
+        render(drawer(), [[['session'], session({ role: 'painter' })]]);
+        expect(screen.queryByRole('button', { name: 'Leave out Wash' })).toBeNull();
+    });
+});
+
+describe('a roster that was read', () => {
+    const roster: Schemas['Roster'] = { lines: [], problems: [], unknown_types: [], figures: 0, taken: false };
+
+    it('tells what is wrong by line and column', () => {
+        render(
+            <RosterPreview
+                roster={{
+                    ...roster,
+                    problems: [{ line: 3, column: 'tier', code: 'unknown-tier', message: 'There is no tier "gold".' }],
+                }}
+            />,
+        );
+        const row = within(screen.getByRole('alert')).getAllByRole('row')[1];
+        expect([...(row?.querySelectorAll('td') ?? [])].map((cell) => cell.textContent)).toEqual([
+            '3',
+            'tier',
+            'There is no tier "gold".',
+        ]);
+    });
+
+    it('shows the units as they would be taken', () => {
+        const line = {
+            line: 2,
+            unit: 'Watch',
+            figure_type: 'lamplighter',
+            count: 4,
+            tier: 'muster',
+            leader_count: 1,
+            leader_tier: 'guard',
+            note: '',
+        };
+        render(<RosterPreview roster={{ ...roster, lines: [line], figures: 4 }} />);
+        expect(screen.getByText('4 figures in 1 unit, as they would be taken')).toBeTruthy();
+        expect(screen.getByText('1 at guard')).toBeTruthy();
+    });
+});
+
+describe('the quick form', () => {
+    it('begins with ground and rim, small, and sends what was said', async () => {
+        const sent = answering(() => [201, {}]);
+        render(
+            <QuickType
+                name="Bosun"
+                surfaces={[...job.surfaces, { key: 'ground', name: 'Ground' }, { key: 'rim', name: 'Rim' }]}
+                onMade={() => undefined}
+            />,
+        );
+        await userEvent.type(screen.getAllByLabelText('Area')[0] as HTMLElement, 'coat');
+        await userEvent.click(screen.getByRole('button', { name: 'Make it and read the roster again' }));
+        await waitFor(() => expect(sent).toHaveLength(1));
+        expect(sent[0]?.body).toMatchObject({
+            name: 'Bosun',
+            size_class: 'foot',
+            areas: [
+                { name: 'coat', surface: 'cloth', weight: 'large', focal: false },
+                { name: 'ground', surface: 'ground', weight: 'small' },
+                { name: 'rim', surface: 'rim', weight: 'small' },
+            ],
+        });
+    });
+
+    it('sends nothing while an area has no name', async () => {
+        const sent = answering(() => [201, {}]);
+        render(<QuickType name="Bosun" surfaces={job.surfaces} onMade={() => undefined} />);
+        await userEvent.click(screen.getByRole('button', { name: 'Make it and read the roster again' }));
+        expect(await screen.findByText('A name.')).toBeTruthy();
+        expect(sent).toHaveLength(0);
+    });
+});

@@ -1,0 +1,49 @@
+import { render } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it, vi } from 'vitest';
+import { useKeys } from './useKeys';
+
+function Place({ deed, enabled = true }: { deed: () => void; enabled?: boolean }) {
+    useKeys({ p: deed }, enabled);
+    return (
+        <>
+            <input aria-label="field" />
+            <button type="button">button</button>
+            <div role="dialog">
+                <button type="button">in a dialog</button>
+            </div>
+        </>
+    );
+}
+
+describe('single keys', () => {
+    it('work when nothing is being typed, in either case', async () => {
+        const deed = vi.fn();
+        render(<Place deed={deed} />);
+        await userEvent.keyboard('pP');
+        expect(deed).toHaveBeenCalledTimes(2);
+    });
+
+    it('stay letters in a field and in a dialog', async () => {
+        const deed = vi.fn();
+        const { getByLabelText, getByText } = render(<Place deed={deed} />);
+        await userEvent.type(getByLabelText('field'), 'ppp');
+        getByText('in a dialog').focus();
+        await userEvent.keyboard('p');
+        expect(deed).not.toHaveBeenCalled();
+    });
+
+    it('leave key combinations to the browser', async () => {
+        const deed = vi.fn();
+        render(<Place deed={deed} />);
+        await userEvent.keyboard('{Control>}p{/Control}{Alt>}p{/Alt}{Meta>}p{/Meta}');
+        expect(deed).not.toHaveBeenCalled();
+    });
+
+    it('can be turned off', async () => {
+        const deed = vi.fn();
+        render(<Place deed={deed} enabled={false} />);
+        await userEvent.keyboard('p');
+        expect(deed).not.toHaveBeenCalled();
+    });
+});

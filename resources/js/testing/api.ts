@@ -1,0 +1,31 @@
+import { vi } from 'vitest';
+
+export interface Sent {
+    method: string;
+    path: string;
+    body: unknown;
+}
+
+type Answer = [status: number, body: unknown];
+
+/** Stands for the API: answers each request as it is told, and keeps what was sent. */
+export function answering(answer: (sent: Sent) => Answer): Sent[] {
+    const sent: Sent[] = [];
+    vi.stubGlobal('fetch', async (input: Request | string) => {
+        const request = typeof input === 'string' ? new Request(new URL(input, 'http://localhost')) : input;
+        const text = await request.text();
+        const one = {
+            method: request.method,
+            path: new URL(request.url).pathname,
+            body: text === '' ? null : (JSON.parse(text) as unknown),
+        };
+        sent.push(one);
+        const [status, body] = answer(one);
+        return new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } });
+    });
+    return sent;
+}
+
+export function refusal(code: string, message: string, path = '', problems: { path: string; message: string }[] = []) {
+    return { error: { code, message, path, problems } };
+}

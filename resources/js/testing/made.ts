@@ -1,0 +1,167 @@
+import type { Schemas } from '@api';
+
+/** Invented answers of the API, each with what a test wants to be different. */
+export function session(change: Partial<Schemas['Session']['user']> = {}): Schemas['Session'] {
+    return {
+        user: { id: 1, name: 'Marsali Teague', role: 'lead', signing_rank: null, ...change },
+        studio: { id: 1, name: 'Kittiwake Row', time_zone: 'Europe/London', single_keys: true, allows_self_check: false },
+        waiting: { checks: 2, bench: 0 },
+    };
+}
+
+const why = { inputs: [{ name: 'size', value: '2 mm' }], rule: 'The rule.', source: 'published' };
+
+export function item(change: Partial<Schemas['CheckItem']> = {}): Schemas['CheckItem'] {
+    return {
+        area: 'coat',
+        surface: 'cloth',
+        criterion: 'lit',
+        text: 'The folds are lit.',
+        severity: 'minor',
+        sides: ['front', 'back'],
+        alone: null,
+        focal: false,
+        answer: null,
+        reason: '',
+        stands: false,
+        ...change,
+    };
+}
+
+export function fault(change: Partial<Schemas['CheckFault']> = {}): Schemas['CheckFault'] {
+    return {
+        id: 5,
+        kind: 'flaw',
+        area: 'coat',
+        criterion: null,
+        text: '',
+        side: 'front',
+        flaw: 'patch',
+        size_mm: 2,
+        note: '',
+        severity: 'minor',
+        sentence: 'Noticed in a plain place, so it is minor.',
+        why,
+        waived: null,
+        mended: null,
+        version: 1,
+        ...change,
+    };
+}
+
+export function check(change: Partial<Schemas['Check']> = {}): Schemas['Check'] {
+    return {
+        id: 9,
+        figure_id: 2,
+        round: 1,
+        state: 'open',
+        version: 3,
+        job: { id: 1, name: 'Harbour guard' },
+        unit: '1st Lamplighters',
+        number: 2,
+        count: 12,
+        leader: false,
+        tier: {
+            key: 'muster',
+            name: 'Muster',
+            rank: 1,
+            distance_mm: 900,
+            notice_arcmin: 3,
+            look_minutes: 1,
+            smallest_mm: 0.785,
+            limits: { critical: 0, major: 2, minor: 6 },
+        },
+        standard: 'House standard 2026.1',
+        painters: ['Isla Coade'],
+        sides: ['front', 'back'],
+        passed: [],
+        areas: [
+            { area: 'coat', surface: 'cloth', share: 0.6, focal: false, sides: ['front', 'back'], hex: '#b98a2e' },
+            { area: 'face', surface: 'face', share: 0.1, focal: true, sides: ['front'], hex: '#b57a5e' },
+        ],
+        items: [
+            item(),
+            item({
+                area: 'face',
+                surface: 'face',
+                criterion: 'read',
+                text: 'Features can be read.',
+                sides: ['front'],
+                alone: 'draws the eye',
+                focal: true,
+            }),
+        ],
+        unseen: [],
+        faults: [],
+        counts: { critical: 0, major: 0, minor: 0 },
+        verdict: 'accept',
+        verdict_why: why,
+        open: 2,
+        complete: false,
+        may_sign: false,
+        sign_hint: '2 items are not answered yet.',
+        may_waive: true,
+        own_work: false,
+        undo: null,
+        started_at: null,
+        sign_off_id: null,
+        ...change,
+    };
+}
+
+export function sheet(change: Partial<Schemas['BenchSheet']> = {}): Schemas['BenchSheet'] {
+    return {
+        key: '1-abc',
+        job: { id: 1, name: 'Harbour guard', version: 1 },
+        unit: { id: 1, name: '1st Lamplighters', note: '' },
+        type: { id: 6, name: 'Lamplighter' },
+        tier: 'Muster',
+        standard: 'House standard 2026.1',
+        minutes: 31.8,
+        caution: "Follow the product's safety data sheet.",
+        undecided: [],
+        figures: [2, 3].map((number) => ({
+            id: number * 10,
+            number,
+            leader: false,
+            state: 'painting',
+            painter: null,
+            mine: true,
+            left: 1,
+            version: 1,
+        })),
+        steps: [step()],
+        ...change,
+    };
+}
+
+export function step(change: Partial<Schemas['BenchStep']> = {}): Schemas['BenchStep'] {
+    return {
+        number: 1,
+        area: 'coat',
+        surface: 'cloth',
+        part: '',
+        use: 'base',
+        title: 'Base coat',
+        technique: 'base',
+        group: 'lay-in',
+        degree: '2 coats',
+        minutes: 4.6,
+        dry: 10,
+        messy: false,
+        tidy: false,
+        caution: 'Never point a brush with the lips.',
+        mixes: [
+            {
+                step: 1,
+                text: 'Oilskin Ochre',
+                parts: [{ paint: 'Oilskin Ochre', parts: 1, hex: '#b98a2e', kind: 'base' }],
+                version: 1,
+            },
+        ],
+        why: [{ reason: 'adhesion', sentence: 'Primer lies under all paint and holds it.' }],
+        judged_by: ['Folds read as folds.'],
+        marks: [],
+        ...change,
+    };
+}

@@ -1,0 +1,23 @@
+import { cleanup } from '@testing-library/react';
+import { afterEach, vi } from 'vitest';
+
+afterEach(() => {
+    cleanup();
+    vi.unstubAllGlobals();
+});
+
+// What antd asks a browser for and the test environment has not. None of it is looked at by a test.
+window.matchMedia = (media) =>
+    ({
+        media,
+        matches: false,
+        addEventListener: () => undefined,
+        removeEventListener: () => undefined,
+    }) as unknown as MediaQueryList;
+window.ResizeObserver = class {
+    observe = () => undefined;
+    unobserve = () => undefined;
+    disconnect = () => undefined;
+};
+window.scrollTo = () => undefined;
+Element.prototype.scrollIntoView = () => undefined;
