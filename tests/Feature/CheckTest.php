@@ -297,7 +297,7 @@ final class CheckTest extends TestCase
 
         $this->assertRefused($this->as($this->lead(), 'PATCH', '/figures', ['figures' => [['id' => $figure->id, 'version' => $figure->version]], 'tier' => 'guard']), 403, 'signed');
         $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', ['figures' => [$figure->id], 'area' => 'figure', 'use' => 'clean', 'state' => null]), 403, 'not-at-the-bench');
-        $this->assertRefused($this->as($this->lead(), 'POST', "/figures/{$figure->id}/checks"), 403, 'not-to-check');
+        $this->assertRefused($this->as($this->lead(), 'POST', "/figures/{$figure->id}/checks"), 403, 'signed');
     }
 
     public function test_an_altered_record_is_found(): void

@@ -30,6 +30,9 @@ final readonly class OpenCheck
             if ($open !== null) {
                 return $open;
             }
+            if ($locked->state === FigureState::Signed) {
+                throw NotAllowed::because('signed', "Figure {$locked->number} is signed off; its record stands under Records.");
+            }
             if ($locked->state !== FigureState::ToCheck) {
                 throw NotAllowed::because('not-to-check', "Figure {$locked->number} is not handed over to be checked.");
             }

@@ -17,7 +17,7 @@ use RuntimeException;
 /** The application as somebody sees it: things are found by the words on them. */
 final readonly class Page
 {
-    private const PATIENCE = 12;
+    private const PATIENCE = 20;
 
     public function __construct(
         public RemoteWebDriver $driver,
