@@ -15,7 +15,12 @@ export default defineConfig({
             '@testing': folder('testing'),
         },
     },
-    test: { include: ['resources/js/**/*.test.{ts,tsx}'], environment: 'jsdom', setupFiles: ['resources/js/testing/setup.ts'] },
+    test: {
+        include: ['resources/js/**/*.test.{ts,tsx}'],
+        environment: 'jsdom',
+        testTimeout: 30_000,
+        setupFiles: ['resources/js/testing/setup.ts'],
+    },
     build: {
         outDir: 'public/build',
         emptyOutDir: true,

@@ -1,5 +1,8 @@
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
+
+// A busy machine is slow, not wrong.
+configure({ asyncUtilTimeout: 10_000 });
 
 afterEach(() => {
     cleanup();

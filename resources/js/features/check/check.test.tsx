@@ -71,6 +71,12 @@ describe('a check', () => {
         expect(await screen.findByText('Somebody else answered in this check')).toBeTruthy();
     });
 
+    it('takes in hand what one points at', async () => {
+        render(<Checking check={check()} />, signedIn);
+        await userEvent.click(screen.getByRole('button', { name: 'coat' }));
+        expect(screen.getByRole('heading', { name: 'The folds are lit.' })).toBeTruthy();
+    });
+
     it('turns by number, and only to sides that count', async () => {
         render(<Checking check={check()} />, signedIn);
         await userEvent.keyboard('3');

@@ -65,6 +65,13 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
         setArea(item.area);
         setAsking(null);
     };
+    /** Pointing at an area takes its first open item in hand, if it has one here. */
+    const point = (to: string) => {
+        const open = items.find((item) => item.area === to && item.answer === null);
+        setArea(to);
+        setChosen(open === undefined ? null : keyOf(open));
+        setAsking(null);
+    };
     const sideKeys = Object.fromEntries(
         (['front', 'left', 'back', 'right', 'above', 'below'] as const).map((one, i) => [
             String(i + 1),
@@ -93,7 +100,7 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
                 sub={`${check.tier.name} · ${check.standard} · ${check.painters.length === 0 ? 'painter not known' : `painted by ${check.painters.join(', ')}`}${check.round > 1 ? ` · check ${check.round}` : ''}`}
             />
             <div className="check-places">
-                <Turn check={check} side={side} area={area} onSide={turn} onArea={setArea} />
+                <Turn check={check} side={side} area={area} onSide={turn} onArea={point} />
                 <section className="check-middle" aria-label="What is asked">
                     <ItemInHand
                         check={check}
