@@ -11,4 +11,9 @@ final class NotAllowed extends Refusal
     {
         return new self($code, $sentence);
     }
+
+    public static function checkClosed(): self
+    {
+        return new self('check-closed', 'This check is closed; what it says stays as it is.');
+    }
 }

@@ -33,11 +33,6 @@ final readonly class CheckItem
         return json_encode([$area, $criterion], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
-    public function firstSide(): Side
-    {
-        return $this->sides[0];
-    }
-
     public function lastSide(): Side
     {
         return $this->sides[count($this->sides) - 1];

@@ -115,7 +115,7 @@ final readonly class ActInCheck
             $locked = Versioned::lock($check, $versionRead, 'this check');
             MayCheck::require($by, $locked->figure()->firstOrFail());
             if ($locked->state !== 'open') {
-                throw NotAllowed::because('check-closed', 'This check is closed; what it says stays as it is.');
+                throw NotAllowed::checkClosed();
             }
             $deed($this->reading->handle($locked));
             // Relations that were read for the deed are not columns of the check.

@@ -27,7 +27,7 @@ final readonly class RefuseFigure
             $figure = Figure::query()->lockForUpdate()->findOrFail($locked->figure_id);
             MayCheck::require($by, $figure);
             if ($locked->state !== 'open') {
-                throw NotAllowed::because('check-closed', 'This check is closed; what it says stays as it is.');
+                throw NotAllowed::checkClosed();
             }
             if ($this->reading->handle($locked)->judgement->verdict !== Verdict::Rework) {
                 throw NotAllowed::because('nothing-to-rework', 'The faults of this figure are within the limits of its tier; there is nothing to send it back for.');

@@ -28,7 +28,7 @@ final readonly class WaiveFault
             $check = Check::query()->lockForUpdate()->findOrFail($locked->check_id);
             MayCheck::require($by, $check->figure()->firstOrFail());
             if (! in_array($check->state, ['open', 'refused'], true)) {
-                throw NotAllowed::because('check-closed', 'This check is closed; what it says stays as it is.');
+                throw NotAllowed::checkClosed();
             }
             $locked->fill(['waived_by' => $by->id, 'waived_at' => now(), 'waiver_agreed_with' => $agreedWith, 'waiver_reason' => $reason])->save();
             $check->increment('version');

@@ -55,7 +55,7 @@ final readonly class SignFigure
     private function requireReady(CheckReading $reading, Figure $figure): void
     {
         if ($reading->check->state !== 'open' || $figure->state !== FigureState::ToCheck) {
-            throw NotAllowed::because('check-closed', 'This check is closed; what it says stays as it is.');
+            throw NotAllowed::checkClosed();
         }
         $open = count($reading->state->open($reading->sheet));
         if ($open > 0) {

@@ -1,3 +1,4 @@
 export { BenchPage } from './BenchPage';
 export { BenchSheetPage } from './BenchSheetPage';
 export { MendPage } from './MendPage';
+export { paintsOptions } from './queries';

@@ -1,4 +1,4 @@
-export { gridOptions, jobKeys, jobOptions } from './queries';
+export { figureTypesOptions, gridOptions, jobKeys, jobOptions, peopleOptions } from './queries';
 export { JobPage } from './JobPage';
 export { JobsPage } from './JobsPage';
 export { RosterPage } from './RosterPage';

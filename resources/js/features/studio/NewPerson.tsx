@@ -1,4 +1,5 @@
 import { api, unwrap } from '@api';
+import { peopleOptions } from '@features/jobs';
 import { ErrorNote } from '@shared/ErrorNote';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button, Drawer, Form, Input, InputNumber, Select } from 'antd';
@@ -25,7 +26,7 @@ export function NewPerson({ open, onClose }: Props) {
         mutationFn: (values: Values) =>
             unwrap(api.POST('/api/people', { body: { ...values, signing_rank: values.signing_rank ?? null } })),
         onSuccess: (people) => {
-            client.setQueryData(['people'], people);
+            client.setQueryData(peopleOptions().queryKey, people);
             form.resetFields();
             onClose();
         },

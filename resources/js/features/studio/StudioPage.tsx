@@ -1,4 +1,6 @@
 import { api, unwrap } from '@api';
+import { paintsOptions } from '@features/bench';
+import { figureTypesOptions, peopleOptions } from '@features/jobs';
 import { sessionKeys, useSession } from '@features/session';
 import { ErrorNote } from '@shared/ErrorNote';
 import { count } from '@shared/format';
@@ -69,7 +71,7 @@ function Settings() {
 function People() {
     const { user } = useSession();
     const [adding, setAdding] = useState(false);
-    const people = useQuery({ queryKey: ['people'], queryFn: ({ signal }) => unwrap(api.GET('/api/people', { signal })) });
+    const people = useQuery(peopleOptions());
     return (
         <section>
             <h2>
@@ -114,10 +116,7 @@ function People() {
 }
 
 function FigureTypes() {
-    const types = useQuery({
-        queryKey: ['figure-types'],
-        queryFn: ({ signal }) => unwrap(api.GET('/api/figure-types', { signal })),
-    });
+    const types = useQuery(figureTypesOptions());
     return (
         <section>
             <h2>Figure types</h2>
@@ -160,7 +159,7 @@ function FigureTypes() {
 }
 
 function Paints() {
-    const paints = useQuery({ queryKey: ['paints'], queryFn: ({ signal }) => unwrap(api.GET('/api/paints', { signal })) });
+    const paints = useQuery(paintsOptions());
     return (
         <section>
             <h2>Paints</h2>
