@@ -6,7 +6,10 @@ namespace Cli;
 
 use Cli\Command\Command;
 use Cli\Command\Compose;
+use Cli\Command\Diff;
 use Cli\Command\Lint;
+use Cli\Command\Plate;
+use Cli\Command\Raise;
 use Cli\Command\Verdict;
 use Cli\Command\Visibility;
 use Cli\Document\BadDocument;
@@ -34,7 +37,7 @@ final readonly class Application
 
     public static function withAllCommands(): self
     {
-        return new self([new Compose, new Lint, new Visibility, new Verdict]);
+        return new self([new Compose, new Raise, new Diff, new Lint, new Plate, new Visibility, new Verdict]);
     }
 
     /**

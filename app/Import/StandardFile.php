@@ -33,20 +33,53 @@ final readonly class StandardFile
     public static function read(string $text): array
     {
         $json = JsonText::of($text);
+        $faults = self::faultsOf($json);
+
+        /** @var StandardDocument */
+        return $faults === [] ? $json->withArrays() : throw BadDocument::withFaults($faults);
+    }
+
+    /**
+     * Every place where a document is wrong.
+     *
+     * @param  array<string, mixed>  $document
+     * @return list<ShapeFault>
+     */
+    public static function faults(array $document): array
+    {
+        return self::faultsOf(JsonText::of(StandardText::of($document)));
+    }
+
+    /** @return list<ShapeFault> */
+    private static function faultsOf(JsonText $json): array
+    {
         $faults = (new ShapeCheck(StandardSchema::document()))->faults($json->withObjects());
         if ($faults !== []) {
-            throw BadDocument::withFaults($faults);
+            return $faults;
         }
         /** @var StandardDocument $document */
         $document = $json->withArrays();
         $refusals = Refusals::kept();
         StandardReader::ofSound($refusals)->read($document);
-        $faults = [...array_map(self::fault(...), $refusals->all()), ...self::tooLong($document, '', self::LONGEST_NAME)];
-        if ($faults !== []) {
-            throw BadDocument::withFaults($faults);
-        }
 
-        return $document;
+        return [...array_map(self::fault(...), $refusals->all()), ...self::tooLong($document, '', self::LONGEST_NAME), ...self::nameless($document)];
+    }
+
+    /**
+     * @param  StandardDocument  $document
+     * @return list<ShapeFault>
+     */
+    private static function nameless(array $document): array
+    {
+        $names = ['/name' => $document['name'], '/version' => $document['version']];
+        foreach (['surfaces', 'techniques', 'tiers'] as $list) {
+            foreach ($document[$list] as $i => $entry) {
+                $names["/{$list}/{$i}/name"] = $entry['name'];
+            }
+        }
+        $empty = array_keys(array_filter($names, static fn (string $name): bool => trim($name) === ''));
+
+        return array_map(static fn (string $at): ShapeFault => new ShapeFault('out-of-range', $at, 'This name is empty; give it one.'), $empty);
     }
 
     private static function fault(CoreException $refusal): ShapeFault
@@ -76,7 +109,8 @@ final readonly class StandardFile
     private static function longest(string $member, int $otherwise): int
     {
         return match ($member) {
-            'text' => 2000,
+            'text', 'note', 'notes', 'caution', 'reason' => 2000,
+            'thinning', 'tool' => 300,
             'name' => self::LONGEST_NAME,
             'version' => 60,
             default => $otherwise,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\GivenMembers;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 
@@ -17,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property string|null $feature
  * @property bool $names_uses
  * @property int $position
+ * @property array<string, mixed>|null $optional
  * @property-read Collection<int, RequirementUse> $uses
  */
 final class Criterion extends StudioRow
@@ -25,7 +27,7 @@ final class Criterion extends StudioRow
 
     public $timestamps = false;
 
-    protected $casts = ['names_uses' => 'boolean'];
+    protected $casts = ['optional' => GivenMembers::class, 'names_uses' => 'boolean'];
 
     /** @return BelongsToMany<RequirementUse, $this> */
     public function uses(): BelongsToMany

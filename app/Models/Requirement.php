@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\GivenMembers;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -16,6 +17,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $surface_id
  * @property bool $names_criteria
  * @property int $position
+ * @property array<string, mixed>|null $optional
+ * @property int $revision
  * @property-read Tier $tier
  * @property-read Surface $surface
  * @property-read Collection<int, RequirementUse> $uses
@@ -27,7 +30,7 @@ final class Requirement extends StudioRow
 
     public $timestamps = false;
 
-    protected $casts = ['names_criteria' => 'boolean'];
+    protected $casts = ['optional' => GivenMembers::class, 'names_criteria' => 'boolean'];
 
     /** @return BelongsTo<Tier, $this> */
     public function tier(): BelongsTo

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\GivenMembers;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -22,6 +23,12 @@ use Illuminate\Support\Carbon;
  * @property int $version
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
+ * @property array<string, mixed>|null $optional
+ * @property int $revision
+ * @property int $head_revision
+ * @property int $order_revision
+ * @property int|null $based_on_id
+ * @property string $in_force_why
  * @property-read Standard $standard
  * @property-read Collection<int, Surface> $surfaces
  * @property-read Collection<int, Technique> $techniques
@@ -33,7 +40,7 @@ final class StandardVersion extends StudioRow
 {
     protected $table = 'standard_versions';
 
-    protected $casts = ['in_force_at' => 'immutable_datetime'];
+    protected $casts = ['optional' => GivenMembers::class, 'in_force_at' => 'immutable_datetime'];
 
     /** @return BelongsTo<Standard, $this> */
     public function standard(): BelongsTo

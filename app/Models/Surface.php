@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\GivenMembers;
+
 /**
  * @property int $id
  * @property int $studio_id
@@ -12,6 +14,8 @@ namespace App\Models;
  * @property string $name
  * @property int $position
  * @property bool|null $needs_lay_in
+ * @property array<string, mixed>|null $optional
+ * @property int $revision
  */
 final class Surface extends StudioRow
 {
@@ -19,5 +23,5 @@ final class Surface extends StudioRow
 
     public $timestamps = false;
 
-    protected $casts = ['needs_lay_in' => 'boolean'];
+    protected $casts = ['optional' => GivenMembers::class, 'needs_lay_in' => 'boolean'];
 }

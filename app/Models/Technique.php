@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\GivenMembers;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 
@@ -20,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property float|null $dry
  * @property bool|null $messy
  * @property bool $names_replaced
+ * @property array<string, mixed>|null $optional
+ * @property int $revision
  * @property-read Collection<int, Technique> $replaced
  */
 final class Technique extends StudioRow
@@ -28,7 +31,7 @@ final class Technique extends StudioRow
 
     public $timestamps = false;
 
-    protected $casts = ['messy' => 'boolean', 'names_replaced' => 'boolean'];
+    protected $casts = ['optional' => GivenMembers::class, 'messy' => 'boolean', 'names_replaced' => 'boolean'];
 
     /** @return BelongsToMany<Technique, $this> */
     public function replaced(): BelongsToMany

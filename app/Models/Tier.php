@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\GivenMembers;
 use App\Casts\TextList;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -26,6 +27,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $budget_minutes
  * @property bool $by_agreement
  * @property bool $retired
+ * @property array<string, mixed>|null $optional
+ * @property int $revision
  * @property-read StandardVersion $standardVersion
  */
 final class Tier extends StudioRow
@@ -34,7 +37,7 @@ final class Tier extends StudioRow
 
     public $timestamps = false;
 
-    protected $casts = ['sides' => TextList::class, 'by_agreement' => 'boolean', 'retired' => 'boolean'];
+    protected $casts = ['optional' => GivenMembers::class, 'sides' => TextList::class, 'by_agreement' => 'boolean', 'retired' => 'boolean'];
 
     /** @return BelongsTo<StandardVersion, $this> */
     public function standardVersion(): BelongsTo

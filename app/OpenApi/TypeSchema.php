@@ -47,6 +47,7 @@ final readonly class TypeSchema
             'string' => ['type' => 'string'],
             'bool' => ['type' => 'boolean'],
             'true' => ['type' => 'boolean', 'const' => true],
+            'mixed' => new \stdClass,
             'null' => ['type' => 'null'],
             default => ($this->named)($name) ?? throw new LogicException("The shape {$name} is written nowhere."),
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Cli\Command;
 
+use Cli\Document\FigureSchema;
 use Cli\Document\Schema;
 use Cli\Document\StandardSchema;
 use Core\Composition\ComposedCriterion;
@@ -32,7 +33,7 @@ final readonly class Compose implements Command
 
     public function schema(): array
     {
-        return Schema::object(['standard' => StandardSchema::document(), 'model' => self::model()]);
+        return Schema::object(['standard' => StandardSchema::document(), 'model' => FigureSchema::model()]);
     }
 
     public function run(array $input): array
@@ -70,25 +71,5 @@ final readonly class Compose implements Command
     private static function criterion(ComposedCriterion $composed): array
     {
         return ['area' => $composed->area->id, 'id' => $composed->criterion->id];
-    }
-
-    /** @return array<string, mixed> */
-    private static function model(): array
-    {
-        $area = Schema::object(
-            ['id' => Schema::id(), 'surface' => Schema::id(), 'share' => Schema::over(0, 1)],
-            ['tier' => Schema::id(), 'features' => StandardSchema::features()],
-        );
-        $names = ['area' => Schema::id(), 'use' => Schema::id()];
-
-        return Schema::object(['tier' => Schema::id(), 'areas' => Schema::list($area)], [
-            'size' => Schema::over(0, null, 1),
-            'add' => Schema::list(Schema::object(
-                ['area' => Schema::id(), 'use' => StandardSchema::use()],
-                ['criteria' => Schema::list(StandardSchema::criterion())],
-            )),
-            'waive' => Schema::list(Schema::object([...$names, 'reason' => Schema::text()])),
-            'choose' => Schema::list(Schema::object([...$names, 'technique' => Schema::id()])),
-        ]);
     }
 }

@@ -9,10 +9,12 @@ use Cli\Document\StandardSchema;
 use Core\Lint\Finding;
 use Core\Lint\FindingText;
 use Core\Lint\Lint as Reading;
+use Core\Standard\Standard;
 use Core\Standard\StandardReader;
+use Core\Standard\UnknownReference;
 
 /**
- * `lint`: contradictions in a standard.
+ * `lint`: contradictions in a standard, and advice. `in_use` names the surfaces that running jobs have.
  *
  * @phpstan-import-type StandardDocument from StandardReader
  */
@@ -32,23 +34,42 @@ final readonly class Lint implements Command
     {
         return Schema::object(
             ['standard' => StandardSchema::document()],
-            ['seconds_per_item' => Schema::atLeast(0, (int) Reading::SECONDS_PER_ITEM)],
+            ['seconds_per_item' => Schema::atLeast(0, (int) Reading::SECONDS_PER_ITEM), 'in_use' => Schema::list(Schema::id())],
         );
     }
 
     public function run(array $input): array
     {
-        /** @var array{standard: StandardDocument, seconds_per_item?: int|float} $input */
+        /** @var array{standard: StandardDocument, seconds_per_item?: int|float, in_use?: list<string>} $input */
         $standard = StandardReader::ofDraft()->read($input['standard'], '/standard');
-        $findings = (new Reading((float) ($input['seconds_per_item'] ?? Reading::SECONDS_PER_ITEM)))->read($standard);
+        $inUse = $input['in_use'] ?? [];
+        foreach ($inUse as $i => $surface) {
+            if (! $standard->hasSurface($surface)) {
+                throw UnknownReference::surface($surface, $standard->surfaceIds(), "/in_use/{$i}");
+            }
+        }
+        $lint = new Reading((float) ($input['seconds_per_item'] ?? Reading::SECONDS_PER_ITEM), $inUse);
+
+        return [
+            'findings' => self::inWords($lint->read($standard), $standard),
+            'advice' => self::inWords($lint->advise($standard), $standard),
+        ];
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<array<string, mixed>>
+     */
+    private static function inWords(array $findings, Standard $standard): array
+    {
         $text = new FindingText($standard);
 
-        return ['findings' => array_map(static fn (Finding $finding): array => [
+        return array_map(static fn (Finding $finding): array => [
             'code' => $finding->code->value,
             'tier' => $finding->tier,
             'surface' => $finding->surface,
             'use' => $finding->use,
             'message' => $text->sentence($finding),
-        ], $findings)];
+        ], $findings);
     }
 }

@@ -6,7 +6,7 @@ namespace Cli\Command;
 
 use Cli\Document\FaultSchema;
 use Cli\Document\Schema;
-use Cli\Document\StandardSchema;
+use Cli\Document\TierSchema;
 use Core\Check\BrokenFault;
 use Core\Check\ColourFault;
 use Core\Check\CriterionFault;
@@ -42,7 +42,7 @@ final readonly class Verdict implements Command
     public function schema(): array
     {
         return Schema::object([
-            'tier' => Schema::object(StandardSchema::judging(), ['notice_arcmin' => Schema::atLeast(1, 1)]),
+            'tier' => Schema::object(TierSchema::judging(), ['notice_arcmin' => Schema::atLeast(1, 1)]),
             'faults' => Schema::list(FaultSchema::fault()),
         ]);
     }

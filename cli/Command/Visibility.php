@@ -6,7 +6,7 @@ namespace Cli\Command;
 
 use Cli\Document\Schema;
 use Core\Check\Sight;
-use Core\Check\VisualAngle;
+use Core\Standard\VisualAngle;
 
 /** `visibility`: whether flaws can be seen, and the smallest size that can. */
 final readonly class Visibility implements Command

@@ -89,6 +89,18 @@ final readonly class Schema
         return ['type' => 'number', 'exclusiveMinimum' => $bound, 'maximum' => $most ?? self::LARGEST] + ($default === null ? [] : ['default' => $default]);
     }
 
+    /** @return SchemaArray */
+    public static function between(int|float $least, int|float $most): array
+    {
+        return ['type' => 'number', 'minimum' => $least, 'maximum' => $most];
+    }
+
+    /** @return SchemaArray */
+    public static function colour(): array
+    {
+        return ['type' => 'string', 'pattern' => '^#[0-9a-fA-F]{6}$'];
+    }
+
     /**
      * @param  list<string>  $words
      * @return SchemaArray

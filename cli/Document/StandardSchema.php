@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Cli\Document;
 
 use Core\Standard\Extent;
-use Core\Standard\LiesOn;
-use Core\Standard\Opacity;
+use Core\Standard\PlateShape;
+use Core\Standard\SchoolQuestion;
 use Core\Standard\Severity;
-use Core\Standard\Side;
-use Core\Standard\TechniqueGroup;
 
 /**
  * The shape of the open format `ordotype-standard/1`.
@@ -27,12 +25,15 @@ final readonly class StandardSchema
             'format' => Schema::word([self::FORMAT]),
             'name' => Schema::text(),
             'version' => Schema::text(),
-            'surfaces' => Schema::list(Schema::object(['id' => Schema::id(), 'name' => Schema::text()], ['needs_lay_in' => Schema::boolean(true)])),
-            'techniques' => Schema::list(self::technique()),
-            'tiers' => Schema::list(self::tier()),
+            'surfaces' => Schema::list(self::surface()),
+            'techniques' => Schema::list(TechniqueSchema::technique()),
+            'tiers' => Schema::list(TierSchema::tier()),
             'requirements' => Schema::list(self::requirement()),
         ], [
             'reference' => self::reference(),
+            'schools' => self::schools(),
+            'accepted' => Schema::list(self::acceptance()),
+            'notes' => Schema::text(),
         ]);
     }
 
@@ -64,7 +65,7 @@ final readonly class StandardSchema
     {
         return Schema::object(
             ['id' => Schema::id(), 'text' => Schema::text(), 'severity' => Schema::wordOf(Severity::class)],
-            ['uses' => Schema::list(Schema::id()), 'feature' => Schema::id()],
+            ['uses' => Schema::list(Schema::id()), 'feature' => Schema::id(), 'size_mm' => Schema::over(0), 'presumes' => self::schools()],
         );
     }
 
@@ -74,58 +75,31 @@ final readonly class StandardSchema
         return Schema::map(Schema::whole());
     }
 
-    /** @return SchemaArray */
-    public static function limits(): array
+    /** @return SchemaArray a choice for some of the questions */
+    public static function schools(): array
     {
-        return Schema::object(['critical' => Schema::whole(), 'major' => Schema::whole(), 'minor' => Schema::whole()]);
-    }
+        $questions = [];
+        foreach (SchoolQuestion::cases() as $question) {
+            $questions[$question->value] = Schema::word($question->words());
+        }
 
-    /** @return array<string, SchemaArray> the members of a tier that judging needs */
-    public static function judging(): array
-    {
-        return [
-            'distance_mm' => Schema::over(0),
-            'sides' => Schema::list(Schema::wordOf(Side::class)),
-            'limits' => self::limits(),
-            'colour_tolerance' => Schema::atLeast(0),
-        ];
+        return Schema::object([], $questions);
     }
 
     /** @return SchemaArray */
-    private static function tier(): array
+    public static function surface(): array
     {
-        return Schema::object([
-            'id' => Schema::id(),
-            'name' => Schema::text(),
-            'rank' => Schema::whole(),
-            ...self::judging(),
-            'look_minutes' => Schema::over(0),
-            'budget_minutes' => Schema::atLeast(0),
-            'by_agreement' => Schema::boolean(),
-            'retired' => Schema::boolean(),
-        ], [
-            'notice_arcmin' => Schema::atLeast(1, 1),
+        return Schema::object(['id' => Schema::id(), 'name' => Schema::text()], [
+            'needs_lay_in' => Schema::boolean(true),
+            'note' => Schema::text(),
+            'group' => Schema::text(),
+            'plate' => Schema::wordOf(PlateShape::class),
+            'schools' => self::schools(),
         ]);
     }
 
     /** @return SchemaArray */
-    private static function technique(): array
-    {
-        return Schema::object([
-            'id' => Schema::id(),
-            'name' => Schema::text(),
-            'group' => Schema::wordOf(TechniqueGroup::class),
-            'opacity' => Schema::wordOf(Opacity::class),
-        ], [
-            'lies_on' => Schema::wordOf(LiesOn::class, LiesOn::All->value),
-            'dry' => Schema::atLeast(0, 0),
-            'messy' => Schema::boolean(false),
-            'replaces' => Schema::list(Schema::id()),
-        ]);
-    }
-
-    /** @return SchemaArray */
-    private static function requirement(): array
+    public static function requirement(): array
     {
         return Schema::object([
             'tier' => Schema::id(),
@@ -133,6 +107,11 @@ final readonly class StandardSchema
             'uses' => Schema::list(self::use()),
         ], [
             'criteria' => Schema::list(self::criterion()),
+            'menu' => Schema::list(Schema::object(
+                ['id' => Schema::id(), 'uses' => Schema::list(Schema::id(), 1)],
+                ['name' => Schema::text(), 'choose' => Schema::whole(1)],
+            )),
+            'note' => Schema::text(),
         ]);
     }
 
@@ -145,6 +124,15 @@ final readonly class StandardSchema
                 ['id' => Schema::id(), 'surface' => Schema::id(), 'share' => Schema::over(0, 1)],
                 ['features' => self::features()],
             )),
-        ]);
+        ], ['name' => Schema::text()]);
+    }
+
+    /** @return SchemaArray */
+    private static function acceptance(): array
+    {
+        return Schema::object(
+            ['code' => Schema::id(), 'tier' => Schema::id(), 'reason' => Schema::id()],
+            ['surface' => Schema::id(), 'use' => Schema::id(), 'by' => Schema::text()],
+        );
     }
 }

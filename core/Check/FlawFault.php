@@ -8,6 +8,7 @@ use Core\Standard\Judging;
 use Core\Standard\OutOfRange;
 use Core\Standard\Severity;
 use Core\Standard\Side;
+use Core\Standard\VisualAngle;
 use Core\Why;
 
 /** A patch, overspill, stray dot or fat line: what matters is how large it looks from where the tier looks. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Check;
 
 use Core\Standard\OutOfRange;
+use Core\Standard\VisualAngle;
 
 /** What an eye can part: sizes by its acuity, colours by the difference it just notices. */
 final readonly class Sight

@@ -23,13 +23,58 @@ final readonly class Asked
         return $this->standard->requirement($this->figure->tierOf($area), $area->surface);
     }
 
-    /** @return list<TechniqueUse> those of the requirement whose piece the area has */
+    /** @return list<TechniqueUse> those of the requirement whose piece the area has, whatever is taken from menus */
     public function ofTier(Area $area): array
     {
         return array_values(array_filter(
             $this->requirement($area)->uses ?? [],
             static fn (TechniqueUse $use): bool => $area->has($use->feature),
         ));
+    }
+
+    /** @return list<TechniqueUse> those of the requirement that are laid unless waived: of a menu, what the job chose */
+    public function taken(Area $area): array
+    {
+        $taken = $this->requirement($area)?->usesTaken($this->chosen($area)) ?? [];
+
+        return array_values(array_filter($taken, static fn (TechniqueUse $use): bool => $area->has($use->feature)));
+    }
+
+    public function use(Area $area, string $id): ?TechniqueUse
+    {
+        foreach ($this->ofTier($area) as $use) {
+            if ($use->id === $id) {
+                return $use;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether a job has something to choose here: another technique, or what is taken from a menu. */
+    public function leavesChoice(Area $area, TechniqueUse $use): bool
+    {
+        return $use->leavesMethodOpen() || $this->requirement($area)?->menuOf($use->id) !== null;
+    }
+
+    /** The technique that a use is laid by: the one chosen where the use has it, else its first. */
+    public function technique(Area $area, TechniqueUse $use): string
+    {
+        foreach ($this->figure->choices as $choice) {
+            if ($choice->area === $area->id && $choice->use === $use->id && $use->mayTake($choice->technique)) {
+                return $choice->technique;
+            }
+        }
+
+        return $use->techniques[0];
+    }
+
+    /** @return list<string> ids of uses that the job's choices name */
+    private function chosen(Area $area): array
+    {
+        $chosen = array_filter($this->figure->choices, static fn (Choice $choice): bool => $choice->area === $area->id);
+
+        return array_column($chosen, 'use');
     }
 
     /** @return list<Addition> those whose piece the area has */

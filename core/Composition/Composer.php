@@ -48,29 +48,23 @@ final readonly class Composer
             }
         }
         $composed = [];
-        foreach ($asked->ofTier($area) as $use) {
+        foreach ($asked->taken($area) as $use) {
             if (! isset($waived[$use->id])) {
-                $composed[] = $this->lay($use, $area, $figure, Origin::Tier);
+                $composed[] = $this->lay($use, $area, $figure->size, $asked, Origin::Tier);
             }
         }
         foreach ($asked->added($area) as $addition) {
-            $composed[] = $this->lay($addition->use, $area, $figure, Origin::Addition);
+            $composed[] = $this->lay($addition->use, $area, $figure->size, $asked, Origin::Addition);
         }
 
         return $composed;
     }
 
-    private function lay(TechniqueUse $use, Area $area, Figure $figure, Origin $origin): ComposedUse
+    private function lay(TechniqueUse $use, Area $area, float $size, Asked $asked, Origin $origin): ComposedUse
     {
-        $technique = $use->techniques[0];
-        foreach ($figure->choices as $choice) {
-            if ($choice->area === $area->id && $choice->use === $use->id) {
-                $technique = $choice->technique;
-            }
-        }
-        $minutes = $use->allowance->onArea($area->share, $figure->size, $area->pieces($use->feature));
+        $minutes = $use->allowance->onArea($area->share, $size, $area->pieces($use->feature));
 
-        return new ComposedUse($area, $use, $technique, $minutes, $origin);
+        return new ComposedUse($area, $use, $asked->technique($area, $use), $minutes, $origin);
     }
 
     /**

@@ -52,6 +52,12 @@ final readonly class Figure
         return array_column($this->areas, 'id');
     }
 
+    /** The same figure at another tier; areas with a tier of their own keep it. */
+    public function atTier(string $tier): self
+    {
+        return new self($tier, $this->size, $this->areas, $this->additions, $this->waivers, $this->choices);
+    }
+
     /**
      * @param  list<Waiver>  $waivers
      * @param  list<Choice>  $choices

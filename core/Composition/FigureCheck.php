@@ -14,8 +14,11 @@ use Core\Standard\UnknownReference;
 /** Whether a figure speaks only of what the standard and it itself have. Pointers are relative to the figure. */
 final readonly class FigureCheck
 {
-    public function __construct(private Standard $standard)
-    {
+    /** @param  string|null  $raisedTo a tier that the figure is raised to: what it asks may be named too */
+    public function __construct(
+        private Standard $standard,
+        private ?string $raisedTo = null,
+    ) {
     }
 
     /**
@@ -27,8 +30,11 @@ final readonly class FigureCheck
             throw UnknownReference::tier($figure->tier, $this->standard->tierIds(), "{$at}/tier");
         }
         $this->requireAreas($figure, "{$at}/areas");
-        $asked = new Asked($this->standard, $figure);
-        $this->requireAdditions($figure, $asked, "{$at}/add");
+        $asked = [new Asked($this->standard, $figure)];
+        $this->requireAdditions($figure, $asked[0], "{$at}/add");
+        if ($this->raisedTo !== null) {
+            $asked[] = new Asked($this->standard, $figure->atTier($this->raisedTo));
+        }
         $this->requireWaivers($figure, $asked, "{$at}/waive");
         $this->requireChoices($figure, $asked, "{$at}/choose");
     }
@@ -63,12 +69,14 @@ final readonly class FigureCheck
         }
     }
 
-    private function requireWaivers(Figure $figure, Asked $asked, string $at): void
+    /** @param  non-empty-list<Asked>  $asked at each tier that may be named */
+    private function requireWaivers(Figure $figure, array $asked, string $at): void
     {
         $seen = [];
         foreach ($figure->waivers as $i => $waiver) {
             $area = self::area($figure, $waiver->area, "{$at}/{$i}/area");
-            self::useNamed($waiver->use, $asked->ofTier($area), "{$at}/{$i}/use");
+            $offered = array_merge(...array_map(static fn (Asked $one): array => $one->ofTier($area), $asked));
+            self::named($waiver->use, $offered, "{$at}/{$i}/use");
             if (isset($seen[$waiver->area][$waiver->use])) {
                 throw Duplicate::use($waiver->use, "{$at}/{$i}/use");
             }
@@ -76,13 +84,14 @@ final readonly class FigureCheck
         }
     }
 
-    private function requireChoices(Figure $figure, Asked $asked, string $at): void
+    /** @param  non-empty-list<Asked>  $asked at each tier that may be named */
+    private function requireChoices(Figure $figure, array $asked, string $at): void
     {
         $seen = [];
         foreach ($figure->choices as $i => $choice) {
             $area = self::area($figure, $choice->area, "{$at}/{$i}/area");
-            $offered = [...$asked->ofTier($area), ...array_column($asked->added($area), 'use')];
-            $use = self::useNamed($choice->use, $offered, "{$at}/{$i}/use");
+            $offered = array_merge(array_column($asked[0]->added($area), 'use'), ...array_map(static fn (Asked $one): array => $one->ofTier($area), $asked));
+            $named = self::named($choice->use, $offered, "{$at}/{$i}/use");
             if (isset($seen[$choice->area][$choice->use])) {
                 throw Duplicate::use($choice->use, "{$at}/{$i}/use");
             }
@@ -90,10 +99,26 @@ final readonly class FigureCheck
             if (! $this->standard->hasTechnique($choice->technique)) {
                 throw UnknownReference::technique($choice->technique, $this->standard->techniqueIds(), "{$at}/{$i}/technique");
             }
-            if (! $use->leavesMethodOpen() || ! $use->mayTake($choice->technique)) {
-                throw NotAChoice::of($use, $choice->technique, "{$at}/{$i}/technique");
+            if (! self::isOffered($choice, $area, $named, $asked)) {
+                throw NotAChoice::of($named[0], $choice->technique, "{$at}/{$i}/technique");
             }
         }
+    }
+
+    /**
+     * @param  non-empty-list<TechniqueUse>  $named
+     * @param  non-empty-list<Asked>  $asked
+     */
+    private static function isOffered(Choice $choice, Area $area, array $named, array $asked): bool
+    {
+        foreach ($named as $use) {
+            $leaves = array_filter($asked, static fn (Asked $one): bool => $one->leavesChoice($area, $use));
+            if ($leaves !== [] && $use->mayTake($choice->technique)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function area(Figure $figure, string $id, string $at): Area
@@ -101,15 +126,14 @@ final readonly class FigureCheck
         return $figure->area($id) ?? throw UnknownReference::area($id, $figure->areaIds(), $at);
     }
 
-    /** @param  list<TechniqueUse>  $offered */
-    private static function useNamed(string $id, array $offered, string $at): TechniqueUse
+    /**
+     * @param  list<TechniqueUse>  $offered
+     * @return non-empty-list<TechniqueUse>
+     */
+    private static function named(string $id, array $offered, string $at): array
     {
-        foreach ($offered as $use) {
-            if ($use->id === $id) {
-                return $use;
-            }
-        }
+        $named = array_values(array_filter($offered, static fn (TechniqueUse $use): bool => $use->id === $id));
 
-        throw UnknownReference::use($id, array_column($offered, 'id'), $at);
+        return $named === [] ? throw UnknownReference::use($id, array_values(array_unique(array_column($offered, 'id'))), $at) : $named;
     }
 }

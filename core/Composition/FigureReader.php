@@ -22,8 +22,11 @@ use Core\Standard\UseReader;
  */
 final readonly class FigureReader
 {
-    public function __construct(private Standard $standard)
-    {
+    /** @param  string|null  $raisedTo a tier that the figure is raised to, see {@see FigureCheck} */
+    public function __construct(
+        private Standard $standard,
+        private ?string $raisedTo = null,
+    ) {
     }
 
     /**
@@ -35,7 +38,7 @@ final readonly class FigureReader
     {
         $areas = self::areas($document['areas']);
         $bare = new Figure($document['tier'], (float) ($document['size'] ?? 1), $areas);
-        $check = new FigureCheck($this->standard);
+        $check = new FigureCheck($this->standard, $this->raisedTo);
         $check->require($bare, $at);
         $figure = new Figure(
             $bare->tier,

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Composition;
 
-use Core\Standard\Area;
 use Core\Standard\Standard;
-use Core\Standard\TechniqueUse;
 
 /**
  * Which of the variations agreed for a figure name something that is still asked.
@@ -34,35 +32,18 @@ final readonly class FittingVariations
 
     public function fitsWaiver(Figure $figure, Waiver $waiver): bool
     {
-        return $this->asked($figure, $waiver->area, $waiver->use) !== null;
+        $area = $figure->area($waiver->area);
+
+        return $area !== null && (new Asked($this->standard, $figure))->use($area, $waiver->use) !== null;
     }
 
     public function fitsChoice(Figure $figure, Choice $choice): bool
     {
-        $use = $this->asked($figure, $choice->area, $choice->use);
+        $area = $figure->area($choice->area);
+        $asked = new Asked($this->standard, $figure);
+        $use = $area === null ? null : $asked->use($area, $choice->use);
 
-        return $use !== null && $use->leavesMethodOpen() && $use->mayTake($choice->technique);
-    }
-
-    private function asked(Figure $figure, string $area, string $use): ?TechniqueUse
-    {
-        $known = $figure->area($area);
-        if ($known === null) {
-            return null;
-        }
-
-        return $this->named($figure, $known, $use);
-    }
-
-    private function named(Figure $figure, Area $area, string $id): ?TechniqueUse
-    {
-        foreach ((new Asked($this->standard, $figure))->ofTier($area) as $use) {
-            if ($use->id === $id) {
-                return $use;
-            }
-        }
-
-        return null;
+        return $area !== null && $use !== null && $asked->leavesChoice($area, $use) && $use->mayTake($choice->technique);
     }
 
     /**

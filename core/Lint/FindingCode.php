@@ -17,4 +17,14 @@ enum FindingCode: string
     case NoCriterion = 'no-criterion';
     case UnknownTechnique = 'unknown-technique';
     case DuplicateRequirement = 'duplicate-requirement';
+
+    // Advice: what may be meant so.
+    case NotNoticed = 'not-noticed';
+    case BeyondMinutes = 'beyond-minutes';
+    case MinutesFall = 'minutes-fall';
+    case UnjudgedUse = 'unjudged-use';
+    case UndecidedInUse = 'undecided-in-use';
+    case AgainstSchool = 'against-school';
+    case MissingBefore = 'missing-before';
+    case WrongOrder = 'wrong-order';
 }

@@ -34,6 +34,7 @@ final readonly class FindingText
             FindingCode::NoCriterion => "{$tier} asks for work on {$surface} that no criterion judges; write a sentence that can be true or false of it.",
             FindingCode::UnknownTechnique => "{$tier}, {$surface}: the use \"{$finding->use}\" names the technique \"{$of['technique']}\", which the standard has not.",
             FindingCode::DuplicateRequirement => "What {$tier} asks of {$surface} is written twice; keep one.",
+            default => (new AdviceText($this->standard))->sentence($finding),
         };
     }
 
@@ -50,7 +51,7 @@ final readonly class FindingText
             $inputs[$name] = self::number($value);
         }
 
-        return new Why($inputs, self::rule($finding->code), Why::COMMON_PRACTICE);
+        return new Why($inputs, self::rule($finding->code), $finding->code === FindingCode::NotNoticed ? AdviceText::ANGLE : Why::COMMON_PRACTICE);
     }
 
     private function stepDown(Finding $finding, string $tier, string $surface): string
@@ -75,10 +76,11 @@ final readonly class FindingText
             FindingCode::NoCriterion => 'What is asked for can be judged by at least one sentence.',
             FindingCode::UnknownTechnique => 'A use names a technique of this standard.',
             FindingCode::DuplicateRequirement => 'What a tier asks of a surface is written once.',
+            default => AdviceText::rule($code),
         };
     }
 
-    private static function number(string|int|float $value): string
+    public static function number(string|int|float $value): string
     {
         return is_float($value) ? rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.') : (string) $value;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Lint;
 
+use Core\Composition\ReferenceWork;
 use Core\Standard\OutOfRange;
 use Core\Standard\Standard;
 

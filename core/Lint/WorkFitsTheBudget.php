@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Core\Lint;
 
+use Core\Composition\ReferenceWork;
 use Core\Standard\Standard;
 
 /** The reference figure can be painted in the minutes that the tier allows. */
 final readonly class WorkFitsTheBudget implements LintRule
 {
     /** Sums of decimal fractions are off by less than this many minutes. */
-    private const ROUNDING = 1e-9;
+    public const ROUNDING = 1e-9;
 
     public function findings(Standard $standard): iterable
     {

@@ -32,6 +32,12 @@ final readonly class Judging
         }
     }
 
+    /** The smallest flaw that counts, in millimetres: what fills the noticing angle at the viewing distance. */
+    public function smallestNoticedMm(): float
+    {
+        return VisualAngle::arcmin($this->noticeArcmin)->sizeAt($this->distanceMm);
+    }
+
     public function counts(Side $side): bool
     {
         return in_array($side, $this->sides, true);

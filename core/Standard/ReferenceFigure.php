@@ -10,10 +10,12 @@ final readonly class ReferenceFigure
     /**
      * @param  float  $size work relative to a foot figure, over 0
      * @param  list<Area>  $areas
+     * @param  string  $name what such a figure is called, as in "4 min a lamplighter"
      */
     public function __construct(
         public float $size,
         public array $areas,
+        public string $name = 'reference figure',
     ) {
         if ($size <= 0) {
             throw OutOfRange::notOver('size', 0, $size);

@@ -29,6 +29,8 @@ final readonly class Standard
      * @param  list<Technique>  $techniques
      * @param  list<Tier>  $tiers
      * @param  list<Requirement>  $requirements
+     * @param  Schools  $schools the studio's choices
+     * @param  list<Acceptance>  $accepted findings that are known and left
      */
     public function __construct(
         public string $name,
@@ -38,6 +40,9 @@ final readonly class Standard
         public array $tiers,
         public array $requirements,
         public ?ReferenceFigure $reference = null,
+        public Schools $schools = new Schools,
+        public array $accepted = [],
+        public string $notes = '',
     ) {
         $this->surfacesById = array_column($surfaces, null, 'id');
         $this->techniquesById = array_column($techniques, null, 'id');
@@ -86,6 +91,12 @@ final readonly class Standard
     public function requirement(string $tier, string $surface): ?Requirement
     {
         return $this->requirementsByCell[self::cell($tier, $surface)] ?? null;
+    }
+
+    /** The choices that govern on a surface: its own, else the studio's. */
+    public function schoolsOn(string $surface): Schools
+    {
+        return $this->surface($surface)->schools->within($this->schools);
     }
 
     /** @return list<Tier> from the lowest rank up */

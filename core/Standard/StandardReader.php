@@ -10,16 +10,19 @@ namespace Core\Standard;
  * The shape (members, types, ranges) has been checked before; here it is read for sense: names that
  * nothing has, and two of what there may be only one of. `$at` is the JSON pointer to the document.
  *
- * @phpstan-type SurfaceDocument array{id: string, name: string, needs_lay_in?: bool}
- * @phpstan-type TechniqueDocument array{id: string, name: string, group: string, opacity: string, lies_on?: string, dry?: int|float, messy?: bool, replaces?: list<string>}
- * @phpstan-type TierDocument array{id: string, name: string, rank: int|float, distance_mm: int|float, sides: list<string>, look_minutes: int|float, limits: array{critical: int|float, major: int|float, minor: int|float}, colour_tolerance: int|float, notice_arcmin?: int|float, budget_minutes: int|float, by_agreement: bool, retired: bool}
+ * @phpstan-type SurfaceDocument array{id: string, name: string, needs_lay_in?: bool, note?: string, group?: string, plate?: string, schools?: array<string, string>}
+ * @phpstan-type PriceDocument array{list?: array<string, int|float>, hourly?: int|float}
+ * @phpstan-type TierDocument array{id: string, name: string, rank: int|float, distance_mm: int|float, sides: list<string>, look_minutes: int|float, limits: array{critical: int|float, major: int|float, minor: int|float}, colour_tolerance: int|float, notice_arcmin?: int|float, budget_minutes: int|float, by_agreement: bool, retired: bool, purpose?: string, value_span?: int|float, price?: PriceDocument, sampling?: bool, photograph?: bool, checked_by?: string, note?: string}
+ * @phpstan-import-type TechniqueDocument from TechniqueReader
  * @phpstan-import-type UseDocument from UseReader
  * @phpstan-import-type CriterionDocument from UseReader
  *
- * @phpstan-type RequirementDocument array{tier: string, surface: string, uses: list<UseDocument>, criteria?: list<CriterionDocument>}
+ * @phpstan-type MenuDocument array{id: string, name?: string, uses: non-empty-list<string>, choose?: int|float}
+ * @phpstan-type RequirementDocument array{tier: string, surface: string, uses: list<UseDocument>, criteria?: list<CriterionDocument>, menu?: list<MenuDocument>, note?: string}
  * @phpstan-type ReferenceAreaDocument array{id: string, surface: string, share: int|float, features?: array<array-key, int|float>}
- * @phpstan-type ReferenceDocument array{size: int|float, areas: list<ReferenceAreaDocument>}
- * @phpstan-type StandardDocument array{format: string, name: string, version: string, surfaces: list<SurfaceDocument>, techniques: list<TechniqueDocument>, tiers: list<TierDocument>, requirements: list<RequirementDocument>, reference?: ReferenceDocument}
+ * @phpstan-type ReferenceDocument array{size: int|float, areas: list<ReferenceAreaDocument>, name?: string}
+ * @phpstan-type AcceptanceDocument array{code: string, tier: string, surface?: string, use?: string, reason: string, by?: string}
+ * @phpstan-type StandardDocument array{format: string, name: string, version: string, surfaces: list<SurfaceDocument>, techniques: list<TechniqueDocument>, tiers: list<TierDocument>, requirements: list<RequirementDocument>, reference?: ReferenceDocument, schools?: array<string, string>, accepted?: list<AcceptanceDocument>, notes?: string}
  */
 final readonly class StandardReader
 {
@@ -51,7 +54,7 @@ final readonly class StandardReader
     public function read(array $document, string $at = ''): Standard
     {
         $surfaces = $this->surfaces($document['surfaces'], "{$at}/surfaces");
-        $techniques = $this->techniques($document['techniques'], "{$at}/techniques");
+        $techniques = (new TechniqueReader($this->refusals))->read($document['techniques'], "{$at}/techniques");
         $tiers = $this->tiers($document['tiers'], "{$at}/tiers");
         $standard = new Standard($document['name'], $document['version'], $surfaces, $techniques, $tiers, []);
 
@@ -63,6 +66,9 @@ final readonly class StandardReader
             $tiers,
             $this->requirements($document['requirements'], $standard, "{$at}/requirements"),
             $this->reference($document['reference'] ?? null, $standard, "{$at}/reference"),
+            new Schools($document['schools'] ?? []),
+            array_map(self::acceptance(...), $document['accepted'] ?? []),
+            $document['notes'] ?? '',
         );
     }
 
@@ -75,41 +81,17 @@ final readonly class StandardReader
         $this->ids()->require(array_column($documents, 'id'), $at, '/id');
 
         return array_map(
-            static fn (array $surface): Surface => new Surface($surface['id'], $surface['name'], $surface['needs_lay_in'] ?? true),
+            static fn (array $surface): Surface => new Surface(
+                $surface['id'],
+                $surface['name'],
+                $surface['needs_lay_in'] ?? true,
+                $surface['note'] ?? '',
+                $surface['group'] ?? '',
+                isset($surface['plate']) ? PlateShape::from($surface['plate']) : null,
+                new Schools($surface['schools'] ?? []),
+            ),
             $documents,
         );
-    }
-
-    /**
-     * @param  list<TechniqueDocument>  $documents
-     * @return list<Technique>
-     */
-    private function techniques(array $documents, string $at): array
-    {
-        $known = array_column($documents, 'id');
-        $this->ids()->require($known, $at, '/id');
-        $techniques = [];
-        foreach ($documents as $i => $document) {
-            $replaces = $document['replaces'] ?? [];
-            $this->ids()->require($replaces, "{$at}/{$i}/replaces");
-            foreach ($replaces as $j => $id) {
-                if (! in_array($id, $known, true)) {
-                    $this->refusals->refuse(UnknownReference::technique($id, $known, "{$at}/{$i}/replaces/{$j}"));
-                }
-            }
-            $techniques[] = new Technique(
-                $document['id'],
-                $document['name'],
-                TechniqueGroup::from($document['group']),
-                Opacity::from($document['opacity']),
-                LiesOn::from($document['lies_on'] ?? LiesOn::All->value),
-                (float) ($document['dry'] ?? 0),
-                $document['messy'] ?? false,
-                $replaces,
-            );
-        }
-
-        return $techniques;
     }
 
     /**
@@ -151,7 +133,8 @@ final readonly class StandardReader
             $seen[$tier][$surface] = true;
             $uses = $reader->uses($document['uses'], "{$at}/{$i}/uses");
             $criteria = $reader->criteria($document['criteria'] ?? [], $uses, "{$at}/{$i}/criteria");
-            $requirements[] = new Requirement($tier, $surface, $uses, $criteria);
+            $menus = $reader->menus($document['menu'] ?? [], $uses, "{$at}/{$i}/menu");
+            $requirements[] = new Requirement($tier, $surface, $uses, $criteria, $menus, $document['note'] ?? '');
         }
 
         return $requirements;
@@ -182,7 +165,13 @@ final readonly class StandardReader
             $areas[] = new Area($area['id'], $area['surface'], (float) $area['share'], array_map(intval(...), $area['features'] ?? []));
         }
 
-        return new ReferenceFigure((float) $document['size'], $areas);
+        return new ReferenceFigure((float) $document['size'], $areas, $document['name'] ?? 'reference figure');
+    }
+
+    /** @param  AcceptanceDocument  $document */
+    private static function acceptance(array $document): Acceptance
+    {
+        return new Acceptance($document['code'], $document['tier'], $document['surface'] ?? null, $document['use'] ?? null, $document['reason'], $document['by'] ?? '');
     }
 
     private function ids(): UniqueIds

@@ -10,10 +10,24 @@ final readonly class Surface
     /** The surface of what is done to the figure as a whole. */
     public const WHOLE = 'whole';
 
+    /**
+     * @param  string  $group of like surfaces, to look at them together; no rule reads it
+     * @param  Schools  $schools choices made for this surface only
+     */
     public function __construct(
         public string $id,
         public string $name,
         public bool $needsLayIn = true,
+        public string $note = '',
+        public string $group = '',
+        public ?PlateShape $plate = null,
+        public Schools $schools = new Schools,
     ) {
+    }
+
+    /** What its proof plate is drawn as. */
+    public function drawnAs(): PlateShape
+    {
+        return $this->plate ?? PlateShape::usual($this->id);
     }
 }

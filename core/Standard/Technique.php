@@ -10,6 +10,10 @@ final readonly class Technique
     /**
      * @param  float  $dryMinutes minutes until the next layer may touch it, at least 0
      * @param  list<string>  $replaces ids of techniques that this one does the work of
+     * @param  Texture|null  $texture how its paint looks; null: as is usual, see {@see self::looks()}
+     * @param  Sheen|null  $sheen of a finish
+     * @param  list<Precedence>  $after techniques that come before this one
+     * @param  list<Precedence>  $before techniques that come after this one
      */
     public function __construct(
         public string $id,
@@ -20,9 +24,19 @@ final readonly class Technique
         public float $dryMinutes = 0.0,
         public bool $messy = false,
         public array $replaces = [],
+        public ?Texture $texture = null,
+        public ?Sheen $sheen = null,
+        public array $after = [],
+        public array $before = [],
+        public Handling $handling = new Handling,
     ) {
         if ($dryMinutes < 0) {
             throw OutOfRange::below('drying time in minutes', 0, $dryMinutes);
         }
+    }
+
+    public function looks(): Texture
+    {
+        return $this->texture ?? Texture::usual($this->group, $this->liesOn, $this->opacity);
     }
 }

@@ -21,6 +21,7 @@ final readonly class Tier
         public float $budgetMinutes,
         public bool $byAgreement = false,
         public bool $retired = false,
+        public Terms $terms = new Terms,
     ) {
         if ($rank < 0) {
             throw OutOfRange::below('rank', 0, $rank);

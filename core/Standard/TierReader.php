@@ -25,6 +25,27 @@ final readonly class TierReader
             (float) $document['budget_minutes'],
             $document['by_agreement'],
             $document['retired'],
+            self::terms($document),
+        );
+    }
+
+    /** @param  TierDocument  $document */
+    private static function terms(array $document): Terms
+    {
+        $price = $document['price'] ?? null;
+
+        return new Terms(
+            isset($document['purpose']) ? Purpose::from($document['purpose']) : null,
+            isset($document['value_span']) ? (float) $document['value_span'] : null,
+            match (true) {
+                $price === null => null,
+                isset($price['hourly']) => Price::byHours((int) $price['hourly']),
+                default => Price::byList(array_map(intval(...), $price['list'] ?? [])),
+            },
+            $document['sampling'] ?? false,
+            $document['photograph'] ?? false,
+            Checker::from($document['checked_by'] ?? Checker::Deputy->value),
+            $document['note'] ?? '',
         );
     }
 

@@ -40,6 +40,12 @@ final class UnknownReference extends CoreException
     }
 
     /** @param  list<string>  $known */
+    public static function list(string $id, array $known, string $pointer = ''): self
+    {
+        return self::named('list', $id, $known, $pointer);
+    }
+
+    /** @param  list<string>  $known */
     private static function named(string $kind, string $id, array $known, string $pointer): self
     {
         $right = $known === []

@@ -7,8 +7,10 @@ namespace Core\Standard;
 /**
  * From the documents of uses and criteria, their shape checked before, to objects.
  *
+ * @phpstan-import-type MenuDocument from StandardReader
+ *
  * @phpstan-type UseDocument array{id?: string, technique?: string, any_of?: non-empty-list<string>, coats?: int|float, steps?: int|float, extent?: string, cover?: int|float, places?: list<string>, minutes?: int|float, fixed?: int|float, each?: int|float, feature?: string}
- * @phpstan-type CriterionDocument array{id: string, text: string, severity: string, uses?: list<string>, feature?: string}
+ * @phpstan-type CriterionDocument array{id: string, text: string, severity: string, uses?: list<string>, feature?: string, size_mm?: int|float, presumes?: array<string, string>}
  */
 final readonly class UseReader
 {
@@ -89,16 +91,52 @@ final readonly class UseReader
         $criteria = [];
         foreach ($documents as $i => $document) {
             $judged = $document['uses'] ?? null;
-            (new UniqueIds($this->refusals))->require($judged ?? [], "{$at}/{$i}/uses");
-            foreach ($judged ?? [] as $j => $id) {
-                if (! in_array($id, $known, true)) {
-                    $this->refusals->refuse(UnknownReference::use($id, $known, "{$at}/{$i}/uses/{$j}"));
-                }
-            }
-            $criteria[] = new Criterion($document['id'], $document['text'], Severity::from($document['severity']), $judged, $document['feature'] ?? null);
+            $this->requireUses($judged ?? [], $known, "{$at}/{$i}/uses");
+            $criteria[] = new Criterion(
+                $document['id'],
+                $document['text'],
+                Severity::from($document['severity']),
+                $judged,
+                $document['feature'] ?? null,
+                isset($document['size_mm']) ? (float) $document['size_mm'] : null,
+                new Schools($document['presumes'] ?? []),
+            );
         }
 
         return $criteria;
+    }
+
+    /**
+     * @param  list<MenuDocument>  $documents
+     * @param  list<TechniqueUse>  $uses those they may name
+     * @return list<Menu>
+     */
+    public function menus(array $documents, array $uses, string $at): array
+    {
+        (new UniqueIds($this->refusals))->require(array_column($documents, 'id'), $at, '/id');
+        $known = array_column($uses, 'id');
+        $menus = [];
+        foreach ($documents as $i => $document) {
+            $this->requireUses($document['uses'], $known, "{$at}/{$i}/uses");
+            $choose = isset($document['choose']) ? (int) $document['choose'] : null;
+            $menus[] = new Menu($document['id'], $document['name'] ?? $document['id'], $document['uses'], $choose);
+        }
+
+        return $menus;
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @param  list<string>  $known
+     */
+    private function requireUses(array $ids, array $known, string $at): void
+    {
+        (new UniqueIds($this->refusals))->require($ids, $at);
+        foreach ($ids as $i => $id) {
+            if (! in_array($id, $known, true)) {
+                $this->refusals->refuse(UnknownReference::use($id, $known, "{$at}/{$i}"));
+            }
+        }
     }
 
     /** @param  non-empty-list<string>  $techniques */

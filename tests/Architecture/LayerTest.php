@@ -20,6 +20,7 @@ final class LayerTest
         'Composition' => ['Standard'],
         'Lint' => ['Standard', 'Composition'],
         'Sequence' => ['Standard', 'Composition'],
+        'Plate' => ['Standard', 'Composition', 'Colour'],
         'Check' => ['Standard', 'Composition', 'Colour'],
     ];
 

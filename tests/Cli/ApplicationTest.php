@@ -20,7 +20,7 @@ final class ApplicationTest extends TestCase
         $outcome = Application::withAllCommands()->run([], static fn (): string => '');
 
         self::assertSame(0, $outcome->status);
-        foreach (['compose', 'lint', 'visibility', 'verdict'] as $command) {
+        foreach (['compose', 'raise', 'diff', 'lint', 'plate', 'visibility', 'verdict'] as $command) {
             self::assertStringContainsString($command, $outcome->output);
         }
     }
@@ -75,6 +75,21 @@ final class ApplicationTest extends TestCase
         yield 'a choice of one' => ['lint', self::standard(['id' => 'x', 'any_of' => ['prime']]), 'out-of-range', '/standard/requirements/0/uses/0/any_of'];
         yield 'an empty id' => ['lint', self::standard(['id' => '', 'technique' => 'prime']), 'out-of-range', '/standard/requirements/0/uses/0/id'];
         yield 'sense after shape, with the path from the top' => ['lint', self::standard(['technique' => 'prime', 'each' => 1]), 'each-without-feature', '/standard/requirements/0/uses/0/each'];
+        yield 'a tier to be raised to that is none' => ['raise', (string) json_encode(['standard' => SmallStandard::document(), 'model' => ['tier' => 'plain', 'areas' => []], 'to' => 'gold']), 'unknown-tier', '/to'];
+        yield 'the later of two standards' => ['diff', (string) json_encode(['from' => SmallStandard::document(), 'to' => SmallStandard::with(['/tiers/1/rank' => 1])]), 'duplicate-rank', '/to/tiers/1/rank'];
+        yield 'a plate in a colour that is none' => ['plate', self::plate(['shade' => 'brown']), 'bad-colour', '/colours/shade'];
+        yield 'a plate without a colour' => ['plate', self::plate(['detail' => null]), 'wrong-type', '/colours/detail'];
+        yield 'a plate of a surface that is none' => ['plate', self::plate([], 'silk'), 'unknown-surface', '/surface'];
+        yield 'a running surface that is none' => ['lint', (string) json_encode(['standard' => SmallStandard::document(), 'in_use' => ['silk']]), 'unknown-surface', '/in_use/0'];
+        yield 'techniques that come before each other' => ['lint', self::with(['/techniques/1/comes_before' => [['technique' => 'wash', 'why' => 'access']], '/techniques/2/comes_before' => [['technique' => 'base', 'why' => 'drying']]]), 'cycle', '/standard/techniques/1/comes_before'];
+        yield 'a school that is none' => ['lint', self::with(['/schools' => ['lights' => 'nowhere']]), 'unknown-value', '/standard/schools/lights'];
+        yield 'a question that is none' => ['lint', self::with(['/surfaces/1/schools' => ['taste' => 'good']]), 'unknown-member', '/standard/surfaces/1/schools/taste'];
+        yield 'a price by list and by the hour' => ['lint', self::with(['/tiers/0/price' => ['list' => ['foot' => 100], 'hourly' => 1]]), 'unknown-member', '/standard/tiers/0/price/hourly'];
+        yield 'half a cent' => ['lint', self::with(['/tiers/0/price' => ['list' => ['foot' => 100.5]]]), 'out-of-range', '/standard/tiers/0/price/list/foot'];
+        yield 'a value span over 100' => ['lint', self::with(['/tiers/0/value_span' => 101]), 'out-of-range', '/standard/tiers/0/value_span'];
+        yield 'a menu of what is not asked' => ['lint', self::with(['/requirements/1/menu' => [['id' => 'm', 'uses' => ['gild']]]]), 'unknown-use', '/standard/requirements/1/menu/0/uses/0'];
+        yield 'a menu of nothing' => ['lint', self::with(['/requirements/1/menu' => [['id' => 'm', 'uses' => []]]]), 'out-of-range', '/standard/requirements/1/menu/0/uses'];
+        yield 'a finding accepted without a reason' => ['lint', self::with(['/accepted' => [['code' => 'undecided', 'tier' => 'rich', 'reason' => '']]]), 'out-of-range', '/standard/accepted/0/reason'];
         yield 'a reference to nothing in lint' => ['lint', (string) json_encode(['standard' => self::replacing()]), 'unknown-technique', '/standard/techniques/0/replaces/0'];
     }
 
@@ -146,5 +161,41 @@ final class ApplicationTest extends TestCase
         $document['techniques'][0]['replaces'] = ['sponge'];
 
         return $document;
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private static function with(array $changes): string
+    {
+        return (string) json_encode(['standard' => SmallStandard::with($changes)]);
+    }
+
+    /** @param  array<string, string|null>  $colours */
+    private static function plate(array $colours, string $surface = 'cloth'): string
+    {
+        $all = ['ground' => '#202020', 'base' => '#707070', 'shade' => '#303030', 'lights' => ['#c0c0c0'], 'detail' => '#F0F0F0'];
+
+        return (string) json_encode(['standard' => SmallStandard::document(), 'surface' => $surface, 'uses' => [['technique' => 'base']], 'colours' => $colours + $all]);
+    }
+
+    public function test_the_commands_about_standards_answer_in_the_form_of_the_contract(): void
+    {
+        $run = static fn (string $command, string $input): mixed => json_decode(Application::withAllCommands()->run([$command], static fn (): string => $input)->output, true);
+        $plate = $run('plate', self::plate([]));
+        $raise = $run('raise', (string) json_encode(['standard' => SmallStandard::document(), 'model' => ['tier' => 'plain', 'areas' => [['id' => 'coat', 'surface' => 'cloth', 'share' => 0.5]]], 'to' => 'rich']));
+        $diff = $run('diff', (string) json_encode(['from' => SmallStandard::document(), 'to' => SmallStandard::document()]));
+
+        self::assertIsArray($plate);
+        self::assertIsArray($plate['zones']);
+        self::assertSame(['seam', 'recess', 'low-face', 'face', 'high-face', 'low-edge', 'edge', 'point'], array_column($plate['zones'], 'zone'));
+        self::assertSame(array_fill(0, 8, '#707070'), array_column($plate['zones'], 'hex'));
+        self::assertSame(array_fill(0, 8, ['base']), array_column($plate['zones'], 'uses'));
+        self::assertEquals(0, $plate['span']);
+        self::assertIsArray($raise);
+        self::assertSame(['uses', 'tidy', 'blocked', 'minutes'], array_keys($raise));
+        self::assertEquals([
+            ['area' => 'coat', 'use' => 'recess', 'technique' => 'recess-wash', 'coats' => 1, 'steps' => 1, 'extent' => 'every', 'minutes' => 10],
+            ['area' => 'coat', 'use' => 'light', 'technique' => 'layer', 'coats' => 1, 'steps' => 2, 'extent' => 'every', 'minutes' => 20],
+        ], $raise['uses']);
+        self::assertSame(['changes' => [], 'tiers' => [], 'criteria' => [], 'cells' => [], 'order' => []], $diff);
     }
 }

@@ -246,7 +246,7 @@ final class CheckTest extends TestCase
         self::assertSame(['Isla Coade'], $decoded['painters']);
         $answers = Arr::get($decoded, 'rounds.0.answers');
         self::assertIsArray($answers);
-        self::assertCount(15, $answers);
+        self::assertCount(21, $answers);
         self::assertSame('Features can be read.', Arr::get($answers, '0.text'));
     }
 

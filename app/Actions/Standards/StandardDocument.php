@@ -17,7 +17,7 @@ use Core\Standard\StandardReader;
  * The document of a stored version, equal as JSON values to what was imported.
  *
  * @phpstan-import-type StandardDocument from StandardReader as Document
- * @phpstan-import-type TechniqueDocument from StandardReader
+ * @phpstan-import-type TechniqueDocument from \Core\Standard\TechniqueReader
  * @phpstan-import-type TierDocument from StandardReader
  * @phpstan-import-type RequirementDocument from StandardReader
  * @phpstan-import-type UseDocument from \Core\Standard\UseReader
@@ -38,15 +38,19 @@ final readonly class StandardDocument
             'version' => $version->label,
             'surfaces' => $version->surfaces->map(static fn ($surface): array => self::given(
                 ['id' => $surface->key, 'name' => $surface->name],
-                ['needs_lay_in' => $surface->needs_lay_in],
+                ['needs_lay_in' => $surface->needs_lay_in] + ($surface->optional ?? []),
             ))->values()->all(),
             'techniques' => $version->techniques->map(self::technique(...))->values()->all(),
             'tiers' => $version->tiers->map(self::tier(...))->values()->all(),
             'requirements' => $version->requirements->map(self::requirement(...))->values()->all(),
         ];
         if ($version->reference_size !== null) {
-            $document['reference'] = ['size' => $version->reference_size, 'areas' => self::referenceAreas($version)];
+            $document['reference'] = self::given(
+                ['size' => $version->reference_size, 'areas' => self::referenceAreas($version)],
+                ['name' => $version->optional['reference_name'] ?? null],
+            );
         }
+        $document += array_diff_key($version->optional ?? [], ['reference_name' => true]);
 
         /** @var Document */
         return $document;
@@ -62,7 +66,7 @@ final readonly class StandardDocument
                 'dry' => $technique->dry,
                 'messy' => $technique->messy,
                 'replaces' => $technique->names_replaced ? $technique->replaced->pluck('key')->all() : null,
-            ],
+            ] + ($technique->optional ?? []),
         );
     }
 
@@ -75,7 +79,7 @@ final readonly class StandardDocument
             'limits' => ['critical' => $tier->limit_critical, 'major' => $tier->limit_major, 'minor' => $tier->limit_minor],
             'colour_tolerance' => $tier->colour_tolerance, 'budget_minutes' => $tier->budget_minutes,
             'by_agreement' => $tier->by_agreement, 'retired' => $tier->retired,
-        ], ['notice_arcmin' => $tier->notice_arcmin]);
+        ], ['notice_arcmin' => $tier->notice_arcmin] + ($tier->optional ?? []));
     }
 
     /** @return array<string, mixed> */
@@ -85,7 +89,7 @@ final readonly class StandardDocument
             'tier' => $requirement->tier->key,
             'surface' => $requirement->surface->key,
             'uses' => $requirement->uses->map(self::use(...))->values()->all(),
-        ], ['criteria' => $requirement->names_criteria ? $requirement->criteria->map(self::criterion(...))->values()->all() : null]);
+        ], ['criteria' => $requirement->names_criteria ? $requirement->criteria->map(self::criterion(...))->values()->all() : null] + ($requirement->optional ?? []));
     }
 
     /** @return array<string, mixed> */
@@ -106,7 +110,7 @@ final readonly class StandardDocument
         return self::given(['id' => $criterion->key, 'text' => $criterion->text, 'severity' => $criterion->severity], [
             'uses' => $criterion->names_uses ? $criterion->uses->pluck('key')->all() : null,
             'feature' => $criterion->feature,
-        ]);
+        ] + ($criterion->optional ?? []));
     }
 
     /** @return list<array<string, mixed>> */

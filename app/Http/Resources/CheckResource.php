@@ -11,11 +11,11 @@ use App\Models\CheckAction;
 use App\Models\Fault;
 use App\Models\User;
 use Core\Check\CheckItem;
-use Core\Check\VisualAngle;
 use Core\Check\Weight;
 use Core\Composition\TypeArea;
 use Core\Standard\Severity;
 use Core\Standard\Side;
+use Core\Standard\VisualAngle;
 
 /**
  * A check as it stands, with the running verdict.

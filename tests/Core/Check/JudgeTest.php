@@ -12,12 +12,12 @@ use Core\Check\FlawFault;
 use Core\Check\Judge;
 use Core\Check\Judgement;
 use Core\Check\MissingFault;
-use Core\Check\VisualAngle;
 use Core\Check\Zone;
 use Core\Standard\FaultLimits;
 use Core\Standard\Judging;
 use Core\Standard\Severity;
 use Core\Standard\Side;
+use Core\Standard\VisualAngle;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Check;
 
 use Core\Check\Sight;
-use Core\Check\VisualAngle;
+use Core\Standard\VisualAngle;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -13,12 +13,12 @@ use Core\Check\Judge;
 use Core\Check\MissingFault;
 use Core\Check\Sight;
 use Core\Check\Verdict;
-use Core\Check\VisualAngle;
 use Core\Check\Zone;
 use Core\Standard\FaultLimits;
 use Core\Standard\Judging;
 use Core\Standard\Severity;
 use Core\Standard\Side;
+use Core\Standard\VisualAngle;
 use PHPUnit\Framework\TestCase;
 
 /** What must hold of every judgement, on faults drawn by chance from a fixed start. */

@@ -2,11 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Core\Lint;
+namespace Core\Composition;
 
-use Core\Composition\Composer;
-use Core\Composition\Composition;
-use Core\Composition\Figure;
 use Core\Standard\Area;
 use Core\Standard\Requirement;
 use Core\Standard\Standard;

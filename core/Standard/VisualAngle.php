@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Check;
+namespace Core\Standard;
 
 /**
  * How large something looks: the angle it fills at the eye, 2·atan(size / (2·distance)).

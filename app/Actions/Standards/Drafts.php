@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Standards;
+
+use App\Actions\NotAllowed;
+use App\Models\StandardVersion;
+
+/** The draft of a studio; only it is changed. */
+final readonly class Drafts
+{
+    /** The row as it is now, locked for this transaction: changes of a draft come one after the other. */
+    public static function lock(StandardVersion $version): StandardVersion
+    {
+        $draft = StandardVersion::query()->lockForUpdate()->findOrFail($version->id);
+        if ($draft->state !== 'draft') {
+            throw NotAllowed::because('not-a-draft', $draft->state === 'in-force'
+                ? 'This version is in force and stays as it is; draft a change of it.'
+                : 'This version is retired and stays as it is.');
+        }
+
+        return $draft;
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Standards;
+
+use App\Models\FigureArea;
+use App\Models\Job;
+
+/** What the running jobs of a studio have. */
+final readonly class RunningWork
+{
+    /** @param  list<string>  $surfaces of figures of open jobs */
+    private function __construct(public array $surfaces)
+    {
+    }
+
+    public static function now(): self
+    {
+        $types = Job::query()->where('state', 'open')->join('units', 'units.job_id', '=', 'jobs.id')->select('units.figure_type_id');
+        /** @var list<string> $surfaces */
+        $surfaces = FigureArea::query()->whereIn('figure_type_id', $types)->distinct()->orderBy('surface')->pluck('surface')->all();
+
+        return new self($surfaces);
+    }
+
+    /** @param  list<string>  $known surfaces of a standard; others are not its matter */
+    public function among(array $known): self
+    {
+        return new self(array_values(array_intersect($this->surfaces, $known)));
+    }
+}

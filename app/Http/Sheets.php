@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Actions\Standards\DraftReading;
+use App\Actions\Standards\RunningWork;
+use App\Actions\Standards\StandardLibrary;
+use App\Http\Resources\DraftResource;
+use App\Http\Resources\SheetResource;
+use App\Models\Job;
+use App\Models\StandardVersion;
+use App\Models\User;
+use Core\Standard\StandardReader;
+
+/** A version of the standard as it is shown, and as it is written. */
+final readonly class Sheets
+{
+    public function __construct(
+        private StandardLibrary $library,
+        private DraftReading $drafts,
+    ) {
+    }
+
+    public function of(StandardVersion $version): SheetResource
+    {
+        $document = $this->library->document($version);
+
+        return new SheetResource(
+            $version,
+            StandardReader::ofSound()->read($document),
+            $document,
+            RunningWork::now(),
+            Job::query()->where('standard_version_id', $version->id)->where('state', 'open')->count(),
+        );
+    }
+
+    public function draft(StandardVersion $version, User $reader): DraftResource
+    {
+        return new DraftResource($this->of($version), $this->library->document($version), $this->drafts->of($version, $reader));
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cli\Command;
+
+use Cli\Document\FigureSchema;
+use Cli\Document\Schema;
+use Cli\Document\StandardSchema;
+use Core\Composition\BlockedUse;
+use Core\Composition\FigureReader;
+use Core\Composition\Raise as Raising;
+use Core\Composition\RaisedUse;
+use Core\Composition\Tidying;
+use Core\Standard\StandardReader;
+use Core\Standard\UnknownReference;
+
+/**
+ * `raise`: what it takes to raise a finished figure to another tier.
+ *
+ * @phpstan-import-type StandardDocument from StandardReader
+ * @phpstan-import-type FigureDocument from FigureReader
+ */
+final readonly class Raise implements Command
+{
+    public function name(): string
+    {
+        return 'raise';
+    }
+
+    public function summary(): string
+    {
+        return 'what it takes to raise a finished figure to another tier';
+    }
+
+    public function schema(): array
+    {
+        return Schema::object(['standard' => StandardSchema::document(), 'model' => FigureSchema::model(), 'to' => Schema::id()]);
+    }
+
+    public function run(array $input): array
+    {
+        /** @var array{standard: StandardDocument, model: FigureDocument, to: string} $input */
+        $standard = StandardReader::ofSound()->read($input['standard'], '/standard');
+        if (! $standard->hasTier($input['to'])) {
+            throw UnknownReference::tier($input['to'], $standard->tierIds(), '/to');
+        }
+        $figure = (new FigureReader($standard, $input['to']))->read($input['model'], '/model');
+        $raising = (new Raising($standard))->handle($figure, $input['to']);
+
+        return [
+            'uses' => array_map(static fn (RaisedUse $use): array => [
+                'area' => $use->area->id, 'use' => $use->use->id, 'technique' => $use->technique, 'coats' => $use->coats,
+                'steps' => $use->steps, 'extent' => $use->use->extent->value, 'minutes' => $use->minutes,
+            ], $raising->uses),
+            'tidy' => array_map(static fn (Tidying $tidy): array => ['area' => $tidy->area->id, 'minutes' => $tidy->minutes], $raising->tidies),
+            'blocked' => array_map(static fn (BlockedUse $use): array => ['area' => $use->area->id, 'use' => $use->use->id, 'why' => $use->why], $raising->blocked),
+            'minutes' => $raising->minutes,
+        ];
+    }
+}

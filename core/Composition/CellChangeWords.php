@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Composition;
+
+use Core\Standard\Allowance;
+use Core\Standard\CellDifference;
+use Core\Standard\CellState;
+use Core\Standard\CriterionChange;
+use Core\Standard\Standard;
+use Core\Standard\TechniqueUse;
+use Core\Standard\UseChange;
+use Core\Standard\UseWords;
+
+/** The difference of a cell in words. */
+final readonly class CellChangeWords
+{
+    public function __construct(
+        private Standard $from,
+        private Standard $to,
+    ) {
+    }
+
+    public function of(CellDifference $cell): string
+    {
+        $words = [
+            self::state($cell->state?->after, $cell->state?->before),
+            ...array_map($this->use(...), $cell->uses),
+            ...array_map(self::criterion(...), $cell->criteria),
+            $cell->onlyOrder ? 'laid in another order' : '',
+        ];
+
+        return implode('; ', array_filter($words, static fn (string $word): bool => $word !== ''));
+    }
+
+    private static function state(?CellState $after, ?CellState $before): string
+    {
+        return match ($after) {
+            null => '',
+            CellState::Undecided => 'no longer decided',
+            CellState::NotAsked => $before === CellState::Undecided ? 'settled: not asked for' : 'not asked for any more',
+            CellState::Asked => $before === CellState::Undecided ? 'settled: asked for' : 'asked for now',
+        };
+    }
+
+    private function use(UseChange $change): string
+    {
+        if ($change->before === null) {
+            return $change->after === null ? '' : self::name($change->after, $this->to).self::degree($change->after).' added';
+        }
+        if ($change->after === null) {
+            return self::name($change->before, $this->from).' left out';
+        }
+        $before = $change->before;
+        $after = $change->after;
+        $name = self::name($after, $this->to);
+        $words = [
+            $before->techniques === $after->techniques ? '' : 'instead of '.self::name($before, $this->from),
+            self::step('coats', $before->coats, $after->coats),
+            self::step('steps', $before->steps, $after->steps),
+            self::reach($before, $after),
+            self::allowance($before->allowance, $after->allowance, $after->feature ?? $before->feature),
+        ];
+        $words = array_filter($words, static fn (string $word): bool => $word !== '');
+
+        return $words === [] ? "{$name} written otherwise" : mb_strtolower($name).' '.implode(', ', $words);
+    }
+
+    private static function step(string $what, int $before, int $after): string
+    {
+        return match (true) {
+            $after > $before => "{$what} up from {$before} to {$after}",
+            $after < $before => "{$what} down from {$before} to {$after}",
+            default => '',
+        };
+    }
+
+    private static function reach(TechniqueUse $before, TechniqueUse $after): string
+    {
+        $was = self::where($before);
+        $is = self::where($after);
+
+        return $was === $is ? '' : "{$is} instead of {$was}";
+    }
+
+    private static function where(TechniqueUse $use): string
+    {
+        $words = array_filter([
+            $use->places === null || $use->places === [] ? UseWords::extent($use->extent) : implode(', ', $use->places),
+            $use->cover === null ? '' : round($use->cover * 100).' % of it',
+            $use->feature === null ? '' : "each {$use->feature}",
+        ], static fn (string $word): bool => $word !== '');
+
+        return $words === [] ? 'everywhere' : implode(', ', $words);
+    }
+
+    private static function allowance(Allowance $before, Allowance $after, ?string $feature): string
+    {
+        $words = [
+            self::minutes('minutes', $before->minutes, $after->minutes),
+            self::minutes('minutes an area', $before->fixed, $after->fixed),
+            self::minutes('minutes a '.($feature ?? 'piece'), $before->each, $after->each),
+        ];
+
+        return implode(', ', array_filter($words, static fn (string $word): bool => $word !== ''));
+    }
+
+    private static function minutes(string $what, float $before, float $after): string
+    {
+        return $before === $after ? '' : "{$what} from {$before} to {$after}";
+    }
+
+    private static function criterion(CriterionChange $change): string
+    {
+        return match (true) {
+            $change->before === null => "judged by \"{$change->after?->text}\"",
+            $change->after === null => "no longer judged by \"{$change->before->text}\"",
+            $change->before->severity !== $change->after->severity => "\"{$change->after->text}\" is {$change->after->severity->value} instead of {$change->before->severity->value}",
+            $change->before->text !== $change->after->text => "judged by \"{$change->after->text}\" instead of \"{$change->before->text}\"",
+            default => "\"{$change->after->text}\" judges other work",
+        };
+    }
+
+    private static function name(TechniqueUse $use, Standard $standard): string
+    {
+        return implode(' or ', array_map(static fn (string $id): string => $standard->hasTechnique($id) ? $standard->technique($id)->name : $id, $use->techniques));
+    }
+
+    private static function degree(TechniqueUse $use): string
+    {
+        $degree = UseWords::degree($use);
+
+        return $degree === '' ? '' : " ({$degree})";
+    }
+}

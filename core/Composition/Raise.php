@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Composition;
+
+use Core\Standard\Standard;
+use Core\Standard\UnknownReference;
+
+/** Raises a finished figure from its tier to another: only what the new tier adds. */
+final readonly class Raise
+{
+    public function __construct(private Standard $standard)
+    {
+    }
+
+    /**
+     * @param  Figure  $figure finished at its tier, its additions done, what was waived not done
+     *
+     * @throws UnknownReference if the standard has no such tier
+     */
+    public function handle(Figure $figure, string $to): Raising
+    {
+        $this->standard->tier($to);
+        $composer = new Composer($this->standard);
+        $done = $composer->compose($figure);
+        $raised = new Figure($to, $figure->size, $figure->areas, [], $figure->waivers, $figure->choices);
+        $wanted = $composer->compose($raised);
+        $areas = [];
+        foreach ($figure->areas as $area) {
+            $gives = $area->tier === null && ! in_array($area->id, [...$wanted->undecided, ...$wanted->notAsked], true);
+            if ($gives) {
+                $areas[] = new RaisedArea($this->standard, $area, $wanted->usesOn($area->id), $done->usesOn($area->id));
+            }
+        }
+
+        return self::together($areas);
+    }
+
+    /** @param  list<RaisedArea>  $areas */
+    private static function together(array $areas): Raising
+    {
+        $newPaint = array_filter($areas, static fn (RaisedArea $area): bool => $area->plansNewPaint()) !== [];
+        $uses = array_map(static fn (RaisedArea $area): array => $newPaint ? $area->withNewFinish() : $area->planned, $areas);
+        $tidies = array_map(static fn (RaisedArea $area): ?Tidying => $area->tidying(), $areas);
+
+        return new Raising(
+            array_merge(...$uses),
+            array_values(array_filter($tidies, static fn (?Tidying $tidy): bool => $tidy !== null)),
+            array_merge(...array_column($areas, 'blocked')),
+        );
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Plate;
+
+use Core\Colour\Srgb;
+use Core\Standard\TechniqueGroup;
+
+/** The colours that a plate is painted in. */
+final readonly class Palette
+{
+    /** @param  list<Srgb>  $lights in the order they are laid */
+    public function __construct(
+        public Srgb $ground,
+        public Srgb $base,
+        public Srgb $shade,
+        public array $lights,
+        public Srgb $detail,
+    ) {
+    }
+
+    /** Greys that show what is done without a scheme. */
+    public static function neutral(): self
+    {
+        $lights = array_map(Srgb::fromHex(...), ['#8a8a8a', '#b2b2b2', '#d6d6d6', '#f2f2f2']);
+
+        return new self(Srgb::fromHex('#242424'), Srgb::fromHex('#686868'), Srgb::fromHex('#303030'), $lights, Srgb::fromHex('#e9e9e9'));
+    }
+
+    /**
+     * @param  int  $lightStep number of light steps laid before, at least 0
+     * @return Srgb|null null for work that leaves no colour, or a light that has none
+     */
+    public function colour(TechniqueGroup $group, int $lightStep): ?Srgb
+    {
+        return match ($group) {
+            TechniqueGroup::Ground => $this->ground,
+            TechniqueGroup::LayIn => $this->base,
+            TechniqueGroup::Shade => $this->shade,
+            TechniqueGroup::Light => $this->lights === [] ? null : $this->lights[min($lightStep, count($this->lights) - 1)],
+            TechniqueGroup::Detail, TechniqueGroup::Marking, TechniqueGroup::Wear => $this->detail,
+            TechniqueGroup::Prepare, TechniqueGroup::Base, TechniqueGroup::Finish, TechniqueGroup::Tidy => null,
+        };
+    }
+}

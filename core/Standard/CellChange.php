@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Standard;
+
+/** A cell of which a tier now says something else: asked, not asked, undecided. */
+final readonly class CellChange
+{
+    public function __construct(
+        public string $tier,
+        public string $surface,
+        public CellState $before,
+        public CellState $after,
+    ) {
+    }
+}
