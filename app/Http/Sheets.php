@@ -5,16 +5,23 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Actions\Standards\DraftReading;
+use App\Actions\Standards\EditedStandard;
+use App\Actions\Standards\PieceChange;
 use App\Actions\Standards\RunningWork;
 use App\Actions\Standards\StandardLibrary;
 use App\Http\Resources\DraftResource;
+use App\Http\Resources\PreviewResource;
 use App\Http\Resources\SheetResource;
 use App\Models\Job;
 use App\Models\StandardVersion;
 use App\Models\User;
 use Core\Standard\StandardReader;
 
-/** A version of the standard as it is shown, and as it is written. */
+/**
+ * A version of the standard as it is shown, and as it is written.
+ *
+ * @phpstan-import-type StandardDocument from StandardReader as Document
+ */
 final readonly class Sheets
 {
     public function __construct(
@@ -34,6 +41,15 @@ final readonly class Sheets
             RunningWork::now(),
             Job::query()->where('standard_version_id', $version->id)->where('state', 'open')->count(),
         );
+    }
+
+    /** @param  list<PieceChange>  $changes */
+    public function preview(StandardVersion $version, array $changes): PreviewResource
+    {
+        $document = EditedStandard::of($this->library->document($version), $changes);
+
+        /** @var Document $document */
+        return new PreviewResource(StandardReader::ofSound()->read($document), $document, $changes, RunningWork::now());
     }
 
     public function draft(StandardVersion $version, User $reader): DraftResource

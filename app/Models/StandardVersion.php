@@ -30,6 +30,7 @@ use Illuminate\Support\Carbon;
  * @property int|null $based_on_id
  * @property string $in_force_why
  * @property-read Standard $standard
+ * @property-read User|null $forcer
  * @property-read Collection<int, Surface> $surfaces
  * @property-read Collection<int, Technique> $techniques
  * @property-read Collection<int, Tier> $tiers
@@ -46,6 +47,18 @@ final class StandardVersion extends StudioRow
     public function standard(): BelongsTo
     {
         return $this->belongsTo(Standard::class);
+    }
+
+    /** @return BelongsTo<User, $this> who put it in force */
+    public function forcer(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'in_force_by');
+    }
+
+    /** @return HasMany<Job, $this> */
+    public function jobs(): HasMany
+    {
+        return $this->hasMany(Job::class);
     }
 
     /** @return HasMany<Surface, $this> */

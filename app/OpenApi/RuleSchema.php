@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\OpenApi;
 
+use App\Http\Requests\AnyJson;
 use BackedEnum;
 use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Rules\In;
@@ -69,6 +70,9 @@ final readonly class RuleSchema
      */
     private static function scalar(array $list): array
     {
+        if (array_filter($list, static fn (mixed $rule): bool => $rule instanceof AnyJson) !== []) {
+            return ['description' => 'Any value'];
+        }
         $schema = match (true) {
             in_array('integer', $list, true) => ['type' => 'integer'],
             in_array('numeric', $list, true) => ['type' => 'number'],

@@ -47,7 +47,7 @@ final readonly class TypeSchema
             'string' => ['type' => 'string'],
             'bool' => ['type' => 'boolean'],
             'true' => ['type' => 'boolean', 'const' => true],
-            'mixed' => new \stdClass,
+            'mixed' => ['description' => 'Any value'],
             'null' => ['type' => 'null'],
             default => ($this->named)($name) ?? throw new LogicException("The shape {$name} is written nowhere."),
         };
@@ -66,6 +66,10 @@ final readonly class TypeSchema
             } else {
                 $others[] = $this->of($type);
             }
+        }
+        // A whole number is a number.
+        if (in_array(['type' => 'number'], $others, true)) {
+            $others = array_values(array_filter($others, static fn (array $other): bool => $other !== ['type' => 'integer']));
         }
         $schema = $words !== [] ? ['type' => 'string', 'enum' => $words] : (count($others) === 1 ? $others[0] : ['anyOf' => $others]);
 

@@ -31,6 +31,16 @@ final readonly class JobFigures
         return $this->compose(Unit::query()->where('job_id', $job->id)->orderBy('position'), $this->library->of($job->standard_version_id));
     }
 
+    /**
+     * The figures as they would be painted under another standard that has the tiers of the job.
+     *
+     * @return list<ComposedFigure> in the same order
+     */
+    public function ofJobUnder(Job $job, Standard $standard): array
+    {
+        return $this->compose(Unit::query()->where('job_id', $job->id)->orderBy('position'), $standard);
+    }
+
     /** @return list<ComposedFigure> */
     public function ofUnit(Unit $unit): array
     {

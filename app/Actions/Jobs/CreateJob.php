@@ -26,7 +26,7 @@ final readonly class CreateJob
             }
             $version = $standardVersion === null
                 ? StandardVersion::query()->where('state', 'in-force')->orderByDesc('in_force_at')->first()
-                : StandardVersion::query()->find($standardVersion);
+                : StandardVersion::query()->where('state', '<>', 'draft')->find($standardVersion);
             if ($version === null) {
                 throw NotRight::at('/standard_version_id', 'no-standard', 'There is no such version of the standard; load one and put it in force first.');
             }

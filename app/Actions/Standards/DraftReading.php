@@ -36,8 +36,8 @@ final readonly class DraftReading
     private static function named(string $table, StandardVersion $version): array
     {
         $revisions = [];
-        foreach (DB::table($table)->where('standard_version_id', $version->id)->get(['key', 'revision']) as $row) {
-            $revisions[(string) $row->key] = (int) $row->revision + 1;
+        foreach (DB::table($table)->where('standard_version_id', $version->id)->pluck('revision', 'key') as $key => $revision) {
+            $revisions[(string) $key] = (is_numeric($revision) ? (int) $revision : 0) + 1;
         }
 
         return $revisions;

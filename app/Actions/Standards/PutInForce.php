@@ -4,20 +4,34 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
+use App\Actions\NotRight;
+use App\Actions\Stale;
 use App\Models\StandardVersion;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 
-/** Puts a version in force; the one before it retires. Running jobs stay on theirs. */
+/** Puts a draft in force; the version before it retires. Running jobs stay on theirs. */
 final readonly class PutInForce
 {
-    public function handle(StandardVersion $version, ?User $by): StandardVersion
+    /**
+     * @param  int|null  $revisionRead of the draft; null where nobody reads it first
+     *
+     * @throws Stale if the draft was changed since it was read
+     */
+    public function handle(StandardVersion $version, ?User $by, string $why = '', ?int $revisionRead = null): StandardVersion
     {
-        return DB::transaction(static function () use ($version, $by): StandardVersion {
-            StandardVersion::query()->where('standard_id', $version->standard_id)->where('state', 'in-force')->lockForUpdate()->update(['state' => 'retired']);
-            $version->fill(['state' => 'in-force', 'in_force_at' => now(), 'in_force_by' => $by?->id])->save();
+        return DB::transaction(static function () use ($version, $by, $why, $revisionRead): StandardVersion {
+            $draft = Drafts::lock($version);
+            if ($revisionRead !== null && $draft->revision !== $revisionRead) {
+                throw Stale::row('this draft', ['revision' => $draft->revision]);
+            }
+            if (DB::table('tiers')->where('standard_version_id', $draft->id)->doesntExist()) {
+                throw NotRight::at('', 'no-tier', 'This draft has no tier yet; a standard needs one at least before jobs can be booked under it.');
+            }
+            StandardVersion::query()->where('state', 'in-force')->lockForUpdate()->update(['state' => 'retired']);
+            $draft->fill(['state' => 'in-force', 'in_force_at' => now(), 'in_force_by' => $by?->id, 'in_force_why' => $why])->save();
 
-            return $version;
+            return $draft;
         });
     }
 }

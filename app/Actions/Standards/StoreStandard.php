@@ -60,7 +60,7 @@ final readonly class StoreStandard
                 $this->requirements->handle($version->id, $requirement, $position, $tiers[$requirement['tier']], $surfaces[$requirement['surface']], $techniques);
             }
 
-            return $version;
+            return $version->refresh();
         });
     }
 

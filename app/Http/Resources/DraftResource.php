@@ -10,14 +10,15 @@ use App\Import\StandardText;
  * A draft as it is written: its sheet, its document piece by piece, and the revision of each piece.
  *
  * @phpstan-import-type Sheet from SheetResource
+ * @phpstan-import-type StandardDocument from \Core\Standard\StandardReader
  *
  * @phpstan-type DraftRevisions array{head: int, order: int, surfaces: array<string, int>, techniques: array<string, int>, tiers: array<string, int>, cells: array<string, int>}
- * @phpstan-type Draft array{sheet: Sheet, document: array<string, mixed>, revisions: DraftRevisions, undo: int, redo: int}
+ * @phpstan-type Draft array{sheet: Sheet, document: StandardDocument, revisions: DraftRevisions, undo: int, redo: int}
  */
 final readonly class DraftResource extends Resource
 {
     /**
-     * @param  array<string, mixed>  $document
+     * @param  StandardDocument  $document
      * @param  array{head: int, order: int, surfaces: array<string, int>, techniques: array<string, int>, tiers: array<string, int>, cells: array<string, int>, undo: int, redo: int}  $reading
      */
     public function __construct(
@@ -31,7 +32,7 @@ final readonly class DraftResource extends Resource
     public function toArray(): array
     {
         $reading = $this->reading;
-        /** @var array<string, mixed> $document */
+        /** @var StandardDocument $document */
         $document = StandardText::withObjects($this->document);
 
         return [

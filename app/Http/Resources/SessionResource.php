@@ -10,7 +10,7 @@ use App\Models\User;
 /**
  * Who is signed in, and how much waits.
  *
- * @phpstan-type Session array{user: array{id: int, name: string, role: 'lead'|'deputy'|'painter', signing_rank: int|null}, studio: array{id: int, name: string, time_zone: string, single_keys: bool, allows_self_check: bool}, waiting: array{checks: int, bench: int}}
+ * @phpstan-type Session array{user: array{id: int, name: string, role: 'lead'|'deputy'|'painter', signing_rank: int|null}, studio: array{id: int, name: string, time_zone: string, currency: string, single_keys: bool, allows_self_check: bool}, waiting: array{checks: int, bench: int}}
  */
 final readonly class SessionResource extends Resource
 {
@@ -28,7 +28,7 @@ final readonly class SessionResource extends Resource
         return [
             'user' => ['id' => $this->user->id, 'name' => $this->user->name, 'role' => $this->user->role->value, 'signing_rank' => $this->user->signing_rank],
             'studio' => [
-                'id' => $studio->id, 'name' => $studio->name, 'time_zone' => $studio->time_zone,
+                'id' => $studio->id, 'name' => $studio->name, 'time_zone' => $studio->time_zone, 'currency' => $studio->currency,
                 'single_keys' => $studio->single_keys, 'allows_self_check' => $studio->allows_self_check,
             ],
             'waiting' => ['checks' => $this->waiting->checks(), 'bench' => $this->waiting->bench()],

@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use App\Models\StandardVersion;
 
 /**
- * @phpstan-type StandardVersionRow array{id: int, name: string, version: string, state: string, in_force_at: string|null}
+ * @phpstan-import-type StandardVersionRow from StandardRowResource
  */
 final readonly class StandardsResource extends Resource
 {
@@ -19,9 +19,6 @@ final readonly class StandardsResource extends Resource
     /** @return list<StandardVersionRow> */
     public function toArray(): array
     {
-        return array_map(static fn (StandardVersion $version): array => [
-            'id' => $version->id, 'name' => $version->standard->name, 'version' => $version->label, 'state' => $version->state,
-            'in_force_at' => $version->in_force_at?->toIso8601ZuluString(),
-        ], $this->versions);
+        return array_map(static fn (StandardVersion $version): array => (new StandardRowResource($version))->toArray(), $this->versions);
     }
 }

@@ -8,6 +8,8 @@ export class ApiError extends Error {
         message: string,
         readonly path: string,
         readonly problems: readonly { path: string; message: string }[],
+        /** What somebody else stored in the meantime, where that is why it was refused. */
+        readonly now?: unknown,
     ) {
         super(message);
     }

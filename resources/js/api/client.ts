@@ -32,13 +32,15 @@ export async function unwrap<T>(answer: Promise<Answer<T>>): Promise<T> {
     if (data !== undefined && response.ok) {
         return data;
     }
-    const body = (error as ErrorBody | undefined)?.error;
+    const sent = error as (ErrorBody & { now?: unknown }) | undefined;
+    const body = sent?.error;
     throw new ApiError(
         response.status,
         body?.code ?? 'broken',
         body?.message ?? 'Something broke on our side. Nothing was stored.',
         body?.path ?? '',
         body?.problems ?? [],
+        sent?.now,
     );
 }
 

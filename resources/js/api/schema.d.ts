@@ -414,6 +414,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Moves a job to the version in force. */
+        post: operations["moveJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/proposals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A proposal from the bench or a check. */
+        post: operations["proposeChange"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/roster": {
         parameters: {
             query?: never;
@@ -442,6 +476,23 @@ export interface paths {
         put?: never;
         /** Reads a roster without taking it. */
         post: operations["previewRoster"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ladders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Starting ladders for a new studio. */
+        get: operations["listLadders"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -494,6 +545,40 @@ export interface paths {
         get: operations["ping"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/proposals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Proposals to change the standard, open ones first. */
+        get: operations["listProposals"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/proposals/{proposal}/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes or declines a proposal. */
+        post: operations["answerProposal"];
         delete?: never;
         options?: never;
         head?: never;
@@ -553,6 +638,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/standard-file-previews": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a standard file and shows what it would change; nothing is stored. */
+        post: operations["previewStandardFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/standard-files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a standard file as the draft. */
+        post: operations["takeStandardFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/standards": {
         parameters: {
             query?: never;
@@ -563,7 +682,8 @@ export interface paths {
         /** The versions of the studio's standards. */
         get: operations["listStandards"];
         put?: never;
-        post?: never;
+        /** Begins a draft. */
+        post: operations["beginDraft"];
         delete?: never;
         options?: never;
         head?: never;
@@ -579,6 +699,58 @@ export interface paths {
         };
         /** The sheet of one version. */
         get: operations["showSheet"];
+        put?: never;
+        post?: never;
+        /** Throws a draft away. */
+        delete: operations["discardDraft"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/standards/{standardVersion}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Changes pieces of a draft. */
+        post: operations["changeStandard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/standards/{standardVersion}/columns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a pasted column as cells of a tier; nothing is stored. */
+        post: operations["readColumn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/standards/{standardVersion}/difference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a version changes, in words. */
+        get: operations["showDifference"];
         put?: never;
         post?: never;
         delete?: never;
@@ -598,6 +770,176 @@ export interface paths {
         get: operations["exportStandard"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/standards/{standardVersion}/draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A version as it is written, piece by piece. */
+        get: operations["showDraft"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/standards/{standardVersion}/extents": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What each extent means on a surface, drawn. */
+        get: operations["showExtents"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/standards/{standardVersion}/in-force": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts a draft in force. */
+        post: operations["putInForce"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/standards/{standardVersion}/jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a version would change for each running job. */
+        get: operations["listJobMoves"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/standards/{standardVersion}/matrix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The matrix of a version for a spreadsheet. */
+        get: operations["exportMatrix"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/standards/{standardVersion}/plates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Proof plates of a surface, tier beside tier. */
+        get: operations["showPlates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/standards/{standardVersion}/previews": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What changes of a draft would make of it; nothing is stored. */
+        post: operations["previewChange"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/standards/{standardVersion}/raise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What it takes to raise a finished figure. */
+        get: operations["showRaise"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/standards/{standardVersion}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Does the last undone change of who asks again. */
+        post: operations["redoInStandard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/standards/{standardVersion}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undoes the last change of who asks. */
+        post: operations["undoInStandard"];
         delete?: never;
         options?: never;
         head?: never;
@@ -723,6 +1065,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vocabulary": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The words that a standard is written with. */
+        get: operations["showVocabulary"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -741,6 +1100,14 @@ export interface components {
             now?: {
                 [key: string]: unknown;
             };
+        };
+        AcceptanceDocument: {
+            code: string;
+            tier: string;
+            surface?: string;
+            use?: string;
+            reason: string;
+            by?: string;
         };
         BenchRow: {
             key: string;
@@ -806,6 +1173,12 @@ export interface components {
             }[];
             judged_by: string[];
             marks: components["schemas"]["StepMark"][];
+        };
+        BlockedWork: {
+            area: string;
+            use: string;
+            name: string;
+            why: string;
         };
         Chain: {
             records: number;
@@ -921,6 +1294,60 @@ export interface components {
             role: "lead" | "deputy" | "painter";
             signing_rank: number | null;
         };
+        Column: {
+            cells: {
+                surface: string;
+                uses: components["schemas"]["UseDocument"][];
+            }[];
+            problems: {
+                line: number;
+                message: string;
+            }[];
+        };
+        CriterionDocument: {
+            id: string;
+            text: string;
+            severity: string;
+            uses?: string[];
+            feature?: string;
+            size_mm?: number;
+            presumes?: {
+                [key: string]: string;
+            };
+        };
+        Difference: {
+            against: string | null;
+            lines: components["schemas"]["DifferenceLine"][];
+        };
+        DifferenceLine: {
+            tier: string | null;
+            surface: string | null;
+            sentence: string;
+            minutes: number | null;
+        };
+        Draft: {
+            sheet: components["schemas"]["Sheet"];
+            document: components["schemas"]["StandardDocument"];
+            revisions: components["schemas"]["DraftRevisions"];
+            undo: number;
+            redo: number;
+        };
+        DraftRevisions: {
+            head: number;
+            order: number;
+            surfaces: {
+                [key: string]: number;
+            };
+            techniques: {
+                [key: string]: number;
+            };
+            tiers: {
+                [key: string]: number;
+            };
+            cells: {
+                [key: string]: number;
+            };
+        };
         FigureType: {
             id: number;
             key: string;
@@ -1030,6 +1457,25 @@ export interface components {
                 name: string;
             }[];
         };
+        JobMove: {
+            job: number;
+            name: string;
+            version: number;
+            standard: string;
+            figures: number;
+            changed: number;
+            in_check: number;
+            signed: number;
+            minutes_before: number;
+            minutes_after: number;
+            price_before: number | null;
+            price_after: number | null;
+            missing_tiers: string[];
+        };
+        JobMoves: {
+            currency: string;
+            jobs: components["schemas"]["JobMove"][];
+        };
         JobSummary: {
             id: number;
             name: string;
@@ -1039,6 +1485,12 @@ export interface components {
             figures: number;
             signed: number;
             late: boolean;
+        };
+        Ladder: {
+            id: string;
+            name: string;
+            about: string;
+            tiers: number;
         };
         Limits: {
             critical: number;
@@ -1062,6 +1514,12 @@ export interface components {
             faults: components["schemas"]["CheckFault"][];
             to_mend: number;
             may_mend: boolean;
+        };
+        MenuDocument: {
+            id: string;
+            name?: string;
+            uses: string[];
+            choose?: number;
         };
         MixPart: {
             paint: string;
@@ -1094,6 +1552,85 @@ export interface components {
         Ping: {
             /** @constant */
             ok: true;
+        };
+        Plate: {
+            tier: string;
+            surface: string;
+            span: number;
+            outline: string;
+            marks: components["schemas"]["PlateMark"][];
+            zones: components["schemas"]["PlateZone"][];
+        };
+        PlateMark: {
+            d: string;
+            fill: string | null;
+            stroke: string | null;
+            width: number;
+            opacity: number;
+            blur: number;
+            outside: boolean;
+        };
+        PlateZone: {
+            zone: string;
+            hex: string;
+            lightness: number;
+            uses: string[];
+            softness: number;
+            cover: number;
+            texture: string | null;
+        };
+        PrecedenceDocument: {
+            technique: string;
+            why: string;
+            needed?: boolean;
+        };
+        Preview: {
+            tiers: components["schemas"]["SheetTier"][];
+            cells: components["schemas"]["SheetCell"][];
+            findings: components["schemas"]["SheetFinding"][];
+            plates: components["schemas"]["Plate"][];
+        };
+        PriceDocument: {
+            list?: {
+                [key: string]: number;
+            };
+            hourly?: number;
+        };
+        Proposal: {
+            id: number;
+            tier: string;
+            surface: string;
+            use: string | null;
+            text: string;
+            state: string;
+            answer: string;
+            by: string;
+            answered_by: string | null;
+            job: string | null;
+            at: string | null;
+            version: number;
+        };
+        Raise: {
+            from: string;
+            to: string;
+            uses: components["schemas"]["RaisedWork"][];
+            tidy: {
+                area: string;
+                minutes: number;
+            }[];
+            blocked: components["schemas"]["BlockedWork"][];
+            minutes: number;
+            whole_minutes: number;
+            stopping: components["schemas"]["Stopping"][];
+        };
+        RaisedWork: {
+            area: string;
+            use: string;
+            name: string;
+            degree: string;
+            coats: number;
+            steps: number;
+            minutes: number;
         };
         Record: {
             format: string;
@@ -1221,6 +1758,27 @@ export interface components {
             answers: components["schemas"]["RecordAnswer"][];
             faults: components["schemas"]["RecordFault"][];
         };
+        ReferenceAreaDocument: {
+            id: string;
+            surface: string;
+            share: number;
+            features?: {
+                [key: string]: number;
+            };
+        };
+        ReferenceDocument: {
+            size: number;
+            areas: components["schemas"]["ReferenceAreaDocument"][];
+            name?: string;
+        };
+        RequirementDocument: {
+            tier: string;
+            surface: string;
+            uses: components["schemas"]["UseDocument"][];
+            criteria?: components["schemas"]["CriterionDocument"][];
+            menu?: components["schemas"]["MenuDocument"][];
+            note?: string;
+        };
         Roster: {
             lines: components["schemas"]["RosterLine"][];
             problems: components["schemas"]["RosterProblem"][];
@@ -1244,6 +1802,19 @@ export interface components {
             code: string;
             message: string;
         };
+        School: {
+            id: string;
+            name: string;
+            choices: components["schemas"]["SchoolOption"][];
+        };
+        SchoolOption: {
+            id: string;
+            name: string;
+            for: string;
+            order: string;
+            criteria: string;
+            repair: string;
+        };
         Session: {
             user: {
                 id: number;
@@ -1256,6 +1827,7 @@ export interface components {
                 id: number;
                 name: string;
                 time_zone: string;
+                currency: string;
                 single_keys: boolean;
                 allows_self_check: boolean;
             };
@@ -1269,14 +1841,13 @@ export interface components {
             name: string;
             version: string;
             state: string;
+            revision: number;
             in_force_at: string | null;
+            in_force_why: string;
             jobs: number;
-            reference: string | null;
+            reference: string;
             tiers: components["schemas"]["SheetTier"][];
-            surfaces: {
-                key: string;
-                name: string;
-            }[];
+            surfaces: components["schemas"]["SheetSurface"][];
             cells: components["schemas"]["SheetCell"][];
             findings: components["schemas"]["SheetFinding"][];
         };
@@ -1287,6 +1858,9 @@ export interface components {
             state: "asked" | "not-asked" | "undecided";
             uses: components["schemas"]["SheetUse"][];
             criteria: components["schemas"]["SheetCriterion"][];
+            menus: components["schemas"]["SheetMenu"][];
+            note: string;
+            minutes: number | null;
         };
         SheetCriterion: {
             id: string;
@@ -1309,8 +1883,41 @@ export interface components {
             tier: string;
             surface: string | null;
             use: string | null;
+            advice: boolean;
             message: string;
             why: components["schemas"]["Why"];
+            accepted: string | null;
+            accepted_by: string | null;
+            fix: components["schemas"]["SheetFix"] | null;
+        };
+        SheetFix: {
+            label: string;
+            kind: string;
+            id: string;
+            surface: string;
+            value: {
+                [key: string]: unknown;
+            };
+        };
+        SheetMenu: {
+            id: string;
+            name: string;
+            choose: number | null;
+            uses: string[];
+        };
+        SheetPrice: {
+            /** @enum {string} */
+            school: "list" | "hours";
+            list: {
+                [key: string]: number;
+            };
+            hourly: number | null;
+        };
+        SheetSurface: {
+            key: string;
+            name: string;
+            note: string;
+            group: string;
         };
         SheetTier: {
             key: string;
@@ -1318,6 +1925,7 @@ export interface components {
             rank: number;
             by_agreement: boolean;
             retired: boolean;
+            purpose: string | null;
             distance_mm: number;
             notice_arcmin: number;
             smallest_mm: number;
@@ -1325,8 +1933,14 @@ export interface components {
             sides: string[];
             limits: components["schemas"]["Limits"];
             colour_tolerance: number;
+            value_span: number | null;
             look_minutes: number;
             budget_minutes: number;
+            price: components["schemas"]["SheetPrice"] | null;
+            sampling: boolean;
+            photograph: boolean;
+            checked_by: string;
+            note: string;
             minutes: number;
             minutes_why: components["schemas"]["Why"];
             compared_with: string | null;
@@ -1336,6 +1950,7 @@ export interface components {
             name: string;
             group: string;
             choices: string[];
+            techniques: string[];
             degree: string;
             extent: string;
             coats: number;
@@ -1343,6 +1958,7 @@ export interface components {
             minutes: number | null;
             each: number | null;
             feature: string | null;
+            menu: string | null;
             /** @enum {string} */
             rise: "new" | "more" | "instead" | "same";
             was: string;
@@ -1363,12 +1979,38 @@ export interface components {
             signed_at: string;
             hash: string;
         };
+        StandardDocument: {
+            format: string;
+            name: string;
+            version: string;
+            surfaces: components["schemas"]["SurfaceDocument"][];
+            techniques: components["schemas"]["TechniqueDocument"][];
+            tiers: components["schemas"]["TierDocument"][];
+            requirements: components["schemas"]["RequirementDocument"][];
+            reference?: components["schemas"]["ReferenceDocument"];
+            schools?: {
+                [key: string]: string;
+            };
+            accepted?: components["schemas"]["AcceptanceDocument"][];
+            notes?: string;
+        };
+        StandardFilePreview: {
+            name: string;
+            version: string;
+            against: string | null;
+            lines: components["schemas"]["DifferenceLine"][];
+        };
         StandardVersionRow: {
             id: number;
             name: string;
             version: string;
             state: string;
+            revision: number;
             in_force_at: string | null;
+            in_force_by: string | null;
+            in_force_why: string;
+            jobs: number;
+            based_on: number | null;
         };
         StepMark: {
             figure_id: number;
@@ -1382,6 +2024,73 @@ export interface components {
             text: string;
             parts: components["schemas"]["MixPart"][];
             version: number | null;
+        };
+        Stopping: {
+            tier: string;
+            name: string;
+            passed: boolean;
+            minutes: number;
+            after: components["schemas"]["StoppingAfter"][];
+            missing: components["schemas"]["StoppingAfter"][];
+        };
+        StoppingAfter: {
+            area: string;
+            use: string;
+        };
+        SurfaceDocument: {
+            id: string;
+            name: string;
+            needs_lay_in?: boolean;
+            note?: string;
+            group?: string;
+            plate?: string;
+            schools?: {
+                [key: string]: string;
+            };
+        };
+        TechniqueDocument: {
+            id: string;
+            name: string;
+            group: string;
+            opacity: string;
+            lies_on?: string;
+            dry?: number;
+            messy?: boolean;
+            replaces?: string[];
+            texture?: string;
+            sheen?: string;
+            thinning?: string;
+            tool?: string;
+            caution?: string;
+            note?: string;
+            prone_to?: string[];
+            comes_after?: components["schemas"]["PrecedenceDocument"][];
+            comes_before?: components["schemas"]["PrecedenceDocument"][];
+        };
+        TierDocument: {
+            id: string;
+            name: string;
+            rank: number;
+            distance_mm: number;
+            sides: string[];
+            look_minutes: number;
+            limits: {
+                critical: number;
+                major: number;
+                minor: number;
+            };
+            colour_tolerance: number;
+            notice_arcmin?: number;
+            budget_minutes: number;
+            by_agreement: boolean;
+            retired: boolean;
+            purpose?: string;
+            value_span?: number;
+            price?: components["schemas"]["PriceDocument"];
+            sampling?: boolean;
+            photograph?: boolean;
+            checked_by?: string;
+            note?: string;
         };
         Today: {
             checks: components["schemas"]["WaitingFigure"][];
@@ -1407,6 +2116,32 @@ export interface components {
                 feature: string;
                 pieces: number;
             }[];
+        };
+        UseDocument: {
+            id?: string;
+            technique?: string;
+            any_of?: string[];
+            coats?: number;
+            steps?: number;
+            extent?: string;
+            cover?: number;
+            places?: string[];
+            minutes?: number;
+            fixed?: number;
+            each?: number;
+            feature?: string;
+        };
+        Vocabulary: {
+            groups: string[];
+            opacities: string[];
+            lies_on: string[];
+            extents: string[];
+            textures: string[];
+            sheens: string[];
+            plates: string[];
+            order_reasons: string[];
+            size_classes: string[];
+            schools: components["schemas"]["School"][];
         };
         WaitingFigure: {
             id: number;
@@ -2364,6 +3099,84 @@ export interface operations {
             };
         };
     };
+    moveJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    to: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Job"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    proposeChange: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    tier: string;
+                    surface: string;
+                    use?: string | null;
+                    text: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Proposal"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
     takeRoster: {
         parameters: {
             query?: never;
@@ -2427,6 +3240,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Roster"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    listLadders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ladder"][];
                 };
             };
             /** @description What was refused, and why */
@@ -2554,6 +3396,75 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Ping"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    listProposals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Proposal"][];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    answerProposal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                proposal: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    /** @enum {string} */
+                    state: "taken" | "declined";
+                    answer?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Proposal"];
                 };
             };
             /** @description What was refused, and why */
@@ -2721,6 +3632,80 @@ export interface operations {
             };
         };
     };
+    previewStandardFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    label?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandardFilePreview"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    takeStandardFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    label?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandardVersionRow"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
     listStandards: {
         parameters: {
             query?: never;
@@ -2737,6 +3722,43 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StandardVersionRow"][];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    beginDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    from?: number | null;
+                    ladder?: string | null;
+                    label?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandardVersionRow"];
                 };
             };
             /** @description What was refused, and why */
@@ -2781,6 +3803,152 @@ export interface operations {
             };
         };
     };
+    discardDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ping"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    changeStandard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    changes: {
+                        /** @enum {string} */
+                        kind: "head" | "order" | "surface" | "technique" | "tier" | "cell";
+                        id?: string | null;
+                        surface?: string | null;
+                        revision: number;
+                        /** @description Any value */
+                        value?: unknown;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Draft"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    readColumn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Column"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    showDifference: {
+        parameters: {
+            query?: {
+                from?: number | null;
+            };
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Difference"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
     exportStandard: {
         parameters: {
             query?: never;
@@ -2799,6 +3967,346 @@ export interface operations {
                 };
                 content: {
                     "application/json": unknown;
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    showDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Draft"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    showExtents: {
+        parameters: {
+            query: {
+                surface: string;
+                technique: string;
+            };
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Plate"][];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    putInForce: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    revision: number;
+                    why: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandardVersionRow"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    listJobMoves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobMoves"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    exportMatrix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    showPlates: {
+        parameters: {
+            query: {
+                surface: string;
+            };
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Plate"][];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    previewChange: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    changes: {
+                        /** @enum {string} */
+                        kind: "head" | "order" | "surface" | "technique" | "tier" | "cell";
+                        id?: string | null;
+                        surface?: string | null;
+                        revision: number;
+                        /** @description Any value */
+                        value?: unknown;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Preview"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    showRaise: {
+        parameters: {
+            query: {
+                figure_type: number;
+                from: string;
+                to: string;
+            };
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Raise"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    redoInStandard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Draft"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    undoInStandard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Draft"];
                 };
             };
             /** @description What was refused, and why */
@@ -3060,6 +4568,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Grid"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    showVocabulary: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Vocabulary"];
                 };
             };
             /** @description What was refused, and why */

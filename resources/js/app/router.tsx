@@ -11,6 +11,14 @@ export const router = createBrowserRouter([
         children: [
             { index: true, lazy: async () => ({ Component: (await import('@features/today')).TodayPage }) },
             { path: 'standard/:version?', lazy: async () => ({ Component: (await import('@features/standard')).StandardPage }) },
+            {
+                path: 'standard/:version/compare',
+                lazy: async () => ({ Component: (await import('@features/standard')).ComparePage }),
+            },
+            {
+                path: 'standard/:version/raise',
+                lazy: async () => ({ Component: (await import('@features/standard')).RaisePage }),
+            },
             { path: 'jobs', lazy: async () => ({ Component: (await import('@features/jobs')).JobsPage }) },
             { path: 'jobs/:job', lazy: async () => ({ Component: (await import('@features/jobs')).JobPage }) },
             { path: 'jobs/:job/roster', lazy: async () => ({ Component: (await import('@features/jobs')).RosterPage }) },

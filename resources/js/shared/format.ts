@@ -36,6 +36,11 @@ export function instant(value: string, timeZone: string): string {
     });
 }
 
+/** An amount in the smallest unit of its currency, as one writes it. */
+export function money(amount: number, currency: string): string {
+    return new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(amount / 100);
+}
+
 export function count(number: number, one: string, many = `${one}s`): string {
     return `${number} ${number === 1 ? one : many}`;
 }

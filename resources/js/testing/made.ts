@@ -4,7 +4,14 @@ import type { Schemas } from '@api';
 export function session(change: Partial<Schemas['Session']['user']> = {}): Schemas['Session'] {
     return {
         user: { id: 1, name: 'Marsali Teague', role: 'lead', signing_rank: null, ...change },
-        studio: { id: 1, name: 'Kittiwake Row', time_zone: 'Europe/London', single_keys: true, allows_self_check: false },
+        studio: {
+            id: 1,
+            name: 'Kittiwake Row',
+            time_zone: 'Europe/London',
+            currency: 'EUR',
+            single_keys: true,
+            allows_self_check: false,
+        },
         waiting: { checks: 2, bench: 0 },
     };
 }

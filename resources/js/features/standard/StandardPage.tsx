@@ -1,88 +1,57 @@
+import type { Schemas } from '@api';
 import { useSession } from '@features/session';
-import { Choice } from '@shared/Choice';
-import { Empty } from '@shared/Empty';
-import { count, instant } from '@shared/format';
-import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
+import { Loaded } from '@shared/Loaded';
 import { useQuery } from '@tanstack/react-query';
-import { Button, Select } from 'antd';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { sheetOptions, standardsOptions } from './queries';
-import { Sheet } from './components/Sheet';
+import { useNavigate, useParams } from 'react-router';
+import { FilePanel } from './components/FilePanel';
+import { ReadStandard } from './components/ReadStandard';
+import { Start } from './components/Start';
+import { WriteStandard } from './components/WriteStandard';
+import { usePanel } from './panel';
+import { standardsOptions } from './queries';
 
-/** Which version is shown is in the address; without one, the version in force. */
+type Row = Schemas['StandardVersionRow'];
+
+/** Which version is shown is in the address; without one, the version in force, else the draft. */
 export function StandardPage() {
     const standards = useQuery(standardsOptions());
     const { version } = useParams();
     return (
         <Loaded query={standards}>
-            {(versions) => {
-                const shown = versions.find((one) => String(one.id) === version) ?? versions[0];
-                return shown === undefined ? (
-                    <>
-                        <PageHead title="Standard" />
-                        <Empty say="There is no standard yet. It says what each tier includes, surface by surface. An administrator loads one from a file: php artisan standard:load FILE --studio=…" />
-                    </>
-                ) : (
-                    <OneStandard
-                        id={shown.id}
-                        versions={versions.map((one) => ({
-                            value: one.id,
-                            label: `${one.version} (${one.state.replace('-', ' ')})`,
-                        }))}
-                    />
-                );
+            {(rows) => {
+                const shown = rows.find((one) => String(one.id) === version) ?? rows[0];
+                return shown === undefined ? <Nothing /> : <OneVersion key={shown.id} row={shown} rows={rows} />;
             }}
         </Loaded>
     );
 }
 
-type Shown = 'all' | 'adds';
+function OneVersion({ row, rows }: { row: Row; rows: readonly Row[] }) {
+    const { user } = useSession();
+    return row.state === 'draft' && user.role === 'lead' ? (
+        <WriteStandard row={row} rows={rows} />
+    ) : (
+        <ReadStandard row={row} rows={rows} />
+    );
+}
 
-function OneStandard({ id, versions }: { id: number; versions: { value: number; label: string }[] }) {
-    const sheet = useQuery(sheetOptions(id));
+function Nothing() {
+    const { user } = useSession();
+    const { panel, open } = usePanel();
     const navigate = useNavigate();
-    const [search, setSearch] = useSearchParams();
-    const { studio } = useSession();
-    const shown: Shown = search.get('show') === 'adds' ? 'adds' : 'all';
+    const begun = (id: number) => void navigate(`/standard/${id}`);
     return (
-        <Loaded query={sheet}>
-            {(data) => (
-                <div className="standard">
-                    <PageHead
-                        title={`${data.name} ${data.version}`}
-                        sub={[
-                            data.state === 'in-force' && data.in_force_at !== null
-                                ? `in force since ${instant(data.in_force_at, studio.time_zone)}`
-                                : data.state,
-                            `${count(data.jobs, 'job')} on it`,
-                            data.findings.length === 0 ? 'no findings' : count(data.findings.length, 'finding'),
-                        ].join(' · ')}
-                    >
-                        {versions.length > 1 && (
-                            <Select
-                                aria-label="Version"
-                                value={id}
-                                options={versions}
-                                onChange={(value) => void navigate(`/standard/${value}`)}
-                            />
-                        )}
-                        <Choice<Shown>
-                            label="What is shown"
-                            value={shown}
-                            options={[
-                                { value: 'all', label: 'Everything' },
-                                { value: 'adds', label: 'What each tier adds' },
-                            ]}
-                            onChange={(value) => setSearch(value === 'all' ? {} : { show: value }, { replace: true })}
-                        />
-                        <Button href={`/api/standards/${id}/document`} download={`${data.name} ${data.version}.json`}>
-                            Export
-                        </Button>
-                    </PageHead>
-                    <Sheet sheet={data} onlyAdded={shown === 'adds'} />
+        <div className="standard">
+            <PageHead title="Standard" />
+            {user.role === 'lead' ? (
+                <div className="sheet-and-side">
+                    <Start onBegun={begun} onFile={() => open({ kind: 'file' })} />
+                    {panel?.kind === 'file' && <FilePanel onClose={() => open(null)} onTaken={begun} />}
                 </div>
+            ) : (
+                <p className="empty">There is no standard yet. The lead writes it.</p>
             )}
-        </Loaded>
+        </div>
     );
 }

@@ -3,20 +3,42 @@ import { ExtentMark } from '@shared/ExtentMark';
 import { fewMinutes } from '@shared/format';
 import { Severity, type SeverityName } from '@shared/Severity';
 import { Popover } from 'antd';
-import { FindingNote } from './FindingNote';
+import { memo, useEffect, useRef } from 'react';
+import { type FindingDeeds, FindingNote } from './FindingNote';
+import { Plate } from './Plate';
 
 interface Props {
     cell: Schemas['SheetCell'];
     tier: Schemas['SheetTier'];
     surface: string;
+    plate: Schemas['Plate'] | undefined;
     onlyAdded: boolean;
     findings: readonly Schemas['SheetFinding'][];
+    isOpen: boolean;
+    onOpen: (tier: string, surface: string) => void;
+    deeds: FindingDeeds | null;
 }
 
-export function Cell({ cell, tier, surface, onlyAdded, findings }: Props) {
+export const Cell = memo(function Cell({ cell, tier, surface, plate, onlyAdded, findings, isOpen, onOpen, deeds }: Props) {
     const uses = onlyAdded ? cell.uses.filter((use) => use.rise !== 'same') : cell.uses;
+    const about = `${tier.name}, ${surface}`;
+    const place = useRef<HTMLTableCellElement>(null);
+    useEffect(() => {
+        if (isOpen) {
+            place.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+        }
+    }, [isOpen]);
     return (
-        <td className={`cell cell-${cell.state}`}>
+        <td ref={place} className={`cell cell-${cell.state}${isOpen ? ' cell-open' : ''}`}>
+            <button
+                type="button"
+                className="cell-face"
+                aria-label={`Open ${about}`}
+                aria-pressed={isOpen}
+                onClick={() => onOpen(cell.tier, cell.surface)}
+            >
+                {plate !== undefined && <Plate plate={plate} about={about} />}
+            </button>
             {cell.state === 'undecided' && (
                 <p className="cell-question">
                     <b aria-hidden="true">?</b> undecided
@@ -25,27 +47,32 @@ export function Cell({ cell, tier, surface, onlyAdded, findings }: Props) {
             {cell.state === 'not-asked' && <p className="cell-none">not asked for</p>}
             {cell.state === 'asked' && uses.length === 0 && <p className="cell-none">as {tier.compared_with}</p>}
             {uses.length > 0 && (
-                <ol className="stack" aria-label={`${tier.name}, ${surface}, from the top layer down`}>
+                <ol
+                    className="stack"
+                    aria-label={`${about}, from the top layer down`}
+                    onClick={() => onOpen(cell.tier, cell.surface)}
+                >
                     {uses.toReversed().map((use) => (
                         <Use key={use.id} use={use} comparing={onlyAdded} />
                     ))}
                 </ol>
             )}
-            {cell.criteria.length > 0 && <Criteria criteria={cell.criteria} about={`${tier.name}, ${surface}`} />}
+            {cell.criteria.length > 0 && <Criteria criteria={cell.criteria} about={about} />}
             {findings.map((finding) => (
-                <FindingNote key={finding.code + (finding.use ?? '')} finding={finding} />
+                <FindingNote key={finding.code + (finding.use ?? '')} finding={finding} deeds={deeds} />
             ))}
         </td>
     );
-}
+});
 
-function Use({ use, comparing }: { use: Schemas['SheetUse']; comparing: boolean }) {
+export function Use({ use, comparing = false }: { use: Schemas['SheetUse']; comparing?: boolean }) {
     return (
         <li className={`use use-${use.group} rise-${use.rise}`}>
             <ExtentMark extent={use.extent} />
             <span className="use-words">
                 <b>{use.choices.length > 0 ? use.choices.join(' or ') : use.name}</b>
                 {use.degree !== '' && <> {use.degree}</>}
+                {use.menu !== null && <small> to choose: {use.menu}</small>}
                 {comparing && use.was !== '' && <small> was: {use.was}</small>}
             </span>
             <span className="use-minutes">

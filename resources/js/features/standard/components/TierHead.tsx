@@ -2,47 +2,60 @@ import type { Schemas } from '@api';
 import { millimetres, minutes } from '@shared/format';
 import { SidesMark } from '@shared/SidesMark';
 import { Why } from '@shared/Why';
-import { FindingNote } from './FindingNote';
+import { type FindingDeeds, FindingNote } from './FindingNote';
 
 interface Props {
     tier: Schemas['SheetTier'];
+    reference: string;
     findings: readonly Schemas['SheetFinding'][];
+    isOpen: boolean;
+    onOpen: (tier: string) => void;
+    deeds: FindingDeeds | null;
 }
 
-export function TierHead({ tier, findings }: Props) {
+export function TierHead({ tier, reference, findings, isOpen, onOpen, deeds }: Props) {
     return (
-        <th scope="col" className="tier-head">
+        <th scope="col" className={isOpen ? 'tier-head cell-open' : 'tier-head'}>
             <div className="tier-name">
-                <span>{tier.name}</span>
+                <button type="button" className="tier-open" aria-pressed={isOpen} onClick={() => onOpen(tier.key)}>
+                    {tier.name}
+                </button>
                 <small>{tier.rank}</small>
             </div>
-            {tier.by_agreement && <small>by agreement</small>}
             <div className="tier-facts">
                 <SidesMark sides={tier.sides} />
                 <div>
                     <span>
-                        from <b>{tier.distance_mm} mm</b>
-                    </span>
-                    <span>
-                        flaws from{' '}
+                        <b>{tier.distance_mm} mm</b>, flaws{' '}
                         <Why why={tier.smallest_why} about={`smallest flaw that counts at ${tier.name}`}>
                             {millimetres(tier.smallest_mm)}
                         </Why>
                     </span>
                     <span>
-                        <Why why={tier.minutes_why} about={`minutes for the reference figure at ${tier.name}`}>
+                        crit {tier.limits.critical}, major {tier.limits.major}, minor {tier.limits.minor}
+                    </span>
+                    <span>
+                        <Why why={tier.minutes_why} about={`minutes for a ${reference} at ${tier.name}`}>
                             {minutes(tier.minutes)}
                         </Why>{' '}
                         of {minutes(tier.budget_minutes)}
                     </span>
                 </div>
-                <span className="tier-limits">
-                    bears <b>{tier.limits.critical}</b> critical, <b>{tier.limits.major}</b> major, <b>{tier.limits.minor}</b>{' '}
-                    minor
+                <span className="tier-terms">
+                    {[
+                        tier.by_agreement ? 'by agreement' : '',
+                        tier.purpose ?? '',
+                        tier.value_span === null ? '' : `span ${tier.value_span}`,
+                        tier.photograph ? 'photograph' : '',
+                        tier.sampling ? 'sampling' : '',
+                        tier.checked_by === 'lead' ? 'lead checks' : '',
+                    ]
+                        .filter((word) => word !== '')
+                        .join(' · ')}
                 </span>
             </div>
             {findings.map((finding) => (
-                <FindingNote key={finding.code} finding={finding} />
+                <FindingNote key={finding.code} finding={finding} deeds={deeds} />
             ))}
         </th>
     );

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Standards;
+
+use App\Actions\NotAllowed;
+use App\Actions\NotRight;
+use App\Actions\Versioned;
+use App\Models\Job;
+use App\Models\Proposal;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+
+/** Proposals to change the standard, from the bench or a check; the lead takes or declines them. */
+final readonly class Propose
+{
+    public function __construct(private StandardLibrary $library)
+    {
+    }
+
+    public function handle(Job $job, string $tier, string $surface, ?string $use, string $text, User $by): Proposal
+    {
+        $standard = $this->library->of($job->standard_version_id);
+        if (! $standard->hasTier($tier) || ! $standard->hasSurface($surface)) {
+            throw NotRight::at($standard->hasTier($tier) ? '/surface' : '/tier', 'unknown-place', 'The standard of this job has no such place.');
+        }
+
+        return Proposal::query()->create([
+            'standard_version_id' => $job->standard_version_id, 'job_id' => $job->id, 'user_id' => $by->id,
+            'tier' => $tier, 'surface' => $surface, 'use' => $use, 'text' => $text,
+        ])->refresh();
+    }
+
+    /** @param  'taken'|'declined'  $state */
+    public function answer(Proposal $proposal, string $state, string $answer, int $versionRead, User $by): Proposal
+    {
+        return DB::transaction(static function () use ($proposal, $state, $answer, $versionRead, $by): Proposal {
+            $locked = Versioned::lock($proposal, $versionRead, 'this proposal');
+            if ($locked->state !== 'open') {
+                throw NotAllowed::because('answered', 'This proposal was answered already.');
+            }
+            $locked->fill(['state' => $state, 'answer' => $answer, 'answered_by' => $by->id])->save();
+
+            return $locked;
+        });
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Standards;
+
+use App\Actions\FigureTypes\FigureTypes;
+use App\Models\FigureType;
+use App\Models\StandardVersion;
+use Core\Composition\Composer;
+use Core\Composition\Figure;
+use Core\Composition\FigureCheck;
+use Core\Composition\Raise;
+use Core\Composition\StoppingPlaces;
+use Core\Composition\TypeArea;
+
+/** What it takes to raise a finished figure of a type from one tier to another. */
+final readonly class RaiseFigure
+{
+    public function __construct(private StandardLibrary $library)
+    {
+    }
+
+    public function handle(StandardVersion $version, FigureType $type, string $from, string $to): RaisedFigure
+    {
+        $standard = $this->library->of($version->id);
+        $core = FigureTypes::core($type->loadMissing(FigureTypes::RELATIONS));
+        $figure = new Figure($from, $core->sizeClass->size(), array_map(static fn (TypeArea $area) => $area->area, $core->areas));
+        (new FigureCheck($standard, $to))->require($figure);
+        $standard->tier($to);
+
+        return new RaisedFigure(
+            $standard,
+            $from,
+            $to,
+            (new Raise($standard))->handle($figure, $to),
+            (new StoppingPlaces($standard))->of($figure->atTier($to)),
+            (new Composer($standard))->compose($figure->atTier($to))->minutes,
+        );
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Standards;
+
+use Core\Composition\Raising;
+use Core\Composition\StoppingPlace;
+use Core\Standard\Standard;
+
+/** A figure type raised from a tier to another, with the stopping places on the way. */
+final readonly class RaisedFigure
+{
+    /** @param  list<StoppingPlace>  $stoppingPlaces */
+    public function __construct(
+        public Standard $standard,
+        public string $from,
+        public string $to,
+        public Raising $raising,
+        public array $stoppingPlaces,
+        public float $wholeMinutes,
+    ) {
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Export;
+
+use Core\Standard\Requirement;
+use Core\Standard\Standard;
+use Core\Standard\TechniqueUse;
+use Core\Standard\UseWords;
+
+/**
+ * The matrix of a standard as CSV (RFC 4180): a row for each surface, a column for each tier, in a cell
+ * the uses in the order of laying, one a line. What begins like a formula is written as a text.
+ */
+final readonly class MatrixCsv
+{
+    public static function of(Standard $standard): string
+    {
+        $tiers = $standard->tiersByRank();
+        $lines = [self::line(['Surface', ...array_column($tiers, 'name')])];
+        foreach ($standard->surfaces as $surface) {
+            $cells = array_map(static fn ($tier): string => self::cell($standard->requirement($tier->id, $surface->id), $standard), $tiers);
+            $lines[] = self::line([$surface->name, ...$cells]);
+        }
+
+        return implode("\r\n", $lines)."\r\n";
+    }
+
+    private static function cell(?Requirement $requirement, Standard $standard): string
+    {
+        if ($requirement === null) {
+            return 'undecided';
+        }
+
+        return $requirement->asksNothing()
+            ? 'not asked for'
+            : implode("\n", array_map(static fn (TechniqueUse $use): string => self::use($use, $standard), $requirement->uses));
+    }
+
+    private static function use(TechniqueUse $use, Standard $standard): string
+    {
+        $name = implode(' or ', array_map(static fn (string $id): string => $standard->technique($id)->name, $use->techniques));
+        $degree = UseWords::degree($use);
+
+        return $degree === '' ? $name : "{$name} ({$degree})";
+    }
+
+    /** @param  list<string>  $cells */
+    private static function line(array $cells): string
+    {
+        return implode(',', array_map(static function (string $cell): string {
+            $safe = preg_match('/^[=+\-@\t]/', $cell) === 1 ? "'{$cell}" : $cell;
+
+            return '"'.str_replace('"', '""', $safe).'"';
+        }, $cells));
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Standards\BeginDraft as Beginning;
+use App\Http\Requests\BeginDraftRequest;
+use App\Http\Resources\StandardRowResource;
+
+/** Begins a draft. */
+final readonly class BeginDraft
+{
+    public function __construct(private Beginning $beginning)
+    {
+    }
+
+    public function __invoke(BeginDraftRequest $request): StandardRowResource
+    {
+        $from = $request->from();
+
+        return new StandardRowResource($from === null
+            ? $this->beginning->fromLadder($request->ladder(), $request->label())
+            : $this->beginning->from($from, $request->label()), created: true);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\ChangeStandardRequest;
+use App\Http\Resources\PreviewResource;
+use App\Http\Sheets;
+use App\Models\StandardVersion;
+
+/** What changes of a draft would make of it; nothing is stored. */
+final readonly class PreviewChange
+{
+    public function __construct(private Sheets $sheets)
+    {
+    }
+
+    public function __invoke(ChangeStandardRequest $request, StandardVersion $standardVersion): PreviewResource
+    {
+        return $this->sheets->preview($standardVersion, $request->changes());
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Standards\UndoChange;
+use App\Http\Requests\LeadRequest;
+use App\Http\Resources\DraftResource;
+use App\Http\Sheets;
+use App\Models\StandardVersion;
+
+/** Does the last undone change of who asks again. */
+final readonly class RedoInStandard
+{
+    public function __construct(private UndoChange $undo, private Sheets $sheets)
+    {
+    }
+
+    public function __invoke(LeadRequest $request, StandardVersion $standardVersion): DraftResource
+    {
+        return $this->sheets->draft($this->undo->redo($standardVersion, $request->person()), $request->person());
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Standards\StandardLibrary;
+use App\Http\Requests\PlatesRequest;
+use App\Http\Resources\PlatesResource;
+use App\Models\StandardVersion;
+
+/** Proof plates of a surface, tier beside tier. */
+final readonly class ShowPlates
+{
+    public function __construct(private StandardLibrary $library)
+    {
+    }
+
+    public function __invoke(PlatesRequest $request, StandardVersion $standardVersion): PlatesResource
+    {
+        return new PlatesResource($this->library->of($standardVersion->id), $request->surface());
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Standards\UndoChange;
+use App\Http\Requests\LeadRequest;
+use App\Http\Resources\DraftResource;
+use App\Http\Sheets;
+use App\Models\StandardVersion;
+
+/** Undoes the last change of who asks. */
+final readonly class UndoInStandard
+{
+    public function __construct(private UndoChange $undo, private Sheets $sheets)
+    {
+    }
+
+    public function __invoke(LeadRequest $request, StandardVersion $standardVersion): DraftResource
+    {
+        return $this->sheets->draft($this->undo->undo($standardVersion, $request->person()), $request->person());
+    }
+}

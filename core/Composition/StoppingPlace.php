@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Composition;
+
+/** How far a figure must be painted at a higher tier until it is complete at a lower one. */
+final readonly class StoppingPlace
+{
+    /**
+     * @param  string  $tier the lower one
+     * @param  array<string, string>  $after by area, the id of the use after which it is complete there
+     * @param  list<array{area: string, use: string}>  $missing uses of the lower tier that the higher never does as far
+     * @param  float  $minutes of all uses up to there
+     */
+    public function __construct(
+        public string $tier,
+        public array $after,
+        public array $missing,
+        public float $minutes,
+    ) {
+    }
+
+    public function isPassed(): bool
+    {
+        return $this->missing === [];
+    }
+}

@@ -1,0 +1,42 @@
+import { Button } from 'antd';
+import { type ReactNode, useEffect, useRef } from 'react';
+
+interface Props {
+    title: string;
+    /** Whether what was typed is stored. */
+    state?: string;
+    onClose: () => void;
+    children: ReactNode;
+}
+
+/** What stands beside the sheet, not over it. */
+export function SidePanel({ title, state = '', onClose, children }: Props) {
+    const panel = useRef<HTMLElement>(null);
+    useEffect(() => {
+        panel.current?.focus();
+    }, [title]);
+    return (
+        <aside
+            ref={panel}
+            className="side"
+            aria-label={title}
+            tabIndex={-1}
+            onKeyDown={(event) => {
+                if (event.key === 'Escape' && !event.defaultPrevented) {
+                    onClose();
+                }
+            }}
+        >
+            <header className="side-head">
+                <h2>{title}</h2>
+                <span className="side-state" role="status">
+                    {state}
+                </span>
+                <Button size="small" onClick={onClose}>
+                    Close
+                </Button>
+            </header>
+            <div className="side-body">{children}</div>
+        </aside>
+    );
+}
