@@ -18,6 +18,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->statefulApi();
+        // There is one page to sign in; whoever asks the API without being signed in is told so.
+        $middleware->redirectGuestsTo('/sign-in');
         $middleware->alias(['studio' => EnterStudio::class]);
         // A row is looked for only within the studio of who asks, so the studio is known before rows are bound.
         $middleware->prependToPriorityList(SubstituteBindings::class, EnterStudio::class);

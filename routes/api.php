@@ -17,6 +17,7 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::get('/standards/{standardVersion}', C\ShowSheet::class);
     Route::get('/standards/{standardVersion}/document', C\ExportStandard::class);
     Route::get('/standards/{standardVersion}/matrix', C\ExportMatrix::class);
+    Route::get('/standards/{standardVersion}/comparison', C\ExportComparison::class);
     Route::get('/standards/{standardVersion}/plates', C\ShowPlates::class);
     Route::get('/standards/{standardVersion}/extents', C\ShowExtents::class);
     Route::get('/standards/{standardVersion}/difference', C\ShowDifference::class);

@@ -9,6 +9,7 @@ use App\Models\CurrentStudio;
 use App\Models\Fault;
 use App\Models\Figure;
 use App\Models\Job;
+use App\Models\Proposal;
 use App\Models\SignOff;
 use App\Models\StandardVersion;
 use App\Models\Unit;
@@ -28,7 +29,9 @@ final class IsolationTest extends TestCase
         self::assertIsInt($check['version']);
         $this->answer($this->deputy(), 'POST', '/checks/'.$this->number($check['id']).'/flaws', ['version' => $check['version'], 'flaw' => 'broken', 'area' => 'face', 'side' => 'front']);
         DB::table('sign_offs')->insert(['studio_id' => $this->lead()->studio_id, 'figure_id' => $figure->id, 'check_id' => $check['id'], 'signed_by' => $this->lead()->id, 'number' => 1, 'previous' => '', 'hash' => '', 'record' => '{}', 'signed_at' => now()]);
+        $proposal = Proposal::query()->create(['standard_version_id' => StandardVersion::query()->firstOrFail()->id, 'user_id' => $this->lead()->id, 'tier' => 'guard', 'surface' => 'cloth', 'text' => 'More light.']);
         $rows = [
+            'proposal' => $proposal->id,
             'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'job' => Job::query()->firstOrFail()->id, 'unit' => Unit::query()->firstOrFail()->id,
             'figure' => $figure->id, 'variation' => Variation::query()->firstOrFail()->id, 'check' => $this->number($check['id']),
             'fault' => Fault::query()->firstOrFail()->id, 'signOff' => SignOff::query()->firstOrFail()->id, 'key' => 'x',
@@ -48,7 +51,7 @@ final class IsolationTest extends TestCase
 
     public function test_lists_hold_nothing_of_another_studio(): void
     {
-        foreach (['/jobs', '/bench-sheets', '/checks', '/sign-offs', '/figure-types', '/paints'] as $path) {
+        foreach (['/jobs', '/bench-sheets', '/checks', '/sign-offs', '/figure-types', '/paints', '/proposals'] as $path) {
             self::assertSame([], $this->answer($this->stranger(), 'GET', $path), $path);
         }
         self::assertSame(['Brenna Holm'], array_column($this->answer($this->stranger(), 'GET', '/people'), 'name'));

@@ -27,7 +27,7 @@ final class StandardTest extends TestCase
         $sheet = $this->sheet();
         $findings = (array) $sheet['findings'];
 
-        self::assertSame([['undecided', 'watch', 'marking'], ['over-budget', 'guard', null]], array_map(static fn (mixed $finding): array => is_array($finding) ? [$finding['code'], $finding['tier'], $finding['surface']] : [], $findings));
+        self::assertSame([['undecided', 'watch', 'marking'], ['over-budget', 'guard', null], ['undecided-in-use', 'watch', 'marking'], ['beyond-minutes', 'guard', 'cloth']], array_map(static fn (mixed $finding): array => is_array($finding) ? [$finding['code'], $finding['tier'], $finding['surface']] : [], $findings));
         self::assertNotEmpty(is_array($findings[0]) && is_array($findings[0]['why']) ? $findings[0]['why']['rule'] : '');
     }
 

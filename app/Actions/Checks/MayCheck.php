@@ -8,6 +8,8 @@ use App\Actions\Bench\Painters;
 use App\Actions\NotAllowed;
 use App\Models\Figure;
 use App\Models\User;
+use Core\Standard\Checker;
+use Core\Standard\Tier;
 
 /** Nobody checks own work, except where the studio allows it; a deputy signs up to a tier. */
 final readonly class MayCheck
@@ -23,13 +25,27 @@ final readonly class MayCheck
         }
     }
 
+    /** @throws NotAllowed if only the lead checks this tier */
+    public static function requireTier(User $user, Tier $tier): void
+    {
+        if ($tier->terms->checker === Checker::Lead && ! $user->isLead()) {
+            throw NotAllowed::because('lead-checks', "Only the lead checks figures of the tier {$tier->name}.");
+        }
+    }
+
     /** @throws NotAllowed if this person may not sign a figure of this tier */
-    public static function requireSigning(User $user, Figure $figure, int $rank, string $tier): void
+    public static function requireSigning(User $user, Figure $figure, Tier $tier): void
     {
         self::require($user, $figure);
-        if (! $user->maySignRank($rank)) {
-            throw NotAllowed::because('above-signing-tier', "You may not sign figures of the tier {$tier}; the lead does.");
+        self::requireTier($user, $tier);
+        if (! self::maySign($user, $tier)) {
+            throw NotAllowed::because('above-signing-tier', "You may not sign figures of the tier {$tier->name}; the lead does.");
         }
+    }
+
+    public static function maySign(User $user, Tier $tier): bool
+    {
+        return $user->isLead() || ($tier->terms->checker !== Checker::Lead && $user->maySignRank($tier->rank));
     }
 
     public static function isOwnWork(User $user, Figure $figure): bool

@@ -6,6 +6,7 @@ namespace App\Actions\Checks;
 
 use App\Actions\Composing\JobFigures;
 use App\Actions\NotAllowed;
+use App\Actions\Standards\StandardLibrary;
 use App\Models\Check;
 use App\Models\Figure;
 use App\Models\FigureState;
@@ -17,6 +18,7 @@ final readonly class OpenCheck
 {
     public function __construct(
         private JobFigures $figures,
+        private StandardLibrary $standards,
         private CarryStanding $carrying,
     ) {
     }
@@ -36,7 +38,9 @@ final readonly class OpenCheck
             if ($locked->state !== FigureState::ToCheck) {
                 throw NotAllowed::because('not-to-check', "Figure {$locked->number} is not handed over to be checked.");
             }
-            $signature = $this->figures->ofFigure($locked)->composition->signature();
+            $composed = $this->figures->ofFigure($locked);
+            MayCheck::requireTier($by, $this->standards->of($composed->unit->job->standard_version_id)->tier($composed->figure->tier));
+            $signature = $composed->composition->signature();
             $last = Check::query()->where('figure_id', $locked->id)->orderByDesc('round')->first();
             $check = Check::query()->create([
                 'figure_id' => $locked->id,

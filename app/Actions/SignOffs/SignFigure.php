@@ -36,7 +36,7 @@ final readonly class SignFigure
             $locked = Versioned::lock($check, $versionRead, 'this check');
             $figure = Figure::query()->lockForUpdate()->findOrFail($locked->figure_id);
             $reading = $this->reading->handle($locked);
-            MayCheck::requireSigning($by, $figure, $reading->tier->rank, $reading->tier->name);
+            MayCheck::requireSigning($by, $figure, $reading->tier);
             $this->requireReady($reading, $figure);
             $signedAt = CarbonImmutable::now('UTC')->startOfSecond();
             $link = self::append($this->records->of($reading, $studio, $by, $signedAt));

@@ -26,7 +26,7 @@ final readonly class BeginDraft
     public function from(StandardVersion $version, ?string $label): StandardVersion
     {
         $document = $this->library->document($version);
-        $document['version'] = $label ?? self::next($document['version']);
+        $document['version'] = $label ?? self::free($version, self::next($document['version']));
 
         return $this->store->handle($document, $version);
     }
@@ -39,6 +39,15 @@ final readonly class BeginDraft
         $document['version'] = $label ?? $document['version'];
 
         return $this->store->handle($document);
+    }
+
+    private static function free(StandardVersion $version, string $label): string
+    {
+        while (StandardVersion::query()->where('standard_id', $version->standard_id)->where('label', $label)->exists()) {
+            $label = self::next($label);
+        }
+
+        return $label;
     }
 
     /** The label with its last number one higher; with a number where it has none. */

@@ -37,12 +37,12 @@ final readonly class StoreStandard
     {
         return DB::transaction(function () use ($document, $basedOn): StandardVersion {
             $standard = Standard::query()->firstOrCreate(['name' => $document['name']]);
-            if (StandardVersion::query()->where('standard_id', $standard->id)->where('label', $document['version'])->exists()) {
-                throw VersionExists::of($document['name'], $document['version']);
-            }
             $draft = StandardVersion::query()->where('state', 'draft')->lockForUpdate()->first();
             if ($draft !== null) {
                 throw DraftExists::of($draft->label);
+            }
+            if (StandardVersion::query()->where('standard_id', $standard->id)->where('label', $document['version'])->exists()) {
+                throw VersionExists::of($document['name'], $document['version']);
             }
             $version = StandardVersion::query()->create([
                 'standard_id' => $standard->id,

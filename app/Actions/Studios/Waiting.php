@@ -8,6 +8,7 @@ use App\Models\BenchMark;
 use App\Models\Figure;
 use App\Models\FigureState;
 use App\Models\Job;
+use App\Models\Proposal;
 use App\Models\Role;
 use App\Models\Unit;
 use App\Models\User;
@@ -32,6 +33,12 @@ final readonly class Waiting
     public function bench(): int
     {
         return $this->atTheBench()->count() + $this->refused()->count();
+    }
+
+    /** Changes of the standard that wait for the lead's answer. */
+    public function proposals(): int
+    {
+        return $this->user->isLead() ? Proposal::query()->where('state', 'open')->count() : 0;
     }
 
     /** @return list<Figure> the longest waiting first */

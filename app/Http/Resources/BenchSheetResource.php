@@ -28,8 +28,8 @@ use Core\Standard\UseWords;
  * @phpstan-type StepMix array{step: int, text: string, parts: list<MixPart>, version: int|null}
  * @phpstan-type StepMark array{figure_id: int, state: string, reason: string, by: string, at: string|null}
  * @phpstan-type SheetFigure array{id: int, number: int, leader: bool, state: string, painter: Person|null, mine: bool, left: int, version: int}
- * @phpstan-type StepWork array{title: string, group: string, degree: string, minutes: float, dry: float, messy: bool, tidy: bool, caution: string|null, mixes: list<StepMix>, why: list<array{reason: string, sentence: string}>, judged_by: list<string>}
- * @phpstan-type BenchStep array{number: int, area: string, surface: string, part: string, use: string, title: string, technique: string, group: string, degree: string, minutes: float, dry: float, messy: bool, tidy: bool, caution: string|null, mixes: list<StepMix>, why: list<array{reason: string, sentence: string}>, judged_by: list<string>, marks: list<StepMark>}
+ * @phpstan-type StepWork array{title: string, group: string, degree: string, minutes: float, dry: float, messy: bool, tidy: bool, caution: string|null, thinning: string, tool: string, mixes: list<StepMix>, why: list<array{reason: string, sentence: string}>, judged_by: list<string>}
+ * @phpstan-type BenchStep array{number: int, area: string, surface: string, tier: string, part: string, use: string, title: string, technique: string, group: string, degree: string, minutes: float, dry: float, messy: bool, tidy: bool, caution: string|null, thinning: string, tool: string, mixes: list<StepMix>, why: list<array{reason: string, sentence: string}>, judged_by: list<string>, marks: list<StepMark>}
  * @phpstan-type BenchSheet_ array{key: string, job: array{id: int, name: string, version: int}, unit: array{id: int, name: string, note: string}, type: array{id: int, name: string}, tier: string, standard: string, minutes: float, caution: string, undecided: list<string>, figures: list<SheetFigure>, steps: list<BenchStep>}
  */
 final readonly class BenchSheetResource extends Resource
@@ -88,12 +88,21 @@ final readonly class BenchSheetResource extends Resource
             'number' => $place + 1,
             'area' => $step->area,
             'surface' => $area->area->surface ?? '',
+            'tier' => $this->tierOn($step->area),
             'part' => $area->part ?? '',
             'use' => $step->use,
             'technique' => $step->technique,
             ...($step->planned instanceof TidyBack ? self::tidying($step->planned) : $this->laying($step, $step->planned)),
             'marks' => $this->marks($step),
         ];
+    }
+
+    private function tierOn(string $area): string
+    {
+        $figure = $this->sheet->first()->figure;
+        $known = $figure->area($area);
+
+        return $known === null ? $figure->tier : $figure->tierOf($known);
     }
 
     /** @return StepWork */
@@ -109,7 +118,10 @@ final readonly class BenchSheetResource extends Resource
             'dry' => $technique->dryMinutes,
             'messy' => $technique->messy,
             'tidy' => false,
-            'caution' => Caution::of($technique->group),
+            // What the studio says of its technique comes on top of what is said of its kind.
+            'caution' => trim(Caution::of($technique->group).' '.$technique->handling->caution) ?: null,
+            'thinning' => $technique->handling->thinning,
+            'tool' => $technique->handling->tool,
             'mixes' => in_array($technique->group, self::WITHOUT_PAINT, true) ? [] : $this->mixes->of($this->sheet->first()->unit->figure_type_id, $step->area, $step->use, $step->steps),
             'why' => [
                 ...array_map(static fn (Constraint $constraint): array => ['reason' => $constraint->reason->value, 'sentence' => $constraint->sentence], $planned->constraints),
@@ -133,6 +145,8 @@ final readonly class BenchSheetResource extends Resource
             'messy' => false,
             'tidy' => true,
             'caution' => null,
+            'thinning' => '',
+            'tool' => '',
             'mixes' => [],
             'why' => [['reason' => Reason::Protection->value, 'sentence' => "It was finished before messy work near it ({$messy}); what has soiled it is mended at once."]],
             'judged_by' => [],
@@ -150,7 +164,7 @@ final readonly class BenchSheetResource extends Resource
     {
         $judging = array_filter(
             $this->sheet->first()->composition->criteria,
-            static fn (ComposedCriterion $asked): bool => $asked->area->id === $step->area && in_array($step->use, $asked->criterion->uses ?? [], true),
+            static fn (ComposedCriterion $asked): bool => $asked->area->id === $step->area && $asked->criterion->judges($step->use),
         );
 
         return array_values(array_map(static fn (ComposedCriterion $asked): string => $asked->criterion->text, $judging));

@@ -23,7 +23,7 @@ use Core\Standard\VisualAngle;
  * @phpstan-import-type Why from WhyShape as WhyData
  * @phpstan-import-type Limits from WhyShape
  *
- * @phpstan-type CheckItem_ array{area: string, surface: string, criterion: string, text: string, severity: string, sides: list<string>, alone: string|null, focal: bool, answer: string|null, reason: string, stands: bool}
+ * @phpstan-type CheckItem_ array{area: string, surface: string, tier: string, criterion: string, text: string, severity: string, sides: list<string>, alone: string|null, focal: bool, answer: string|null, reason: string, stands: bool}
  * @phpstan-type CheckFault array{id: int, kind: string, area: string, criterion: string|null, text: string, side: string|null, flaw: string|null, size_mm: float|null, note: string, severity: 'critical'|'major'|'minor'|'none', sentence: string, why: WhyData, waived: array{by: string, agreed_with: string, reason: string}|null, mended: array{by: string, at: string|null, note: string}|null, version: int}
  * @phpstan-type MosaicArea array{area: string, surface: string, share: float, focal: bool, sides: list<string>, hex: string|null}
  * @phpstan-type Check_ array{id: int, figure_id: int, round: int, state: string, version: int, job: array{id: int, name: string}, unit: string, number: int, count: int, leader: bool, tier: array{key: string, name: string, rank: int, distance_mm: float, notice_arcmin: float, look_minutes: float, smallest_mm: float, limits: Limits}, standard: string, painters: list<string>, sides: list<string>, passed: list<string>, areas: list<MosaicArea>, items: list<CheckItem_>, unseen: list<string>, faults: list<CheckFault>, counts: Limits, verdict: 'accept'|'rework'|'concession', verdict_why: WhyData, open: int, complete: bool, may_sign: bool, sign_hint: string, may_waive: bool, own_work: bool, undo: string|null, started_at: string|null, sign_off_id: int|null}
@@ -74,7 +74,7 @@ final readonly class CheckResource extends Resource
             'verdict_why' => $reading->judgement->why->toArray(),
             'open' => count($reading->state->open($reading->sheet)),
             'complete' => $reading->state->isComplete($reading->sheet),
-            'may_sign' => $reading->maySign() && $this->user->maySignRank($reading->tier->rank),
+            'may_sign' => $reading->maySign() && MayCheck::maySign($this->user, $reading->tier),
             'sign_hint' => $this->signHint(),
             'may_waive' => $this->user->isLead(),
             'own_work' => $ownWork,
@@ -115,7 +115,9 @@ final readonly class CheckResource extends Resource
         $action = $answer === null ? null : $this->reading->check->actions->firstWhere('id', $answer->check_action_id);
 
         return [
-            'area' => $item->area->area->id, 'surface' => $item->area->area->surface, 'criterion' => $item->criterion->id, 'text' => $item->criterion->text,
+            'area' => $item->area->area->id, 'surface' => $item->area->area->surface,
+            'tier' => $this->reading->composed->figure->tierOf($this->reading->composed->figure->area($item->area->area->id) ?? $item->area->area),
+            'criterion' => $item->criterion->id, 'text' => $item->criterion->text,
             'severity' => $item->criterion->severity->value, 'sides' => array_map(static fn (Side $side): string => $side->value, $item->sides),
             'alone' => $item->alone, 'focal' => $item->area->focal,
             'answer' => $answer?->answer, 'reason' => $answer->reason ?? '', 'stands' => $action?->kind === 'stands',
@@ -149,7 +151,7 @@ final readonly class CheckResource extends Resource
             $open > 0 => $open === 1 ? 'One item is not answered yet.' : "{$open} items are not answered yet.",
             $sides !== [] => 'Sides not passed yet: '.implode(', ', array_column($sides, 'value')).'.',
             ! $this->reading->judgement->verdict->allowsSignOff() => 'The faults are over the limits of the tier.',
-            ! $this->user->maySignRank($this->reading->tier->rank) => "The lead signs figures of the tier {$this->reading->tier->name}.",
+            ! MayCheck::maySign($this->user, $this->reading->tier) => "The lead signs figures of the tier {$this->reading->tier->name}.",
             default => '',
         };
     }

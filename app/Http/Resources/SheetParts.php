@@ -31,7 +31,7 @@ use Core\Why;
  * @phpstan-import-type Why from WhyShape as WhyData
  * @phpstan-import-type Limits from WhyShape
  *
- * @phpstan-type SheetPrice array{school: 'list'|'hours', list: array<string, int>, hourly: int|null}
+ * @phpstan-type SheetPrice array{school: 'list'|'hours', list: array<string, int>|null, hourly: int|null}
  * @phpstan-type SheetTier array{key: string, name: string, rank: int, by_agreement: bool, retired: bool, purpose: string|null, distance_mm: float, notice_arcmin: float, smallest_mm: float, smallest_why: WhyData, sides: list<string>, limits: Limits, colour_tolerance: float, value_span: float|null, look_minutes: float, budget_minutes: float, price: SheetPrice|null, sampling: bool, photograph: bool, checked_by: string, note: string, minutes: float, minutes_why: WhyData, compared_with: string|null}
  * @phpstan-type SheetUse array{id: string, name: string, group: string, choices: list<string>, techniques: list<string>, degree: string, extent: string, coats: int, steps: int, minutes: float|null, each: float|null, feature: string|null, menu: string|null, rise: 'new'|'more'|'instead'|'same', was: string}
  * @phpstan-type SheetCriterion array{id: string, text: string, severity: string, feature: string|null}
@@ -84,7 +84,7 @@ final readonly class SheetParts
             'value_span' => $terms->valueSpan,
             'look_minutes' => $tier->lookMinutes,
             'budget_minutes' => $tier->budgetMinutes,
-            'price' => $terms->price === null ? null : ['school' => $terms->price->school(), 'list' => $terms->price->list, 'hourly' => $terms->price->hourly],
+            'price' => $terms->price === null ? null : ['school' => $terms->price->school(), 'list' => $terms->price->list === [] ? null : $terms->price->list, 'hourly' => $terms->price->hourly],
             'sampling' => $terms->sampling,
             'photograph' => $terms->photograph,
             'checked_by' => $terms->checker->value,

@@ -23,7 +23,7 @@ final readonly class StandardRowResource extends Resource
     public function toArray(): array
     {
         $version = $this->version->loadMissing(['standard', 'forcer']);
-        $jobs = $version->getAttribute('jobs_count');
+        $jobs = $version->getAttributes()['jobs_count'] ?? 0;
 
         return [
             'id' => $version->id, 'name' => $version->standard->name, 'version' => $version->label, 'state' => $version->state, 'revision' => $version->revision,

@@ -13,7 +13,7 @@ use App\Models\Job;
  *
  * @phpstan-type WaitingFigure array{id: int, job_id: int, job: string, unit: string, number: int, leader: bool, state: string, painter: string|null, since: string|null}
  * @phpstan-type WaitingUnit array{job_id: int, job: string, unit_id: int, unit: string, figures: int, due: string|null}
- * @phpstan-type Today array{checks: list<WaitingFigure>, refused: list<WaitingFigure>, bench: list<WaitingUnit>, jobs: list<array{id: int, name: string, client: string, due: string|null, days_left: int|null, figures: int, signed: int, late: bool}>}
+ * @phpstan-type Today array{checks: list<WaitingFigure>, refused: list<WaitingFigure>, bench: list<WaitingUnit>, jobs: list<array{id: int, name: string, client: string, due: string|null, days_left: int|null, figures: int, signed: int, late: bool}>, proposals: int}
  */
 final readonly class TodayResource extends Resource
 {
@@ -29,6 +29,7 @@ final readonly class TodayResource extends Resource
             'refused' => array_map(self::figure(...), $this->waiting->refusedFigures()),
             'bench' => $this->waiting->unitsAtTheBench(),
             'jobs' => array_map(static fn (Job $job): array => JobResource::summary($job), $this->waiting->openJobs()),
+            'proposals' => $this->waiting->proposals(),
         ];
     }
 

@@ -742,6 +742,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/standards/{standardVersion}/comparison": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Two tiers side by side as PDF. */
+        get: operations["exportComparison"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/standards/{standardVersion}/difference": {
         parameters: {
             query?: never;
@@ -1155,6 +1172,7 @@ export interface components {
             number: number;
             area: string;
             surface: string;
+            tier: string;
             part: string;
             use: string;
             title: string;
@@ -1166,6 +1184,8 @@ export interface components {
             messy: boolean;
             tidy: boolean;
             caution: string | null;
+            thinning: string;
+            tool: string;
             mixes: components["schemas"]["StepMix"][];
             why: {
                 reason: string;
@@ -1264,6 +1284,7 @@ export interface components {
         CheckItem: {
             area: string;
             surface: string;
+            tier: string;
             criterion: string;
             text: string;
             severity: string;
@@ -1910,7 +1931,7 @@ export interface components {
             school: "list" | "hours";
             list: {
                 [key: string]: number;
-            };
+            } | null;
             hourly: number | null;
         };
         SheetSurface: {
@@ -2106,6 +2127,7 @@ export interface components {
                 signed: number;
                 late: boolean;
             }[];
+            proposals: number;
         };
         TypeArea: {
             name: string;
@@ -3903,6 +3925,41 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Column"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    exportComparison: {
+        parameters: {
+            query: {
+                left: string;
+                right: string;
+                with?: number | null;
+            };
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
                 };
             };
             /** @description What was refused, and why */

@@ -22,6 +22,7 @@ export function item(change: Partial<Schemas['CheckItem']> = {}): Schemas['Check
     return {
         area: 'coat',
         surface: 'cloth',
+        tier: 'guard',
         criterion: 'lit',
         text: 'The folds are lit.',
         severity: 'minor',
@@ -146,6 +147,9 @@ export function step(change: Partial<Schemas['BenchStep']> = {}): Schemas['Bench
     return {
         number: 1,
         area: 'coat',
+        tier: 'guard',
+        thinning: '',
+        tool: '',
         surface: 'cloth',
         part: '',
         use: 'base',

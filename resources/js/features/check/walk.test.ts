@@ -8,6 +8,7 @@ function item(area: string, sides: string[], alone: string | null, answer: strin
     return {
         area,
         surface: 'cloth',
+        tier: 'guard',
         criterion: 'lit',
         text: '',
         severity: 'minor',

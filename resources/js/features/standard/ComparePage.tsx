@@ -160,7 +160,7 @@ function Head({ tier, reference }: { tier: Tier; reference: string }) {
                             ? 'no list price'
                             : price.hourly !== null
                               ? `${money(price.hourly, studio.currency)} an hour`
-                              : Object.entries(price.list)
+                              : Object.entries(price.list ?? {})
                                     .map(([size, amount]) => `${size} ${money(amount, studio.currency)}`)
                                     .join(' · ')}
                     </span>

@@ -8,7 +8,6 @@ export const standardKeys = {
     draft: (version: number) => [...standardKeys.all, version, 'draft'] as const,
     plates: (version: number) => [...standardKeys.all, version, 'plates'] as const,
     moves: (version: number) => [...standardKeys.all, version, 'moves'] as const,
-    proposals: ['proposals'] as const,
 };
 
 export function standardsOptions() {
@@ -114,13 +113,6 @@ export function movesOptions(version: number) {
     return queryOptions({
         queryKey: standardKeys.moves(version),
         queryFn: ({ signal }) => unwrap(api.GET('/api/standards/{standardVersion}/jobs', { params: at(version), signal })),
-    });
-}
-
-export function proposalsOptions() {
-    return queryOptions({
-        queryKey: standardKeys.proposals,
-        queryFn: ({ signal }) => unwrap(api.GET('/api/proposals', { signal })),
     });
 }
 

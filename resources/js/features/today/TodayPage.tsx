@@ -34,6 +34,20 @@ function Waiting({ today, isPainter }: { today: Schemas['Today']; isPainter: boo
                     {!isPainter && <Link to="/jobs">Open a job</Link>}
                 </Empty>
             )}
+            {today.proposals > 0 && (
+                <section>
+                    <h2>
+                        Changes of the standard proposed <b className="head-count">{today.proposals}</b>
+                    </h2>
+                    <ol className="rows">
+                        <li>
+                            <Link to="/standard?panel=proposals">
+                                <strong>Read and answer them</strong>
+                            </Link>
+                        </li>
+                    </ol>
+                </section>
+            )}
             {today.refused.length > 0 && (
                 <Figures
                     title="Sent back, to mend"

@@ -1,4 +1,5 @@
 import type { Schemas } from '@api';
+import { ProposeChange } from '@features/proposals';
 import { count, fewMinutes } from '@shared/format';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -46,6 +47,9 @@ export function Current({ sheet, step, onMoved }: Props) {
             <div className="current-body">
                 <div>
                     {step.degree !== '' && <p className="current-degree">{step.degree}</p>}
+                    {(step.thinning !== '' || step.tool !== '') && (
+                        <p className="current-handling">{[step.thinning, step.tool].filter((word) => word !== '').join(' · ')}</p>
+                    )}
                     {step.mixes.map((mix) => (
                         <MixLine key={mix.step} sheet={sheet} step={step} mix={mix} />
                     ))}
@@ -75,6 +79,15 @@ export function Current({ sheet, step, onMoved }: Props) {
                         </ul>
                     </div>
                     {step.caution !== null && <p className="caution">{step.caution}</p>}
+                    {!step.tidy && (
+                        <ProposeChange
+                            job={sheet.job.id}
+                            tier={step.tier}
+                            surface={step.surface}
+                            use={step.use}
+                            about={`${step.title}, ${step.surface}`}
+                        />
+                    )}
                 </div>
             </div>
             <div className="figures-marked" role="group" aria-label="Figures on which it is done">

@@ -1,4 +1,5 @@
 import type { Schemas } from '@api';
+import { ProposeChange } from '@features/proposals';
 import { Severity, type SeverityName } from '@shared/Severity';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
@@ -41,6 +42,7 @@ export function ItemInHand({ check, side, item, left, passed, asking, pending, o
                         {left > 0 && ` · ${left} such at this side`}
                     </p>
                     <h2>{item.text}</h2>
+                    <ProposeChange job={check.job.id} tier={item.tier} surface={item.surface} use={null} about={item.text} />
                     {asking === null ? (
                         <Answers item={item} pending={pending} onAnswer={onAnswer} />
                     ) : (

@@ -39,7 +39,16 @@ export function DraftPanel({ draft, panel, deeds, work, open }: Props) {
             );
         }
         case 'tier':
-            return <TierEditor key={panel.id} draft={draft} id={panel.id} onClose={close} onChange={work.change} />;
+            return (
+                <TierEditor
+                    key={panel.id}
+                    draft={draft}
+                    id={panel.id}
+                    onClose={close}
+                    onChange={work.change}
+                    onPaste={() => open({ kind: 'column', id: panel.id })}
+                />
+            );
         case 'surface':
             return <SurfaceEditor key={panel.id} draft={draft} id={panel.id} onClose={close} onChange={work.change} />;
         case 'technique':

@@ -5,7 +5,7 @@ export function NoticeMark({ millimetres }: { millimetres: number }) {
     return (
         <svg
             className="notice-mark"
-            viewBox="0 0 96 40"
+            viewBox="0 0 104 40"
             role="img"
             aria-label={`A dot of ${millimetres.toFixed(2)} mm on a scale of 5 mm`}
         >

@@ -1,9 +1,9 @@
 import { api, type Schemas, unwrap } from '@api';
+import { proposalKeys, proposalsOptions } from '@features/proposals';
 import { ErrorNote } from '@shared/ErrorNote';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
-import { proposalsOptions, standardKeys } from '../queries';
 import { SidePanel } from './SidePanel';
 
 interface Props {
@@ -43,7 +43,7 @@ function Proposal({ proposal, isLead, onOpen }: { proposal: Schemas['Proposal'];
                     body: { version: proposal.version, state, answer },
                 }),
             ),
-        onSettled: () => client.invalidateQueries({ queryKey: standardKeys.proposals }),
+        onSettled: () => client.invalidateQueries({ queryKey: proposalKeys.all }),
     });
     return (
         <>

@@ -58,7 +58,18 @@ export function ReadStandard({ row, rows }: { row: Row; rows: readonly Row[] }) 
                         )}
                         {panel?.kind === 'versions' && <VersionsPanel version={row.id} onClose={() => open(null)} />}
                         {panel?.kind === 'proposals' && (
-                            <ProposalsPanel isLead={isLead} onOpen={null} onClose={() => open(null)} />
+                            <ProposalsPanel
+                                isLead={isLead}
+                                onOpen={
+                                    draft === undefined
+                                        ? null
+                                        : (tier, surface) =>
+                                              void navigate(
+                                                  `/standard/${draft.id}?${new URLSearchParams({ panel: 'cell', of: tier, on: surface }).toString()}`,
+                                              )
+                                }
+                                onClose={() => open(null)}
+                            />
                         )}
                         {panel?.kind === 'file' && (
                             <FilePanel onClose={() => open(null)} onTaken={(id) => void navigate(`/standard/${id}`)} />

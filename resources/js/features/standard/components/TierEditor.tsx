@@ -20,9 +20,11 @@ interface Props {
     id: string;
     onClose: () => void;
     onChange: (changes: Change[]) => void;
+    /** To a column pasted from a spreadsheet. */
+    onPaste: () => void;
 }
 
-export function TierEditor({ draft, id, onClose, onChange }: Props) {
+export function TierEditor({ draft, id, onClose, onChange, onPaste }: Props) {
     const stored = draft.document.tiers.find((one) => one.id === id) ?? null;
     const hand = usePiece<TierDoc>(draft, piece('tier', id), stored);
     const vocabulary = useQuery(vocabularyOptions());
@@ -61,7 +63,12 @@ export function TierEditor({ draft, id, onClose, onChange }: Props) {
                     error={errors('name')}
                     onChange={(name) => hand.change({ ...tier, name })}
                 />
-                <NumberField label="Rank" value={tier.rank} error={errors('rank')} onChange={needing(tier, hand.change)('rank')} />
+                <NumberField
+                    label="Rank"
+                    value={tier.rank}
+                    error={errors('rank')}
+                    onChange={needing(tier, hand.change)('rank')}
+                />
                 <WordField
                     label="Made"
                     value={tier.purpose}
@@ -81,6 +88,9 @@ export function TierEditor({ draft, id, onClose, onChange }: Props) {
             <Dealing tier={tier} onChange={hand.change} />
             <TextField label="Note" rows={2} value={tier.note} error={errors('note')} onChange={(note) => set('note', note)} />
             <div className="copy-deeds">
+                <button type="button" className="plain-button" onClick={onPaste}>
+                    Paste its column
+                </button>
                 <button
                     type="button"
                     className="plain-button"

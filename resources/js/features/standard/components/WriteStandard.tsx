@@ -61,11 +61,6 @@ function Writing({ draft, rows }: { draft: Draft; rows: readonly Row[] }) {
                 <button type="button" className="plain-button tool" onClick={() => open({ kind: 'schools' })}>
                     Schools
                 </button>
-                {panel?.kind === 'tier' && (
-                    <button type="button" className="plain-button tool" onClick={() => open({ kind: 'column', id: panel.id })}>
-                        Paste its column
-                    </button>
-                )}
             </div>
             <div className="sheet-and-side">
                 <Sheet sheet={sheet} filter={filter} panel={panel} onOpen={open} deeds={deeds} />

@@ -1,0 +1,2 @@
+export { ProposeChange } from './ProposeChange';
+export { proposalKeys, proposalsOptions } from './queries';
