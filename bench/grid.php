@@ -16,6 +16,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\DB;
 
 require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/client.php';
 
 /** @var Application $app */
 $app = require __DIR__.'/../bootstrap/app.php';
@@ -47,43 +48,8 @@ $queries = static function (Job $job) use ($app): int {
     return count(DB::getQueryLog());
 };
 
-$address = (string) getenv('APP_URL');
-$jar = tempnam(sys_get_temp_dir(), 'bench');
-$curl = curl_init();
-$request = static function (string $method, string $path, ?array $body = null) use ($curl, $address, $jar): array {
-    $token = '';
-    foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) ?: [] as $cookie) {
-        $fields = explode("\t", $cookie);
-        $token = ($fields[5] ?? '') === 'XSRF-TOKEN' ? urldecode($fields[6]) : $token;
-    }
-    curl_setopt_array($curl, [
-        CURLOPT_URL => $address.$path, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar, CURLOPT_ENCODING => '',
-        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "Origin: {$address}", "Referer: {$address}/", "X-XSRF-TOKEN: {$token}"],
-        CURLOPT_POSTFIELDS => $body === null ? '' : json_encode($body),
-    ]);
-    $answer = (string) curl_exec($curl);
-    $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
-    if ($status >= 300) {
-        fwrite(STDERR, "{$method} {$path}: {$status} {$answer}\n");
-        exit(1);
-    }
-
-    return [curl_getinfo($curl, CURLINFO_TOTAL_TIME) * 1000, strlen($answer)];
-};
-$request('GET', '/sanctum/csrf-cookie');
-$request('POST', '/api/session', ['email' => $lead->email, 'password' => Database\Seeders\DemoSeeder::password()]);
-
-$measure = static function (string $path) use ($request): array {
-    $request('GET', $path);
-    $times = [];
-    $size = 0;
-    for ($i = 0; $i < TIMES; $i++) {
-        [$times[], $size] = $request('GET', $path);
-    }
-    sort($times);
-
-    return ['min' => $times[0], 'median' => $times[intdiv(TIMES, 2)], 'p95' => $times[(int) (TIMES * 0.95) - 1], 'kB' => $size / 1024];
-};
+$request = signedInClient($lead->email);
+$measure = static fn (string $path): array => measured(static fn (): array => $request('GET', $path), TIMES);
 
 $bare = $measure('/api/ping');
 $rows = [
@@ -95,7 +61,6 @@ printf("%-20s %8s %9s %9s %9s %8s %8s\n", sprintf('%d requests each', TIMES), 'q
 foreach ($rows as [$name, $count, $row]) {
     printf("%-20s %8s %9.1f %9.1f %9.1f %8.0f %8.1f\n", $name, $count ?? '', $row['min'], $row['median'], $row['p95'], $row['kB'], $row['median'] / $bare['median']);
 }
-unlink($jar);
 
 $same = $rows[1][1] === $rows[2][1];
 $quick = $rows[2][2]['p95'] < 1000;

@@ -35,9 +35,25 @@ try {
     $take('sign-in');
 
     $page->signIn('lead@kittiwake.example')->open('/standard')->see('Whole figure');
+    $page->driver->executeScript("document.querySelectorAll('.sheet tbody tr')[5].scrollIntoView({ block: 'start' }); document.querySelector('.sheet-scroll').scrollTop -= 190");
+    usleep(1_500_000);
     $take('standard');
     $page->press('What each tier adds')->see('as Muster');
     $take('standard-adds');
+    $page->open('/standard')->see('Whole figure')->key('d')->see('Put in force');
+    $draft = $page->path();
+    $page->open("{$draft}?panel=cell&of=guard&on=plate")->see('Layers, the top one first');
+    $page->click("//div[@class='layer-head']//b[normalize-space(.)='Edge line']/..")->fill('Steps', '2')->fill('Minutes, whole figure of it', '80')->see('2 steps');
+    $page->await(static fn (): bool => $page->count("//button[normalize-space(.)='Undo'][not(@disabled)]") === 1, 'The change is not stored.');
+    usleep(1_500_000);
+    $take('standard-cell');
+    $page->open("{$draft}?panel=force")->see('Guard, Plate');
+    $take('in-force');
+    $page->open('/standard/1/compare?left=watch&right=guard')->see('PDF for a client');
+    usleep(1_000_000);
+    $take('compare');
+    $page->open('/standard/1/raise?from=muster&to=guard')->see('Stopping places');
+    $take('raise');
     $page->open('/jobs/1')->see('Tide divers');
     $take('job');
     $page->click("//button[starts-with(@aria-label, 'depth charts')]")->see('The charts stay blank');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Models\User;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Browser\Support\Picture;
 
@@ -18,6 +19,21 @@ final class ViewsTest extends BrowserTestCase
         yield 'today of a painter' => ['isla', '/', 'At the bench', 1280];
         yield 'the standard' => ['lead', '/standard', 'Whole figure', 1280];
         yield 'what each tier adds' => ['lead', '/standard?show=adds', 'Whole figure', 1280];
+        yield 'a cell that is read' => ['lead', '/standard?panel=cell&of=guard&on=plate', 'Judged by', 1280];
+        yield 'versions' => ['lead', '/standard?panel=versions', 'Versions', 1280];
+        yield 'a draft' => ['lead', ':draft', 'Put in force', 1280];
+        yield 'a cell that is written' => ['lead', ':draft?panel=cell&of=guard&on=plate', 'Layers, the top one first', 1280];
+        yield 'a tier that is written' => ['lead', ':draft?panel=tier&of=guard', 'Sides that count', 1280];
+        yield 'a technique that is written' => ['lead', ':draft?panel=technique&of=wash', 'Does the work of', 1280];
+        yield 'a surface that is written' => ['lead', ':draft?panel=surface&of=plate', 'Needs a lay-in', 1280];
+        yield 'schools' => ['lead', ':draft?panel=schools', 'Name of the standard', 1280];
+        yield 'techniques' => ['lead', ':draft?panel=techniques', 'lay-in', 1280];
+        yield 'a last look before it is in force' => ['lead', ':draft?panel=force', 'Put it in force', 1280];
+        yield 'a file to be taken' => ['lead', ':draft?panel=file', 'It becomes the draft', 1280];
+        yield 'a column to be pasted' => ['lead', ':draft?panel=column&of=guard', 'The two columns', 1280];
+        yield 'two tiers side by side' => ['lead', '/standard/1/compare?left=watch&right=guard', 'PDF for a client', 1280];
+        yield 'a figure raised' => ['lead', '/standard/1/raise?from=muster&to=guard', 'Stopping places', 1280];
+        yield 'a studio without a standard' => ['new', '/standard', 'Start from a plain ladder', 1280];
         yield 'jobs' => ['lead', '/jobs', 'Harbour guard of Port Ember', 1280];
         yield 'a job' => ['lead', '/jobs/1', 'Tide divers', 1280];
         yield 'its roster' => ['lead', '/jobs/1/roster', 'Paste the list', 1280];
@@ -37,9 +53,14 @@ final class ViewsTest extends BrowserTestCase
     public function test_view(string $who, string $path, string $words, int $width): void
     {
         $this->width($width, $width === 1280 ? 800 : 1100);
-        $who === '' ? $this->page->driver->manage()->deleteAllCookies() : $this->page->signIn(($who === 'isla' ? 'isla' : $who).'@kittiwake.example');
+        if ($who === 'new') {
+            self::newStudio();
+        }
+        $who === '' ? $this->page->driver->manage()->deleteAllCookies() : $this->page->signIn($who.'@kittiwake.example');
         if ($path === ':sheet') {
             $this->page->open('/bench')->click("//a[contains(., '1st Lamplighters')][contains(., 'Muster')]")->press('Base coat, face');
+        } elseif (str_starts_with($path, ':draft')) {
+            $this->page->open('/standard')->see('Whole figure')->key('d')->see('Put in force')->open($this->page->path().substr($path, 6));
         } else {
             $this->page->open($path);
         }
@@ -49,5 +70,13 @@ final class ViewsTest extends BrowserTestCase
         self::assertSame([], Picture::colouredOutsidePaint($this->page->driver));
         $wide = $this->page->driver->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth');
         self::assertSame(0, $wide, 'the page scrolls sideways');
+    }
+
+    private static function newStudio(): void
+    {
+        if (self::database()->table('users')->where('email', 'new@kittiwake.example')->doesntExist()) {
+            $studio = self::database()->table('studios')->insertGetId(['name' => 'A new studio']);
+            User::query()->create(['studio_id' => $studio, 'name' => 'A new lead', 'email' => 'new@kittiwake.example', 'role' => 'lead', 'password' => 'lamplight']);
+        }
     }
 }

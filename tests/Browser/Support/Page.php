@@ -59,9 +59,12 @@ final readonly class Page
         return $this;
     }
 
+    /** What can be read on the page. Asked of the page itself: the driver's own way takes seconds on a large sheet. */
     public function text(): string
     {
-        return $this->driver->findElement(WebDriverBy::tagName('body'))->getText();
+        $text = $this->driver->executeScript('return document.body.innerText');
+
+        return is_string($text) ? (string) preg_replace('/[ \t\x{a0}]+/u', ' ', $text) : '';
     }
 
     /** Presses the first button or link whose words, or label, begin so. */
@@ -116,6 +119,17 @@ final readonly class Page
         $quoted = self::quoted($label);
         $this->click("//input[@role='combobox'][@aria-label={$quoted}]/ancestor::*[contains(concat(' ', @class, ' '), ' ant-select ')][1]");
         $this->click("//*[contains(@class, 'ant-select-item-option')][not(ancestor::*[contains(@class, 'ant-select-dropdown-hidden')])]//*[normalize-space(.)=".self::quoted($option).']');
+
+        return $this;
+    }
+
+    /** Opens a long select, looks for these words in it and takes the first that has them. */
+    public function pick(string $label, string $words): self
+    {
+        $quoted = self::quoted($label);
+        $this->click("//input[@role='combobox'][@aria-label={$quoted}]/ancestor::*[contains(concat(' ', @class, ' '), ' ant-select ')][1]");
+        $this->field($label)->sendKeys($words);
+        $this->click("//*[contains(@class, 'ant-select-item-option')][not(ancestor::*[contains(@class, 'ant-select-dropdown-hidden')])]//*[normalize-space(.)=".self::quoted($words).']');
 
         return $this;
     }

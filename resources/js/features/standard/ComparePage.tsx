@@ -9,7 +9,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Button, Select } from 'antd';
 import { useParams, useSearchParams } from 'react-router';
 import { Use } from './components/Cell';
-import { Plate, PlateBlurs } from './components/Plate';
+import { Plate } from './components/Plate';
 import { platesOptions, sheetOptions, standardsOptions } from './queries';
 
 /** Two tiers, or two versions of one, side by side. Which ones is in the address. */
@@ -81,7 +81,6 @@ function Comparison({ rows, left, right }: { rows: readonly Row[]; left: Sheet; 
     const tiersOf = (sheet: Sheet) => sheet.tiers.map((tier) => ({ value: tier.key, label: tier.name }));
     return (
         <div className="compare">
-            <PlateBlurs />
             <PageHead
                 title={`${leftTier.name} and ${rightTier.name}`}
                 sub={left.id === right.id ? `${left.name} ${left.version}` : `${left.version} and ${right.version}`}

@@ -1,5 +1,5 @@
 export { ComparePage } from './ComparePage';
-export { Plate, PlateBlurs } from './components/Plate';
+export { Plate } from './components/Plate';
 export { standardKeys, standardsOptions } from './queries';
 export { RaisePage } from './RaisePage';
 export { StandardPage } from './StandardPage';

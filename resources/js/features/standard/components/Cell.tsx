@@ -1,8 +1,6 @@
 import type { Schemas } from '@api';
 import { ExtentMark } from '@shared/ExtentMark';
 import { fewMinutes } from '@shared/format';
-import { Severity, type SeverityName } from '@shared/Severity';
-import { Popover } from 'antd';
 import { memo, useEffect, useRef } from 'react';
 import { type FindingDeeds, FindingNote } from './FindingNote';
 import { Plate } from './Plate';
@@ -25,7 +23,7 @@ export const Cell = memo(function Cell({ cell, tier, surface, plate, onlyAdded, 
     const place = useRef<HTMLTableCellElement>(null);
     useEffect(() => {
         if (isOpen) {
-            place.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+            place.current?.scrollIntoView({ block: 'start', inline: 'nearest' });
         }
     }, [isOpen]);
     return (
@@ -57,7 +55,12 @@ export const Cell = memo(function Cell({ cell, tier, surface, plate, onlyAdded, 
                     ))}
                 </ol>
             )}
-            {cell.criteria.length > 0 && <Criteria criteria={cell.criteria} about={about} />}
+            {cell.criteria.length > 0 && (
+                <button type="button" className="judged-by" onClick={() => onOpen(cell.tier, cell.surface)}>
+                    judged by {cell.criteria.length}
+                    <span className="unseen">: {about}</span>
+                </button>
+            )}
             {findings.map((finding) => (
                 <FindingNote key={finding.code + (finding.use ?? '')} finding={finding} deeds={deeds} />
             ))}
@@ -83,25 +86,5 @@ export function Use({ use, comparing = false }: { use: Schemas['SheetUse']; comp
                       : fewMinutes(use.minutes)}
             </span>
         </li>
-    );
-}
-
-function Criteria({ criteria, about }: { criteria: readonly Schemas['SheetCriterion'][]; about: string }) {
-    const list = (
-        <ul className="criteria">
-            {criteria.map((criterion) => (
-                <li key={criterion.id}>
-                    <Severity of={criterion.severity as SeverityName} /> {criterion.text}
-                    {criterion.feature !== null && <small> each {criterion.feature}</small>}
-                </li>
-            ))}
-        </ul>
-    );
-    return (
-        <Popover trigger="click" content={list} arrow={false} placement="bottomLeft" title={`Judged by: ${about}`}>
-            <button type="button" className="judged-by">
-                judged by {criteria.length}
-            </button>
-        </Popover>
     );
 }

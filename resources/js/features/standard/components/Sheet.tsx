@@ -3,7 +3,6 @@ import { useMemo } from 'react';
 import type { Filter } from '../filter';
 import type { Panel } from '../panel';
 import type { FindingDeeds } from './FindingNote';
-import { PlateBlurs } from './Plate';
 import { SheetRow } from './SheetRow';
 import { TierHead } from './TierHead';
 
@@ -32,7 +31,6 @@ export function Sheet({ sheet, filter, panel, onOpen, deeds = null }: Props) {
     const surfaces = sheet.surfaces.filter((surface) => filter.keeps(surface, sheet));
     return (
         <div className="sheet-scroll" tabIndex={0} role="region" aria-label="The sheet, surfaces down and tiers across">
-            <PlateBlurs />
             <table className="sheet">
                 <caption className="unseen">What each tier asks of each surface, lowest layer at the bottom</caption>
                 <thead>

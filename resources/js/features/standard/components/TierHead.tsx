@@ -32,15 +32,15 @@ export function TierHead({ tier, reference, findings, isOpen, onOpen, deeds }: P
                         </Why>
                     </span>
                     <span>
-                        crit {tier.limits.critical}, major {tier.limits.major}, minor {tier.limits.minor}
-                    </span>
-                    <span>
                         <Why why={tier.minutes_why} about={`minutes for a ${reference} at ${tier.name}`}>
                             {minutes(tier.minutes)}
                         </Why>{' '}
                         of {minutes(tier.budget_minutes)}
                     </span>
                 </div>
+                <span className="tier-limits">
+                    bears {tier.limits.critical} critical, {tier.limits.major} major, {tier.limits.minor} minor
+                </span>
                 <span className="tier-terms">
                     {[
                         tier.by_agreement ? 'by agreement' : '',

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+// A signed-in client of the application that is measured. Required by the benchmarks.
+
+/** @return Closure(string, string, array<string, mixed>|null=): array{float, string} milliseconds and the answer */
+function signedInClient(string $email): Closure
+{
+    $address = (string) getenv('APP_URL');
+    $jar = (string) tempnam(sys_get_temp_dir(), 'bench');
+    register_shutdown_function(static fn () => unlink($jar));
+    $curl = curl_init();
+    $request = static function (string $method, string $path, ?array $body = null) use ($curl, $address, $jar): array {
+        $token = '';
+        foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) ?: [] as $cookie) {
+            $fields = explode("\t", $cookie);
+            $token = ($fields[5] ?? '') === 'XSRF-TOKEN' ? urldecode($fields[6]) : $token;
+        }
+        curl_setopt_array($curl, [
+            CURLOPT_URL => $address.$path, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar, CURLOPT_ENCODING => '',
+            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "Origin: {$address}", "Referer: {$address}/", "X-XSRF-TOKEN: {$token}"],
+            CURLOPT_POSTFIELDS => $body === null ? '' : json_encode($body),
+        ]);
+        $answer = (string) curl_exec($curl);
+        $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
+        if ($status >= 300) {
+            fwrite(STDERR, "{$method} {$path}: {$status} {$answer}\n");
+            exit(1);
+        }
+
+        return [curl_getinfo($curl, CURLINFO_TOTAL_TIME) * 1000, $answer];
+    };
+    $request('GET', '/sanctum/csrf-cookie');
+    $request('POST', '/api/session', ['email' => $email, 'password' => Database\Seeders\DemoSeeder::password()]);
+
+    return $request;
+}
+
+/**
+ * @param  callable(): array{float, string}  $request
+ * @return array{min: float, median: float, p95: float, kB: float}
+ */
+function measured(callable $request, int $times): array
+{
+    $request();
+    $taken = [];
+    $size = 0;
+    for ($i = 0; $i < $times; $i++) {
+        [$taken[], $answer] = $request();
+        $size = strlen($answer);
+    }
+    sort($taken);
+
+    return ['min' => $taken[0], 'median' => $taken[intdiv($times, 2)], 'p95' => $taken[max(0, (int) ($times * 0.95) - 1)], 'kB' => $size / 1024];
+}
