@@ -33,6 +33,8 @@ final class SchemaTest extends TestCase
         yield 'a list' => ['list<string>', ['type' => 'array', 'items' => $text]];
         yield 'a map' => ['array<string, int>', ['type' => 'object', 'additionalProperties' => ['type' => 'integer']]];
         yield 'a shape' => ['array{a: string, b?: bool}', ['type' => 'object', 'properties' => ['a' => $text, 'b' => ['type' => 'boolean']], 'required' => ['a'], 'additionalProperties' => false]];
+        yield 'any value' => ['array<string, mixed>', ['type' => 'object', 'additionalProperties' => ['description' => 'Any value']]];
+        yield 'a number, whole or not' => ['int|float', ['type' => 'number']];
         yield 'a named shape' => ['list<Known>', ['type' => 'array', 'items' => ['$ref' => 'known']]];
         yield 'a shape of shapes' => ['array{in: array{n: int}}', ['type' => 'object', 'properties' => ['in' => ['type' => 'object', 'properties' => ['n' => ['type' => 'integer']], 'required' => ['n'], 'additionalProperties' => false]], 'required' => ['in'], 'additionalProperties' => false]];
     }
@@ -47,7 +49,7 @@ final class SchemaTest extends TestCase
     public function test_what_json_does_not_know_is_refused_when_the_document_is_made(): void
     {
         $refused = 0;
-        foreach (['mixed', 'callable', 'array<mixed>', 'Unknown', 'iterable<int>'] as $type) {
+        foreach (['callable', 'array<resource>', 'Unknown', 'iterable<int>', 'never'] as $type) {
             try {
                 $this->schema($type);
             } catch (LogicException) {

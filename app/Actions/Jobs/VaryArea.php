@@ -16,6 +16,7 @@ use App\Models\Tier;
 use App\Models\Unit;
 use App\Models\User;
 use App\Models\Variation;
+use Core\Composition\Asked;
 use Core\Composition\Choice as CoreChoice;
 use Core\Composition\FittingVariations;
 use Core\Composition\Waiver;
@@ -73,9 +74,20 @@ final readonly class VaryArea
         });
     }
 
-    public function choose(Unit $unit, ?Figure $figure, string $area, string $use, string $technique, User $by, int $versionRead): Unit
+    /**
+     * @param  string|null  $technique null takes the choice back
+     *
+     * @throws NotRight if the use leaves nothing to choose, or its menu includes no more
+     */
+    public function choose(Unit $unit, ?Figure $figure, string $area, string $use, ?string $technique, User $by, int $versionRead): Unit
     {
         return $this->change($unit, $figure, $versionRead, function (Unit $unit) use ($figure, $area, $use, $technique, $by): void {
+            if ($technique === null) {
+                Choice::query()->where(['unit_id' => $unit->id, 'figure_id' => $figure?->id, 'figure_area_id' => $this->area($unit, $area)->id, 'use' => $use])->delete();
+
+                return;
+            }
+            $this->requireRoom($unit, $figure, $area, $use);
             $this->requireAsked($unit, $figure, new CoreChoice($area, $use, $technique));
             Choice::query()->updateOrCreate(
                 ['unit_id' => $unit->id, 'figure_id' => $figure?->id, 'figure_area_id' => $this->area($unit, $area)->id, 'use' => $use],
@@ -117,6 +129,23 @@ final readonly class VaryArea
     {
         return FigureArea::query()->where('figure_type_id', $unit->figure_type_id)->where('key', $key)->first()
             ?? throw NotRight::at('/area', 'unknown-area', "These figures have no area \"{$key}\".");
+    }
+
+    /** A menu includes so many; what is beyond them is an addition, which is agreed and priced otherwise. */
+    private function requireRoom(Unit $unit, ?Figure $figure, string $area, string $use): void
+    {
+        $standard = $this->library->of($unit->job->standard_version_id);
+        foreach ($this->figures->ofUnit($unit) as $composed) {
+            $place = $composed->figure->area($area);
+            $menu = $place === null ? null : (new Asked($standard, $composed->figure))->requirement($place)?->menuOf($use);
+            if (($figure !== null && $composed->row->id !== $figure->id) || $menu === null || $menu->choose === null) {
+                continue;
+            }
+            $chosen = array_filter($composed->figure->choices, static fn (CoreChoice $one): bool => $one->area === $area && $one->use !== $use && in_array($one->use, $menu->uses, true));
+            if (count($chosen) >= $menu->choose) {
+                throw NotRight::at('/use', 'menu-full', "The tier includes {$menu->choose} of \"{$menu->name}\"; take one back before you choose another.");
+            }
+        }
     }
 
     /** At least one of the figures it is said of has it asked. */

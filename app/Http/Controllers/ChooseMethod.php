@@ -27,7 +27,7 @@ final readonly class ChooseMethod
             $figure,
             $request->string('area')->toString(),
             $request->string('use')->toString(),
-            $request->string('technique')->toString(),
+            $request->technique(),
             $request->person(),
             $request->versionRead(),
         ));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-/** A method chosen where the tier leaves it open. */
+/** A method chosen where the tier leaves it open, or a layer of those to choose from. */
 final class ChooseRequest extends ApiRequest
 {
     public function rules(): array
@@ -14,7 +14,13 @@ final class ChooseRequest extends ApiRequest
             'figure_id' => ['nullable', 'integer'],
             'area' => ['required', 'string'],
             'use' => ['required', 'string'],
-            'technique' => ['required', 'string'],
+            // Null takes a choice back.
+            'technique' => ['present', 'nullable', 'string'],
         ];
+    }
+
+    public function technique(): ?string
+    {
+        return $this->textOrNull('technique');
     }
 }

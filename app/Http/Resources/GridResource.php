@@ -22,7 +22,7 @@ use Core\Standard\UseWords;
  *
  * @phpstan-import-type Person from WhyShape
  *
- * @phpstan-type GridUse array{id: string, name: string, technique: string, group: string, degree: string, coats: int, steps: int, minutes: float, choices: list<array{id: string, name: string}>, waiver: array{id: int, reason: string, agreed_with: string, by: string, whole_unit: bool}|null}
+ * @phpstan-type GridUse array{id: string, name: string, technique: string, group: string, degree: string, coats: int, steps: int, minutes: float, choices: list<array{id: string, name: string}>, menu: array{name: string, choose: int|null, laid: bool, chosen: bool}|null, waiver: array{id: int, reason: string, agreed_with: string, by: string, whole_unit: bool}|null}
  * @phpstan-type GridArea array{area: string, surface: string, tier: string, own_tier: bool, focal: bool, state: 'asked'|'not-asked'|'undecided', minutes: float, uses: list<GridUse>}
  * @phpstan-type GridFigure array{id: int, number: int, leader: bool, state: string, tier: string, own_tier: bool, painter: Person|null, own_painter: bool, version: int}
  * @phpstan-type GridGroup array{key: string, tier: string, minutes: float, minutes_all: float, figures: list<GridFigure>, areas: list<GridArea>, resting: list<string>}
@@ -158,8 +158,18 @@ final readonly class GridResource extends Resource
             'degree' => UseWords::degree($use), 'coats' => $use->coats, 'steps' => $use->steps,
             'minutes' => $laid->minutes ?? 0.0,
             'choices' => $use->leavesMethodOpen() ? array_map(fn (string $id): array => ['id' => $id, 'name' => $this->standard->technique($id)->name], $use->techniques) : [],
+            'menu' => $this->menu($use, $area, $laid, $composed),
             'waiver' => $laid === null ? self::waiver($use, $area, $composed) : null,
         ];
+    }
+
+    /** @return array{name: string, choose: int|null, laid: bool, chosen: bool}|null null for a use that stands in no menu */
+    private function menu(TechniqueUse $use, Area $area, ?ComposedUse $laid, ComposedFigure $composed): ?array
+    {
+        $menu = (new Asked($this->standard, $composed->figure))->requirement($area)?->menuOf($use->id);
+        $chosen = array_filter($composed->figure->choices, static fn (Choice $choice): bool => $choice->area === $area->id && $choice->use === $use->id);
+
+        return $menu === null ? null : ['name' => $menu->name, 'choose' => $menu->choose, 'laid' => $laid !== null, 'chosen' => $chosen !== []];
     }
 
     /** @return array{id: int, reason: string, agreed_with: string, by: string, whole_unit: bool}|null */

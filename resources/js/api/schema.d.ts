@@ -1446,6 +1446,12 @@ export interface components {
                 id: string;
                 name: string;
             }[];
+            menu: {
+                name: string;
+                choose: number | null;
+                laid: boolean;
+                chosen: boolean;
+            } | null;
             waiver: {
                 id: number;
                 reason: string;
@@ -4538,7 +4544,7 @@ export interface operations {
                     figure_id?: number | null;
                     area: string;
                     use: string;
-                    technique: string;
+                    technique: string | null;
                 };
             };
         };

@@ -26,6 +26,7 @@ function laid(change: Partial<Schemas['GridUse']> = {}): Schemas['GridUse'] {
         steps: 1,
         minutes: 4,
         choices: [],
+        menu: null,
         waiver: null,
         ...change,
     };

@@ -89,7 +89,8 @@ export function useAssign(job: number) {
                     }),
                 ),
             ),
-        choose: ({ unit, figure, area }: AreaPlace, use: string, technique: string) =>
+        /** No technique takes the choice back. */
+        choose: ({ unit, figure, area }: AreaPlace, use: string, technique: string | null) =>
             change.mutate(() =>
                 unwrap(
                     api.PUT('/api/units/{unit}/choices', {

@@ -1,4 +1,5 @@
 import { answering, refusal } from '@testing/api';
+import { session } from '@testing/made';
 import { draft, finding, preview, sheetCell, sheetUse, vocabulary } from '@testing/madeStandard';
 import { render } from '@testing/render';
 import { screen, waitFor, within } from '@testing-library/react';
@@ -25,6 +26,7 @@ function editor(change: Partial<Parameters<typeof CellEditor>[0]> = {}) {
             {...change}
         />,
         [
+            [['session'], session()],
             [['vocabulary'], vocabulary],
             [[...standardKeys.plates(7), 'cloth', 3], []],
         ],

@@ -68,13 +68,25 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                 {here.state === 'not-asked' && <p>{tierName(here.tier)} asks nothing of this surface.</p>}
                 <ol className="layers" aria-label="Layers, from the top down">
                     {here.uses.toReversed().map((use) => (
-                        <li key={use.id} className={use.waiver === null ? '' : 'layer-waived'}>
+                        <li key={use.id} className={use.waiver === null && use.menu?.laid !== false ? '' : 'layer-waived'}>
                             <div className="layer-head">
                                 <b>{use.name}</b> <span>{use.degree}</span>
                                 <span className="layer-minutes">
-                                    {use.waiver === null ? `${fewMinutes(use.minutes)} min` : 'left out'}
+                                    {use.menu?.laid === false
+                                        ? 'not chosen'
+                                        : use.waiver === null
+                                          ? `${fewMinutes(use.minutes)} min`
+                                          : 'left out'}
                                 </span>
                             </div>
+                            {use.menu !== null && (
+                                <MenuLine
+                                    menu={use.menu}
+                                    mayChoose={mayAssign}
+                                    onChoose={() => assign.choose(place, use.id, use.technique)}
+                                    onTakeBack={() => assign.choose(place, use.id, null)}
+                                />
+                            )}
                             {use.choices.length > 0 && use.waiver === null && (
                                 <Select
                                     aria-label={`Method of ${use.id}`}
@@ -101,7 +113,7 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                                     )}
                                 </p>
                             )}
-                            {mayAssign && use.waiver === null && (
+                            {mayAssign && use.waiver === null && use.menu === null && (
                                 <WaiveForm
                                     name={use.name}
                                     onWaive={(reason, agreed) => assign.waive(place, use.id, reason, agreed)}
@@ -125,5 +137,27 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                 )}
             </div>
         </Drawer>
+    );
+}
+
+interface MenuProps {
+    menu: NonNullable<Schemas['GridUse']['menu']>;
+    mayChoose: boolean;
+    onChoose: () => void;
+    onTakeBack: () => void;
+}
+
+/** A layer of those to choose from: so many of them, or by agreement. */
+function MenuLine({ menu, mayChoose, onChoose, onTakeBack }: MenuProps) {
+    return (
+        <p>
+            {menu.name}: {menu.choose === null ? 'by agreement' : `the tier includes ${menu.choose}`}.{' '}
+            {menu.chosen ? 'Chosen.' : menu.laid ? 'Taken unless another is chosen.' : ''}{' '}
+            {mayChoose && (
+                <button type="button" className="link-button" onClick={menu.chosen ? onTakeBack : onChoose}>
+                    {menu.chosen ? 'Take it back' : 'Choose it'}
+                </button>
+            )}
+        </p>
     );
 }

@@ -99,7 +99,8 @@ export function GroupRow({ unit, group, job, surfaces, onArea, onFigures }: Prop
 
 function AreaCell({ area, onOpen }: { area: Schemas['GridArea']; onOpen: () => void }) {
     const laid = area.uses.map(
-        (use) => `${use.name}${use.degree === '' ? '' : ` ${use.degree}`}${use.waiver === null ? '' : ' (left out)'}`,
+        (use) =>
+            `${use.name}${use.degree === '' ? '' : ` ${use.degree}`}${use.waiver !== null ? ' (left out)' : use.menu?.laid === false ? ' (not chosen)' : ''}`,
     );
     const words = area.state === 'asked' ? laid.join(', then ') : area.state === 'undecided' ? 'undecided' : 'not asked for';
     return (
@@ -117,7 +118,7 @@ function AreaCell({ area, onOpen }: { area: Schemas['GridArea']; onOpen: () => v
                     layers={area.uses.map((use) => ({
                         group: use.group,
                         passes: Math.max(use.coats, use.steps),
-                        waived: use.waiver !== null,
+                        waived: use.waiver !== null || use.menu?.laid === false,
                         words: use.name,
                     }))}
                 />

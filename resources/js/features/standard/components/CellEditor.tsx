@@ -1,5 +1,7 @@
+import { useSession } from '@features/session';
 import { Choice } from '@shared/Choice';
 import { fewMinutes } from '@shared/format';
+import { useKeys } from '@shared/useKeys';
 import { useQuery } from '@tanstack/react-query';
 import { Select } from 'antd';
 import {
@@ -43,6 +45,7 @@ export function CellEditor({ draft, tier, surface, deeds, onClose, onChange, onN
     const { document, sheet } = draft;
     const hand = usePiece<CellDoc>(draft, cellPiece(tier, surface), cellOf(document, tier, surface));
     const vocabulary = useQuery(vocabularyOptions());
+    const { studio } = useSession();
     const cell = hand.value;
     const errors = errorsOf(hand.error);
     const said = (hand.preview?.cells ?? sheet.cells).find((one) => one.tier === tier && one.surface === surface);
@@ -50,6 +53,11 @@ export function CellEditor({ draft, tier, surface, deeds, onClose, onChange, onN
     const tierName = document.tiers.find((one) => one.id === tier)?.name ?? tier;
     const surfaceName = document.surfaces.find((one) => one.id === surface)?.name ?? surface;
     const write = (next: CellDoc) => hand.change(next);
+    const here = (hand.preview?.findings ?? sheet.findings).filter(
+        (finding) => finding.tier === tier && finding.surface === surface,
+    );
+    const fixable = hand.isDirty ? undefined : here.find((finding) => finding.fix !== null && finding.accepted === null);
+    useKeys(fixable === undefined ? {} : { x: () => deeds.fix(fixable) }, studio.single_keys);
     return (
         <SidePanel title={`${tierName}, ${surfaceName}`} state={wordOf(hand)} onClose={onClose}>
             {hand.theirs !== null && (
@@ -89,11 +97,14 @@ export function CellEditor({ draft, tier, surface, deeds, onClose, onChange, onN
                     ◆ {message}
                 </p>
             ))}
-            {(hand.preview?.findings ?? sheet.findings)
-                .filter((finding) => finding.tier === tier && finding.surface === surface)
-                .map((finding) => (
-                    <FindingNote key={finding.code + (finding.use ?? '')} finding={finding} deeds={hand.isDirty ? null : deeds} />
-                ))}
+            {here.map((finding) => (
+                <FindingNote
+                    key={finding.code + (finding.use ?? '')}
+                    finding={finding}
+                    deeds={hand.isDirty ? null : deeds}
+                    isKeyed={finding === fixable && studio.single_keys}
+                />
+            ))}
             {cell !== null && (
                 <>
                     <LayerList

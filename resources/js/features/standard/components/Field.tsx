@@ -34,10 +34,12 @@ interface NumberProps {
     hint?: string;
     step?: number;
     suffix?: string;
+    /** What holds where nothing is written. */
+    otherwise?: number;
 }
 
 /** A number; what is no number is kept as it was typed until it is one. Ranges are the core's to judge. */
-export function NumberField({ label, value, onChange, error, hint, step = 1, suffix }: NumberProps) {
+export function NumberField({ label, value, onChange, error, hint, step = 1, suffix, otherwise }: NumberProps) {
     return (
         <Field label={label} error={error} {...(hint === undefined ? {} : { hint })}>
             {(id) => (
@@ -47,6 +49,7 @@ export function NumberField({ label, value, onChange, error, hint, step = 1, suf
                     step={step}
                     status={error === undefined ? '' : 'error'}
                     suffix={suffix}
+                    {...(otherwise === undefined ? {} : { placeholder: String(otherwise) })}
                     onChange={(given) => onChange(given ?? undefined)}
                 />
             )}

@@ -9,6 +9,8 @@ interface Props {
     finding: Finding;
     /** Null: this version is only read. */
     deeds?: FindingDeeds | null;
+    /** Whether its fix has a key here. */
+    isKeyed?: boolean;
 }
 
 export interface FindingDeeds {
@@ -17,7 +19,7 @@ export interface FindingDeeds {
     unaccept: (finding: Finding) => void;
 }
 
-export function FindingNote({ finding, deeds = null }: Props) {
+export function FindingNote({ finding, deeds = null, isKeyed = false }: Props) {
     if (finding.accepted !== null) {
         return <Accepted finding={finding} deeds={deeds} />;
     }
@@ -26,7 +28,7 @@ export function FindingNote({ finding, deeds = null }: Props) {
             <span aria-hidden="true">{finding.advice ? '▲ ' : '◆ '}</span>
             <span className="unseen">{finding.advice ? 'Advice: ' : 'Finding: '}</span>
             {finding.message} <Why why={finding.why} about={finding.message} />
-            {deeds !== null && <Deeds finding={finding} deeds={deeds} />}
+            {deeds !== null && <Deeds finding={finding} deeds={deeds} isKeyed={isKeyed} />}
         </p>
     );
 }
@@ -61,12 +63,12 @@ function Accepted({ finding, deeds }: { finding: Finding; deeds: FindingDeeds | 
     );
 }
 
-function Deeds({ finding, deeds }: { finding: Finding; deeds: FindingDeeds }) {
+function Deeds({ finding, deeds, isKeyed }: { finding: Finding; deeds: FindingDeeds; isKeyed: boolean }) {
     return (
         <span className="finding-deeds">
             {finding.fix !== null && (
                 <button type="button" className="link-button" onClick={() => deeds.fix(finding)}>
-                    {finding.fix.label}
+                    {finding.fix.label} {isKeyed && <kbd>X</kbd>}
                 </button>
             )}
             <Popover

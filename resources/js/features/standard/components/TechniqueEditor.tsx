@@ -1,7 +1,7 @@
 import type { Schemas } from '@api';
 import { useQuery } from '@tanstack/react-query';
 import { Checkbox, Select } from 'antd';
-import { type Change, type Draft, piece, revisionOf, type TechniqueDoc, withMember } from '../document';
+import { type Change, type Draft, moved, piece, revisionOf, type TechniqueDoc, withMember } from '../document';
 import { type Errors, errorsElsewhere, errorsOf } from '../errors';
 import { vocabularyOptions } from '../queries';
 import { usePiece } from '../usePiece';
@@ -31,6 +31,9 @@ export function TechniqueEditor({ draft, id, onClose, onChange }: Props) {
     const words = vocabulary.data;
     const set = <K extends keyof TechniqueDoc>(member: K, value: TechniqueDoc[K] | undefined | '') =>
         hand.change(withMember(technique, member, value));
+    const ids = draft.document.techniques.map((one) => one.id);
+    const move = (by: number) =>
+        onChange([{ ...piece('order', 'techniques'), revision: draft.revisions.order, value: moved(ids, ids.indexOf(id), by) }]);
     const others = draft.document.techniques.filter((one) => one.id !== id);
     return (
         <SidePanel
@@ -123,6 +126,17 @@ export function TechniqueEditor({ draft, id, onClose, onChange }: Props) {
             </Field>
             <TextField label="Note" rows={2} value={technique.note} onChange={(value) => set('note', value)} />
             <div className="copy-deeds">
+                <button type="button" className="plain-button" disabled={ids.indexOf(id) === 0} onClick={() => move(-1)}>
+                    Earlier in the list
+                </button>
+                <button
+                    type="button"
+                    className="plain-button"
+                    disabled={ids.indexOf(id) === ids.length - 1}
+                    onClick={() => move(1)}
+                >
+                    Later in the list
+                </button>
                 <button
                     type="button"
                     className="plain-button"
@@ -180,7 +194,8 @@ function Character({ technique, words, errors, onChange }: CharacterProps) {
                 <NumberField
                     label="Dry after"
                     suffix="min"
-                    value={technique.dry ?? 0}
+                    value={technique.dry}
+                    otherwise={0}
                     error={errors('dry')}
                     onChange={(dry) => set('dry', dry)}
                 />

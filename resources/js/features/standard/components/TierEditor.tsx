@@ -139,7 +139,8 @@ function Looking({ tier, said, errors, onChange }: PartProps) {
                     label="Notices from"
                     suffix="′"
                     step={0.5}
-                    value={tier.notice_arcmin ?? 1}
+                    value={tier.notice_arcmin}
+                    otherwise={1}
                     error={errors('notice_arcmin')}
                     onChange={(value) => onChange(withMember(tier, 'notice_arcmin', value))}
                 />

@@ -1,5 +1,6 @@
 import type { Schemas } from '@api';
-import { millimetres, minutes } from '@shared/format';
+import { useSession } from '@features/session';
+import { millimetres, minutes, money } from '@shared/format';
 import { SidesMark } from '@shared/SidesMark';
 import { Why } from '@shared/Why';
 import { type FindingDeeds, FindingNote } from './FindingNote';
@@ -14,6 +15,7 @@ interface Props {
 }
 
 export function TierHead({ tier, reference, findings, isOpen, onOpen, deeds }: Props) {
+    const { studio } = useSession();
     return (
         <th scope="col" className={isOpen ? 'tier-head cell-open' : 'tier-head'}>
             <div className="tier-name">
@@ -46,6 +48,7 @@ export function TierHead({ tier, reference, findings, isOpen, onOpen, deeds }: P
                         tier.by_agreement ? 'by agreement' : '',
                         tier.purpose ?? '',
                         tier.value_span === null ? '' : `span ${tier.value_span}`,
+                        priceOf(tier, studio.currency),
                         tier.photograph ? 'photograph' : '',
                         tier.sampling ? 'sampling' : '',
                         tier.checked_by === 'lead' ? 'lead checks' : '',
@@ -59,4 +62,17 @@ export function TierHead({ tier, reference, findings, isOpen, onOpen, deeds }: P
             ))}
         </th>
     );
+}
+
+/** The list price of a foot figure, or of an hour; all others stand in the tier. */
+function priceOf(tier: Schemas['SheetTier'], currency: string): string {
+    if (tier.price === null) {
+        return '';
+    }
+    const foot = tier.price.list?.['foot'];
+    return tier.price.hourly !== null
+        ? `${money(tier.price.hourly, currency)} an hour`
+        : foot === undefined
+          ? 'list price'
+          : `${money(foot, currency)} a foot figure`;
 }

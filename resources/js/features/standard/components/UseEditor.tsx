@@ -40,13 +40,15 @@ export function UseEditor({ version, document, surface, use, features, errors, o
             <div className="fields">
                 <NumberField
                     label="Coats"
-                    value={use.coats ?? 1}
+                    value={use.coats}
+                    otherwise={1}
                     error={errors('coats')}
                     onChange={(coats) => set('coats', coats)}
                 />
                 <NumberField
                     label="Steps"
-                    value={use.steps ?? 1}
+                    value={use.steps}
+                    otherwise={1}
                     error={errors('steps')}
                     onChange={(steps) => set('steps', steps)}
                 />
@@ -74,13 +76,15 @@ export function UseEditor({ version, document, surface, use, features, errors, o
             <div className="fields">
                 <NumberField
                     label="Minutes, whole figure of it"
-                    value={use.minutes ?? 0}
+                    value={use.minutes}
+                    otherwise={0}
                     error={errors('minutes')}
                     onChange={(minutes) => set('minutes', minutes)}
                 />
                 <NumberField
                     label="Minutes an area"
-                    value={use.fixed ?? 0}
+                    value={use.fixed}
+                    otherwise={0}
                     error={errors('fixed')}
                     onChange={(fixed) => set('fixed', fixed)}
                 />
