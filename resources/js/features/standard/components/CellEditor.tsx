@@ -16,17 +16,16 @@ import {
     nameOfUse,
     withMember,
 } from '../document';
-import { errorsElsewhere, errorsOf } from '../errors';
+import { errorsOf } from '../errors';
 import { platesOptions, vocabularyOptions } from '../queries';
 import { type PieceInHand, usePiece } from '../usePiece';
-import { Conflict } from './Conflict';
+import { PiecePanel } from './PiecePanel';
 import { CriteriaEditor } from './CriteriaEditor';
 import { TextField } from './Field';
 import { type FindingDeeds, FindingNote } from './FindingNote';
 import { LayerList } from './LayerList';
 import { MenuEditor } from './MenuEditor';
 import { Plate } from './Plate';
-import { SidePanel } from './SidePanel';
 
 interface Props {
     draft: Draft;
@@ -59,16 +58,12 @@ export function CellEditor({ draft, tier, surface, deeds, onClose, onChange, onN
     const fixable = hand.isDirty ? undefined : here.find((finding) => finding.fix !== null && finding.accepted === null);
     useKeys(fixable === undefined ? {} : { x: () => deeds.fix(fixable) }, studio.single_keys);
     return (
-        <SidePanel title={`${tierName}, ${surfaceName}`} state={wordOf(hand)} onClose={onClose}>
-            {hand.theirs !== null && (
-                <Conflict
-                    by={hand.theirs.by}
-                    theirs={<Words cell={hand.theirs.value} document={document} />}
-                    mine={<Words cell={cell} document={document} />}
-                    onTheirs={hand.takeTheirs}
-                    onMine={hand.storeMine}
-                />
-            )}
+        <PiecePanel
+            title={`${tierName}, ${surfaceName}`}
+            hand={hand}
+            words={(value) => <Words cell={value} document={document} />}
+            onClose={onClose}
+        >
             <div className="cell-state">
                 <Choice<State>
                     label="What this tier says of the surface"
@@ -92,11 +87,6 @@ export function CellEditor({ draft, tier, surface, deeds, onClose, onChange, onN
                     ? `Nothing of it on a ${sheet.reference}`
                     : `${fewMinutes(said.minutes)} min on a ${sheet.reference}`}
             </p>
-            {errorsElsewhere(hand.error).map((message) => (
-                <p key={message} className="field-error" role="alert">
-                    ◆ {message}
-                </p>
-            ))}
             {here.map((finding) => (
                 <FindingNote
                     key={finding.code + (finding.use ?? '')}
@@ -137,12 +127,8 @@ export function CellEditor({ draft, tier, surface, deeds, onClose, onChange, onN
                 </>
             )}
             <CopyDeeds draft={draft} tier={tier} surface={surface} cell={cell} onTake={hand.change} onChange={onChange} />
-        </SidePanel>
+        </PiecePanel>
     );
-}
-
-function wordOf(hand: PieceInHand<CellDoc>): string {
-    return hand.error !== null ? 'not stored' : hand.isSaving ? 'storing' : hand.isDirty ? '' : 'stored';
 }
 
 /** An empty requirement is "not asked for", none at all is "undecided". */

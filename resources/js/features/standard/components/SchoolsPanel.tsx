@@ -2,12 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { type Draft, piece, withMember } from '../document';
 import { vocabularyOptions } from '../queries';
 import { usePiece } from '../usePiece';
+import { PiecePanel } from './PiecePanel';
 import { type Head, headOf } from '../head';
-import { Conflict } from './Conflict';
-import { errorsElsewhere, errorsOf } from '../errors';
+import { errorsOf } from '../errors';
 import { TextField } from './Field';
 import { SchoolsEditor } from './SchoolsEditor';
-import { SidePanel } from './SidePanel';
 
 /** The standard as a whole: its name and version, the studio's schools, notes. */
 export function SchoolsPanel({ draft, onClose }: { draft: Draft; onClose: () => void }) {
@@ -19,25 +18,7 @@ export function SchoolsPanel({ draft, onClose }: { draft: Draft; onClose: () => 
     }
     const errors = errorsOf(hand.error);
     return (
-        <SidePanel
-            title="Schools and names"
-            state={hand.error !== null ? 'not stored' : hand.isDirty ? '' : 'stored'}
-            onClose={onClose}
-        >
-            {hand.theirs !== null && (
-                <Conflict
-                    by={hand.theirs.by}
-                    theirs={<p>{hand.theirs.value?.version}</p>}
-                    mine={<p>{head.version}</p>}
-                    onTheirs={hand.takeTheirs}
-                    onMine={hand.storeMine}
-                />
-            )}
-            {errorsElsewhere(hand.error).map((message) => (
-                <p key={message} className="field-error" role="alert">
-                    ◆ {message}
-                </p>
-            ))}
+        <PiecePanel title="Schools and names" hand={hand} words={(value) => <p>{value?.version}</p>} onClose={onClose}>
             <div className="fields">
                 <TextField
                     label="Name of the standard"
@@ -67,6 +48,6 @@ export function SchoolsPanel({ draft, onClose }: { draft: Draft; onClose: () => 
                 value={head.notes}
                 onChange={(notes) => hand.change(withMember(head, 'notes', notes))}
             />
-        </SidePanel>
+        </PiecePanel>
     );
 }

@@ -1,13 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
 import { Checkbox } from 'antd';
-import { type Change, type Draft, moved, piece, revisionOf, type SurfaceDoc, withMember } from '../document';
-import { errorsElsewhere, errorsOf } from '../errors';
+import { type Change, type Draft, piece, type SurfaceDoc, withMember } from '../document';
+import { errorsOf } from '../errors';
 import { vocabularyOptions } from '../queries';
 import { usePiece } from '../usePiece';
-import { Conflict } from './Conflict';
+import { PiecePanel } from './PiecePanel';
+import { RemovePiece } from './RemovePiece';
+import { MoveInList } from './MoveInList';
 import { TextField } from './Field';
 import { SchoolsEditor } from './SchoolsEditor';
-import { SidePanel } from './SidePanel';
 import { WordField } from './WordField';
 
 interface Props {
@@ -28,29 +29,13 @@ export function SurfaceEditor({ draft, id, onClose, onChange }: Props) {
     const errors = errorsOf(hand.error);
     const set = <K extends keyof SurfaceDoc>(member: K, value: SurfaceDoc[K] | undefined | '') =>
         hand.change(withMember(surface, member, value));
-    const ids = draft.document.surfaces.map((one) => one.id);
-    const move = (by: number) =>
-        onChange([{ ...piece('order', 'surfaces'), revision: draft.revisions.order, value: moved(ids, ids.indexOf(id), by) }]);
     return (
-        <SidePanel
+        <PiecePanel
             title={stored?.name ?? id}
-            state={hand.error !== null ? 'not stored' : hand.isDirty ? '' : 'stored'}
+            hand={hand}
+            words={(value) => <p>{value?.name ?? 'taken away'}</p>}
             onClose={onClose}
         >
-            {hand.theirs !== null && (
-                <Conflict
-                    by={hand.theirs.by}
-                    theirs={<p>{hand.theirs.value?.name ?? 'taken away'}</p>}
-                    mine={<p>{surface.name}</p>}
-                    onTheirs={hand.takeTheirs}
-                    onMine={hand.storeMine}
-                />
-            )}
-            {errorsElsewhere(hand.error).map((message) => (
-                <p key={message} className="field-error" role="alert">
-                    ◆ {message}
-                </p>
-            ))}
             <TextField
                 label="Name"
                 value={surface.name}
@@ -91,27 +76,9 @@ export function SurfaceEditor({ draft, id, onClose, onChange }: Props) {
                 onChange={(schools) => set('schools', Object.keys(schools).length === 0 ? undefined : schools)}
             />
             <div className="copy-deeds">
-                <button type="button" className="plain-button" disabled={ids.indexOf(id) === 0} onClick={() => move(-1)}>
-                    One row up
-                </button>
-                <button
-                    type="button"
-                    className="plain-button"
-                    disabled={ids.indexOf(id) === ids.length - 1}
-                    onClick={() => move(1)}
-                >
-                    One row down
-                </button>
-                <button
-                    type="button"
-                    className="plain-button"
-                    onClick={() =>
-                        onChange([{ ...piece('surface', id), revision: revisionOf(draft, piece('surface', id)), value: null }])
-                    }
-                >
-                    Take this surface away
-                </button>
+                <MoveInList draft={draft} list="surfaces" id={id} earlier="One row up" later="One row down" onChange={onChange} />
+                <RemovePiece draft={draft} piece={piece('surface', id)} label="Take this surface away" onChange={onChange} />
             </div>
-        </SidePanel>
+        </PiecePanel>
     );
 }

@@ -1,14 +1,15 @@
 import type { Schemas } from '@api';
 import { useQuery } from '@tanstack/react-query';
 import { Checkbox, Select } from 'antd';
-import { type Change, type Draft, moved, piece, revisionOf, type TechniqueDoc, withMember } from '../document';
-import { type Errors, errorsElsewhere, errorsOf } from '../errors';
+import { type Change, type Draft, piece, type TechniqueDoc, withMember } from '../document';
+import { type Errors, errorsOf } from '../errors';
 import { vocabularyOptions } from '../queries';
 import { usePiece } from '../usePiece';
-import { Conflict } from './Conflict';
+import { PiecePanel } from './PiecePanel';
+import { RemovePiece } from './RemovePiece';
+import { MoveInList } from './MoveInList';
 import { Field, NumberField, TextField } from './Field';
 import { PrecedenceEditor } from './PrecedenceEditor';
-import { SidePanel } from './SidePanel';
 import { techniqueOptions } from './techniqueOptions';
 import { WordField } from './WordField';
 
@@ -31,30 +32,14 @@ export function TechniqueEditor({ draft, id, onClose, onChange }: Props) {
     const words = vocabulary.data;
     const set = <K extends keyof TechniqueDoc>(member: K, value: TechniqueDoc[K] | undefined | '') =>
         hand.change(withMember(technique, member, value));
-    const ids = draft.document.techniques.map((one) => one.id);
-    const move = (by: number) =>
-        onChange([{ ...piece('order', 'techniques'), revision: draft.revisions.order, value: moved(ids, ids.indexOf(id), by) }]);
     const others = draft.document.techniques.filter((one) => one.id !== id);
     return (
-        <SidePanel
+        <PiecePanel
             title={stored?.name ?? id}
-            state={hand.error !== null ? 'not stored' : hand.isDirty ? '' : 'stored'}
+            hand={hand}
+            words={(value) => <p>{value?.name ?? 'taken away'}</p>}
             onClose={onClose}
         >
-            {hand.theirs !== null && (
-                <Conflict
-                    by={hand.theirs.by}
-                    theirs={<p>{hand.theirs.value?.name ?? 'taken away'}</p>}
-                    mine={<p>{technique.name}</p>}
-                    onTheirs={hand.takeTheirs}
-                    onMine={hand.storeMine}
-                />
-            )}
-            {errorsElsewhere(hand.error).map((message) => (
-                <p key={message} className="field-error" role="alert">
-                    ◆ {message}
-                </p>
-            ))}
             <TextField
                 label="Name"
                 value={technique.name}
@@ -126,30 +111,17 @@ export function TechniqueEditor({ draft, id, onClose, onChange }: Props) {
             </Field>
             <TextField label="Note" rows={2} value={technique.note} onChange={(value) => set('note', value)} />
             <div className="copy-deeds">
-                <button type="button" className="plain-button" disabled={ids.indexOf(id) === 0} onClick={() => move(-1)}>
-                    Earlier in the list
-                </button>
-                <button
-                    type="button"
-                    className="plain-button"
-                    disabled={ids.indexOf(id) === ids.length - 1}
-                    onClick={() => move(1)}
-                >
-                    Later in the list
-                </button>
-                <button
-                    type="button"
-                    className="plain-button"
-                    onClick={() =>
-                        onChange([
-                            { ...piece('technique', id), revision: revisionOf(draft, piece('technique', id)), value: null },
-                        ])
-                    }
-                >
-                    Take this technique away
-                </button>
+                <MoveInList
+                    draft={draft}
+                    list="techniques"
+                    id={id}
+                    earlier="Earlier in the list"
+                    later="Later in the list"
+                    onChange={onChange}
+                />
+                <RemovePiece draft={draft} piece={piece('technique', id)} label="Take this technique away" onChange={onChange} />
             </div>
-        </SidePanel>
+        </PiecePanel>
     );
 }
 

@@ -2,15 +2,15 @@ import { millimetres, minutes } from '@shared/format';
 import type { Schemas } from '@api';
 import { useQuery } from '@tanstack/react-query';
 import { Checkbox } from 'antd';
-import { type Change, type Draft, piece, revisionOf, type TierDoc, withMember } from '../document';
-import { type Errors, errorsElsewhere, errorsOf } from '../errors';
+import { type Change, type Draft, piece, type TierDoc, withMember } from '../document';
+import { type Errors, errorsOf } from '../errors';
 import { vocabularyOptions } from '../queries';
 import { usePiece } from '../usePiece';
-import { Conflict } from './Conflict';
+import { PiecePanel } from './PiecePanel';
+import { RemovePiece } from './RemovePiece';
 import { NumberField, TextField } from './Field';
 import { NoticeMark } from './NoticeMark';
 import { PriceEditor } from './PriceEditor';
-import { SidePanel } from './SidePanel';
 import { WordField } from './WordField';
 
 const SIDES = ['front', 'left', 'back', 'right', 'above', 'below'];
@@ -37,25 +37,7 @@ export function TierEditor({ draft, id, onClose, onChange, onPaste }: Props) {
     const set = <K extends keyof TierDoc>(member: K, value: TierDoc[K] | undefined | '') =>
         hand.change(withMember(tier, member, value));
     return (
-        <SidePanel
-            title={stored?.name ?? id}
-            state={hand.error !== null ? 'not stored' : hand.isDirty ? '' : 'stored'}
-            onClose={onClose}
-        >
-            {hand.theirs !== null && (
-                <Conflict
-                    by={hand.theirs.by}
-                    theirs={<Facts tier={hand.theirs.value} />}
-                    mine={<Facts tier={tier} />}
-                    onTheirs={hand.takeTheirs}
-                    onMine={hand.storeMine}
-                />
-            )}
-            {errorsElsewhere(hand.error).map((message) => (
-                <p key={message} className="field-error" role="alert">
-                    ◆ {message}
-                </p>
-            ))}
+        <PiecePanel title={stored?.name ?? id} hand={hand} words={(value) => <Facts tier={value} />} onClose={onClose}>
             <div className="fields">
                 <TextField
                     label="Name"
@@ -91,17 +73,9 @@ export function TierEditor({ draft, id, onClose, onChange, onPaste }: Props) {
                 <button type="button" className="plain-button" onClick={onPaste}>
                     Paste its column
                 </button>
-                <button
-                    type="button"
-                    className="plain-button"
-                    onClick={() =>
-                        onChange([{ ...piece('tier', id), revision: revisionOf(draft, piece('tier', id)), value: null }])
-                    }
-                >
-                    Take this tier away
-                </button>
+                <RemovePiece draft={draft} piece={piece('tier', id)} label="Take this tier away" onChange={onChange} />
             </div>
-        </SidePanel>
+        </PiecePanel>
     );
 }
 
