@@ -40,29 +40,27 @@ final readonly class StandardFile
     }
 
     /**
-     * Every place where a document is wrong.
+     * Every place where a document, its shape checked before, makes no sense.
      *
-     * @param  array<string, mixed>  $document
+     * @param  StandardDocument  $document
      * @return list<ShapeFault>
      */
-    public static function faults(array $document): array
+    public static function senseFaults(array $document): array
     {
-        return self::faultsOf(JsonText::of(StandardText::of($document)));
+        $refusals = Refusals::kept();
+        StandardReader::ofSound($refusals)->read($document);
+
+        return [...array_map(self::fault(...), $refusals->all()), ...self::tooLong($document, '', self::LONGEST_NAME), ...self::nameless($document)];
     }
 
     /** @return list<ShapeFault> */
     private static function faultsOf(JsonText $json): array
     {
         $faults = (new ShapeCheck(StandardSchema::document()))->faults($json->withObjects());
-        if ($faults !== []) {
-            return $faults;
-        }
         /** @var StandardDocument $document */
         $document = $json->withArrays();
-        $refusals = Refusals::kept();
-        StandardReader::ofSound($refusals)->read($document);
 
-        return [...array_map(self::fault(...), $refusals->all()), ...self::tooLong($document, '', self::LONGEST_NAME), ...self::nameless($document)];
+        return $faults === [] ? self::senseFaults($document) : $faults;
     }
 
     /**

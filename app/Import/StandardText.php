@@ -10,7 +10,7 @@ final readonly class StandardText
     /** Members that are objects and may be empty, which PHP would write as empty lists. */
     private const OBJECTS = ['features', 'schools', 'presumes', 'list', 'price'];
 
-    /** @param  array<string, mixed>  $document */
+    /** @param  array<array-key, mixed>  $document or a piece of one */
     public static function of(array $document, int $flags = 0): string
     {
         return json_encode(self::withObjects($document), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | $flags);

@@ -29,12 +29,24 @@ final readonly class StandardSchema
             'techniques' => Schema::list(TechniqueSchema::technique()),
             'tiers' => Schema::list(TierSchema::tier()),
             'requirements' => Schema::list(self::requirement()),
-        ], [
+        ], self::optional());
+    }
+
+    /** @return SchemaArray what of a document belongs to no surface, technique, tier or cell */
+    public static function head(): array
+    {
+        return Schema::object(['name' => Schema::text(), 'version' => Schema::text()], self::optional());
+    }
+
+    /** @return array<string, SchemaArray> */
+    private static function optional(): array
+    {
+        return [
             'reference' => self::reference(),
             'schools' => self::schools(),
             'accepted' => Schema::list(self::acceptance()),
             'notes' => Schema::text(),
-        ]);
+        ];
     }
 
     /** @return SchemaArray */

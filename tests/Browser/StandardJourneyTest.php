@@ -18,10 +18,11 @@ final class StandardJourneyTest extends BrowserTestCase
     {
         $this->lead('founder@ladder.example', 'Ladder Street');
         $page = $this->page->signIn('founder@ladder.example')->open('/standard')->see('Start from a plain ladder');
-        $page->press('Start empty')->see('17 surfaces');
+        $page->press('Start empty')->see('17 surfaces')->see('No tier yet');
         $page->press('Add a tier')->fill('Name', 'Plain')->click("//form//button[normalize-space(.)='Add a tier']")->see('Sides that count');
         $page->see('A stray dot under 0.79 mm does not count here.')->see('Plain says nothing of Cloth');
 
+        $page->press('Go through them')->see('Plain, Whole figure');
         $page->press('Open Plain, Cloth')->see('Nothing of it on a')->press('Asked')->see('that no criterion judges');
         $page->press('Add a sentence')->fill('Sentence 1', 'Every fold is covered.')->see('judged by 1')->dontSee('Plain asks for work on Cloth that no criterion judges');
         $page->pick('Add a layer on top', 'All-over wash')->fill('Minutes, whole figure of it', '8')->see('All-over wash');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Console\WriteOpenApi;
+use App\Models\FigureType;
 use App\Models\StandardVersion;
 use App\OpenApi\DocumentBuilder;
 use Opis\JsonSchema\Helper;
@@ -33,7 +34,22 @@ final class OpenApiTest extends TestCase
     {
         $document = $this->builder()->build();
         $check = $this->answer($this->deputy(), 'POST', '/figures/'.$this->figure('1st Lamplighters', 2)->id.'/checks');
+        $inForce = StandardVersion::query()->firstOrFail()->id;
+        $begun = $this->answer($this->lead(), 'POST', '/standards', ['from' => $inForce]);
+        self::assertIsInt($begun['id']);
+        $draft = "/standards/{$begun['id']}";
+        $type = FigureType::query()->whereNull('job_id')->firstOrFail()->id;
+        $cell = ['tier' => 'guard', 'surface' => 'cloth', 'uses' => [['technique' => 'base']]];
         $answers = [
+            '#/components/schemas/StandardVersionRow' => $begun,
+            '#/components/schemas/Draft' => $this->answer($this->lead(), 'GET', "{$draft}/draft"),
+            '#/components/schemas/Preview' => $this->answer($this->lead(), 'POST', "{$draft}/previews", ['changes' => [['kind' => 'cell', 'id' => 'guard', 'surface' => 'cloth', 'revision' => 1, 'value' => $cell]]]),
+            '#/components/schemas/Plate' => (array) ($this->answer($this->lead(), 'GET', "{$draft}/plates?surface=cloth")[0] ?? []),
+            '#/components/schemas/Difference' => $this->answer($this->lead(), 'GET', "{$draft}/difference"),
+            '#/components/schemas/JobMoves' => $this->answer($this->lead(), 'GET', "{$draft}/jobs"),
+            '#/components/schemas/Raise' => $this->answer($this->lead(), 'GET', "/standards/{$inForce}/raise?figure_type={$type}&from=muster&to=guard"),
+            '#/components/schemas/Vocabulary' => $this->answer($this->lead(), 'GET', '/vocabulary'),
+            '#/components/schemas/Proposal' => $this->answer($this->isla(), 'POST', "/jobs/{$this->job()->id}/proposals", ['tier' => 'guard', 'surface' => 'cloth', 'use' => null, 'text' => 'More light.']),
             '#/components/schemas/Session' => $this->answer($this->lead(), 'GET', '/session'),
             '#/components/schemas/Today' => $this->answer($this->lead(), 'GET', '/today'),
             '#/components/schemas/Sheet' => $this->answer($this->lead(), 'GET', '/standards/'.StandardVersion::query()->firstOrFail()->id),

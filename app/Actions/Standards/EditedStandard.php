@@ -5,14 +5,24 @@ declare(strict_types=1);
 namespace App\Actions\Standards;
 
 use App\Import\StandardFile;
+use App\Import\StandardText;
 use Cli\Document\BadDocument;
+use Cli\Document\JsonText;
+use Cli\Document\Schema;
+use Cli\Document\ShapeCheck;
 use Cli\Document\ShapeFault;
+use Cli\Document\StandardSchema;
+use Cli\Document\TechniqueSchema;
+use Cli\Document\TierSchema;
 use Core\Standard\PieceKind;
 use Core\Standard\StandardPieces;
+use Core\Standard\StandardReader;
 
 /**
  * A document with some pieces changed, looked at as a file is: shape, then sense. What is wrong is told at
  * its place in the change, or at the thing that the change would break.
+ *
+ * @phpstan-import-type StandardDocument from StandardReader as Document
  */
 final readonly class EditedStandard
 {
@@ -25,16 +35,42 @@ final readonly class EditedStandard
      */
     public static function of(array $document, array $changes): array
     {
+        $faults = array_merge(...array_map(self::misshapen(...), $changes)) ?: self::namedOtherwise($changes);
+        if ($faults !== []) {
+            throw BadDocument::withFaults($faults);
+        }
         $pieces = new StandardPieces($document);
         foreach ($changes as $change) {
             $pieces = $pieces->with($change->piece, $change->value);
         }
-        $faults = self::namedOtherwise($changes);
-        if ($faults === []) {
-            $faults = array_map(static fn (ShapeFault $fault): ShapeFault => self::placed($fault, $pieces, $changes), StandardFile::faults($pieces->document));
-        }
+        /** @var Document $changed */
+        $changed = $pieces->document;
+        $faults = array_map(static fn (ShapeFault $fault): ShapeFault => self::placed($fault, $pieces, $changes), StandardFile::senseFaults($changed));
 
         return $faults === [] ? $pieces->document : throw BadDocument::withFaults($faults);
+    }
+
+    /**
+     * Where a value does not have the shape of its kind of piece. All else in the document has its shape already.
+     *
+     * @return list<ShapeFault>
+     */
+    private static function misshapen(PieceChange $change): array
+    {
+        if ($change->value === null) {
+            return [];
+        }
+        $schema = match ($change->piece->kind) {
+            PieceKind::Head => StandardSchema::head(),
+            PieceKind::Order => Schema::list(Schema::id()),
+            PieceKind::Surface => StandardSchema::surface(),
+            PieceKind::Technique => TechniqueSchema::technique(),
+            PieceKind::Tier => TierSchema::tier(),
+            PieceKind::Cell => StandardSchema::requirement(),
+        };
+        $faults = (new ShapeCheck($schema))->faults(JsonText::of(StandardText::of($change->value))->withObjects());
+
+        return array_map(static fn (ShapeFault $fault): ShapeFault => new ShapeFault($fault->code, $change->pointer.$fault->pointer, $fault->message), $faults);
     }
 
     /**

@@ -1,7 +1,13 @@
 import type { ApiError } from '@api';
 
+interface Props {
+    error: ApiError | null | undefined;
+    /** Whether the place is told where only one thing is wrong, too: for files. */
+    withPlace?: boolean;
+}
+
 /** What was refused, in a sentence, and each of several things that are wrong. */
-export function ErrorNote({ error }: { error: ApiError | null | undefined }) {
+export function ErrorNote({ error, withPlace = false }: Props) {
     if (error === null || error === undefined) {
         return null;
     }
@@ -9,7 +15,7 @@ export function ErrorNote({ error }: { error: ApiError | null | undefined }) {
         <div className="error-note" role="alert">
             <p>
                 <span aria-hidden="true">◆ </span>
-                {error.message}
+                {error.message} {withPlace && error.problems.length === 1 && <code>{error.path}</code>}
             </p>
             {error.problems.length > 1 && (
                 <ul>

@@ -42,7 +42,6 @@ export function ItemInHand({ check, side, item, left, passed, asking, pending, o
                         {left > 0 && ` · ${left} such at this side`}
                     </p>
                     <h2>{item.text}</h2>
-                    <ProposeChange job={check.job.id} tier={item.tier} surface={item.surface} use={null} about={item.text} />
                     {asking === null ? (
                         <Answers item={item} pending={pending} onAnswer={onAnswer} />
                     ) : (
@@ -65,6 +64,9 @@ export function ItemInHand({ check, side, item, left, passed, asking, pending, o
                     A flaw <kbd>L</kbd>
                 </Button>
             </div>
+            {item !== null && (
+                <ProposeChange job={check.job.id} tier={item.tier} surface={item.surface} use={null} about={item.text} />
+            )}
         </div>
     );
 }

@@ -38,7 +38,8 @@ export function DraftPanel({ draft, panel, deeds, work, open }: Props) {
                 />
             );
         }
-        case 'tier':
+        case 'tier': {
+            const first = nextQuestion(draft, panel.id, '');
             return (
                 <TierEditor
                     key={panel.id}
@@ -46,9 +47,11 @@ export function DraftPanel({ draft, panel, deeds, work, open }: Props) {
                     id={panel.id}
                     onClose={close}
                     onChange={work.change}
+                    onNext={first === null ? null : () => open({ kind: 'cell', tier: panel.id, surface: first })}
                     onPaste={() => open({ kind: 'column', id: panel.id })}
                 />
             );
+        }
         case 'surface':
             return <SurfaceEditor key={panel.id} draft={draft} id={panel.id} onClose={close} onChange={work.change} />;
         case 'technique':

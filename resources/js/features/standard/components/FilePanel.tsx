@@ -57,7 +57,7 @@ export function FilePanel({ onClose, onTaken }: { onClose: () => void; onTaken: 
                     }}
                 />
             </label>
-            <ErrorNote error={read.error} />
+            <ErrorNote error={read.error} withPlace />
             {read.data !== undefined && file !== null && (
                 <>
                     <h3>

@@ -20,11 +20,13 @@ interface Props {
     id: string;
     onClose: () => void;
     onChange: (changes: Change[]) => void;
+    /** To the first surface that nobody has decided at this tier; null: there is none. */
+    onNext: (() => void) | null;
     /** To a column pasted from a spreadsheet. */
     onPaste: () => void;
 }
 
-export function TierEditor({ draft, id, onClose, onChange, onPaste }: Props) {
+export function TierEditor({ draft, id, onClose, onChange, onNext, onPaste }: Props) {
     const stored = draft.document.tiers.find((one) => one.id === id) ?? null;
     const hand = usePiece<TierDoc>(draft, piece('tier', id), stored);
     const vocabulary = useQuery(vocabularyOptions());
@@ -38,6 +40,14 @@ export function TierEditor({ draft, id, onClose, onChange, onPaste }: Props) {
         hand.change(withMember(tier, member, value));
     return (
         <PiecePanel title={stored?.name ?? id} hand={hand} words={(value) => <Facts tier={value} />} onClose={onClose}>
+            {onNext !== null && (
+                <p>
+                    Some surfaces are undecided here.{' '}
+                    <button type="button" className="link-button" onClick={onNext}>
+                        Go through them
+                    </button>
+                </p>
+            )}
             <div className="fields">
                 <TextField
                     label="Name"

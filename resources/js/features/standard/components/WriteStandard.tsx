@@ -62,6 +62,12 @@ function Writing({ draft, rows }: { draft: Draft; rows: readonly Row[] }) {
                     Schools
                 </button>
             </div>
+            {sheet.tiers.length === 0 && (
+                <p className="first-tier">
+                    No tier yet. Add the lowest one first: say how it is judged, then go through its surfaces one by one. Each is
+                    asked, or not asked for; a few minutes are enough.
+                </p>
+            )}
             <div className="sheet-and-side">
                 <Sheet sheet={sheet} filter={filter} panel={panel} onOpen={open} deeds={deeds} />
                 {panel?.kind === 'versions' && <VersionsPanel version={sheet.id} onClose={() => open(null)} />}
