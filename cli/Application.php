@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace Cli;
 
+use Cli\Command\ColourDifference;
 use Cli\Command\Command;
 use Cli\Command\Compose;
 use Cli\Command\Diff;
+use Cli\Command\Film;
+use Cli\Command\HasLongList;
+use Cli\Command\Ladder;
 use Cli\Command\Lint;
+use Cli\Command\Mix;
 use Cli\Command\Plate;
 use Cli\Command\Raise;
 use Cli\Command\Verdict;
 use Cli\Command\Visibility;
 use Cli\Document\BadDocument;
 use Cli\Document\JsonText;
+use Cli\Document\LongList;
 use Cli\Document\ShapeCheck;
 use Core\CoreException;
 
@@ -37,7 +43,7 @@ final readonly class Application
 
     public static function withAllCommands(): self
     {
-        return new self([new Compose, new Raise, new Diff, new Lint, new Plate, new Visibility, new Verdict]);
+        return new self([new Compose, new Raise, new Diff, new Lint, new Plate, new ColourDifference, new Mix, new Film, new Ladder, new Visibility, new Verdict]);
     }
 
     /**
@@ -65,7 +71,9 @@ final readonly class Application
     {
         try {
             $document = JsonText::of($text);
-            $faults = (new ShapeCheck($command->schema()))->faults($document->withObjects());
+            $faults = $command instanceof HasLongList
+                ? (new LongList($command->schema(), $command->longList()))->faults($document, $command->isSound(...))
+                : (new ShapeCheck($command->schema()))->faults($document->withObjects());
             if ($faults !== []) {
                 throw BadDocument::withFaults($faults);
             }
@@ -86,7 +94,7 @@ final readonly class Application
     private function list(): string
     {
         $lines = array_map(
-            static fn (Command $command): string => sprintf("  %-12s %s\n", $command->name(), $command->summary()),
+            static fn (Command $command): string => sprintf("  %-18s %s\n", $command->name(), $command->summary()),
             array_values($this->commands),
         );
 

@@ -12,6 +12,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Symfony\Component\HttpFoundation\Response;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -26,6 +27,9 @@ final class AppServiceProvider extends ServiceProvider
         JsonResource::withoutWrapping();
         // A relation loaded row by row, or an attribute that was never read, is an error at once and not a slow page later.
         Model::shouldBeStrict();
-        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(10)->by($request->ip().' '.mb_strtolower($request->string('email')->toString())));
+        // Only what failed is counted: whoever knows the password may come as often as they like.
+        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(10)
+            ->by($request->ip().' '.mb_strtolower($request->string('email')->toString()))
+            ->after(static fn (Response $response): bool => ! $response->isSuccessful()));
     }
 }

@@ -9,20 +9,20 @@ use JsonException;
 /** A text that is JSON, decoded in both ways that PHP knows: with objects, for shape, and with arrays, for reading. */
 final readonly class JsonText
 {
-    private function __construct(private string $text)
-    {
+    private function __construct(
+        private string $text,
+        private mixed $arrays,
+    ) {
     }
 
     /** @throws BadDocument if the text is not JSON or not UTF-8 */
     public static function of(string $text): self
     {
         try {
-            json_decode($text, false, 512, JSON_THROW_ON_ERROR);
+            return new self($text, json_decode($text, true, 512, JSON_THROW_ON_ERROR));
         } catch (JsonException $exception) {
             throw BadDocument::notJson($exception);
         }
-
-        return new self($text);
     }
 
     public function withObjects(): mixed
@@ -33,8 +33,6 @@ final readonly class JsonText
     /** @return array<array-key, mixed> */
     public function withArrays(): array
     {
-        $value = json_decode($this->text, true);
-
-        return is_array($value) ? $value : [];
+        return is_array($this->arrays) ? $this->arrays : [];
     }
 }

@@ -14,6 +14,9 @@ final readonly class Schema
     /** Larger magnitudes are no measures of this trade, and sums of them would no longer be numbers. */
     private const LARGEST = 1.0e12;
 
+    /** Member of a schema that names the code for all that is wrong below it. Validators pass over it. */
+    public const REFUSAL = 'x-refusal';
+
     /**
      * @param  array<string, SchemaArray>  $needed
      * @param  array<string, SchemaArray>  $optional
@@ -99,6 +102,17 @@ final readonly class Schema
     public static function colour(): array
     {
         return ['type' => 'string', 'pattern' => '^#[0-9a-fA-F]{6}$'];
+    }
+
+    /**
+     * What of another shape is refused as a whole, by a code of its own.
+     *
+     * @param  SchemaArray  $schema
+     * @return SchemaArray
+     */
+    public static function refusedAs(string $code, array $schema): array
+    {
+        return [self::REFUSAL => $code] + $schema;
     }
 
     /**

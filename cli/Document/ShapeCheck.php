@@ -38,6 +38,13 @@ final readonly class ShapeCheck
     /** @return list<ShapeFault> */
     private function leaves(ValidationError $error): array
     {
+        $refusal = ShapeWords::refusal($error);
+        if ($refusal !== null) {
+            /** @var list<string|int> $path */
+            $path = $error->data()->fullPath();
+
+            return [new ShapeFault($refusal, JsonPointer::of($path), ShapeWords::refused($error))];
+        }
         if ($error->subErrors() === []) {
             return $this->faultsOf($error);
         }
@@ -100,7 +107,8 @@ final readonly class ShapeCheck
         return match ($keyword) {
             'type' => 'wrong-type',
             'enum', 'const' => 'unknown-value',
-            'pattern' => 'bad-colour',
+            // A text of a certain form is a colour, and only a colour is written in one of two ways.
+            'pattern', 'minProperties', 'maxProperties' => 'bad-colour',
             default => 'out-of-range',
         };
     }

@@ -26,8 +26,23 @@ final readonly class ShapeWords
             'minItems' => "There are too few entries; there must be at least {$bound('min')}.",
             'maxItems' => "There are too many entries; there may be at most {$bound('max')}.",
             'pattern' => "This is {$given}; a colour is written like #3e4c57.",
+            'minProperties', 'maxProperties' => 'A colour is written by "hex" or by "lab", by one of them.',
             default => $error->message(),
         };
+    }
+
+    /** The code that the schema of the faulty value names for all that is wrong in it, if it names one. */
+    public static function refusal(ValidationError $error): ?string
+    {
+        $code = self::schemaMember($error, Schema::REFUSAL);
+
+        return is_string($code) ? $code : null;
+    }
+
+    /** The sentence for a value that is refused as a whole. */
+    public static function refused(ValidationError $error): string
+    {
+        return 'This is '.self::value($error->data()->value()).'; it must be three numbers: L*, a* and b*.';
     }
 
     /** @return list<string> the members that the schema of the faulty object knows */

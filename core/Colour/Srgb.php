@@ -6,8 +6,8 @@ namespace Core\Colour;
 
 /**
  * A colour of a screen. Kept as linear light, since paint that covers a part of what it lies on lets that
- * part of its light through. sRGB by IEC 61966-2-1; linear sRGB to luminance by the row of its matrix to
- * XYZ (D65); lightness by CIE 15.
+ * part of its light through. sRGB by IEC 61966-2-1, with the matrix from linear sRGB to XYZ (D65); L*a*b* by
+ * CIE 15.
  */
 final readonly class Srgb
 {
@@ -16,6 +16,11 @@ final readonly class Srgb
 
     /** (29/3)³ */
     private const SLOPE = 24389 / 27;
+
+    /** X and Z of the white; its Y is 1. */
+    private const WHITE_X = 0.95047;
+
+    private const WHITE_Z = 1.08883;
 
     /**
      * @param  float  $red linear, 0 to 1
@@ -35,12 +40,55 @@ final readonly class Srgb
         if (preg_match('/^#[0-9a-f]{6}$/i', $hex) !== 1) {
             throw BadColour::written($hex);
         }
-        [$red, $green, $blue] = array_map(
-            static fn (string $digits): float => self::linear(hexdec($digits) / 255),
-            str_split(substr($hex, 1), 2),
-        ) + [0.0, 0.0, 0.0];
+        $bits = (int) hexdec(substr($hex, 1));
 
-        return new self($red, $green, $blue);
+        return new self(self::linear($bits >> 16), self::linear($bits >> 8 & 255), self::linear($bits & 255));
+    }
+
+    /**
+     * What a screen cannot show is brought to the nearest that it can, channel by channel.
+     *
+     * @param  float  $red linear, like the others
+     */
+    public static function ofLight(float $red, float $green, float $blue): self
+    {
+        return new self(self::shown($red), self::shown($green), self::shown($blue));
+    }
+
+    /** The nearest colour that a screen shows, channel by channel. */
+    public static function fromLab(Lab $lab): self
+    {
+        $y = ($lab->lightness + 16) / 116;
+        $luminance = self::cubed($y);
+        $x = self::WHITE_X * self::cubed($y + $lab->a / 500);
+        $z = self::WHITE_Z * self::cubed($y - $lab->b / 200);
+
+        return self::ofLight(
+            3.2404542 * $x - 1.5371385 * $luminance - 0.4985314 * $z,
+            -0.9692660 * $x + 1.8760108 * $luminance + 0.0415560 * $z,
+            0.0556434 * $x - 0.2040259 * $luminance + 1.0572252 * $z,
+        );
+    }
+
+    public function lab(): Lab
+    {
+        $x = self::rooted((0.4124564 * $this->red + 0.3575761 * $this->green + 0.1804375 * $this->blue) / self::WHITE_X);
+        $y = self::rooted($this->luminance());
+        $z = self::rooted((0.0193339 * $this->red + 0.1191920 * $this->green + 0.9503041 * $this->blue) / self::WHITE_Z);
+
+        return new Lab(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
+    }
+
+    /** @return array{float, float, float} red, green and blue, linear, 0 to 1 */
+    public function light(): array
+    {
+        return [$this->red, $this->green, $this->blue];
+    }
+
+    /** Y of CIE 1931, 0 for black to 1 for white. */
+    public function luminance(): float
+    {
+        return 0.2126729 * $this->red + 0.7151522 * $this->green + 0.0721750 * $this->blue;
     }
 
     /** In lower case. */
@@ -52,9 +100,7 @@ final readonly class Srgb
     /** L* of CIE 1976, 0 for black to 100 for white. */
     public function lightness(): float
     {
-        $y = 0.2126729 * $this->red + 0.7151522 * $this->green + 0.0721750 * $this->blue;
-
-        return $y > self::KNEE ? 116 * $y ** (1 / 3) - 16 : self::SLOPE * $y;
+        return 116 * self::rooted($this->luminance()) - 16;
     }
 
     /** With another colour over a share of it, 0 to 1; as it is shown, in eight bits a channel. */
@@ -67,9 +113,30 @@ final readonly class Srgb
         ))->hex());
     }
 
-    private static function linear(float $encoded): float
+    private static function shown(float $linear): float
     {
-        return $encoded <= 0.04045 ? $encoded / 12.92 : (($encoded + 0.055) / 1.055) ** 2.4;
+        return min(1.0, max(0.0, $linear));
+    }
+
+    /** The function f of CIE 15, 8.2.1.1. */
+    private static function rooted(float $part): float
+    {
+        return $part > self::KNEE ? $part ** (1 / 3) : (self::SLOPE * $part + 16) / 116;
+    }
+
+    private static function cubed(float $root): float
+    {
+        return $root ** 3 > self::KNEE ? $root ** 3 : (116 * $root - 16) / self::SLOPE;
+    }
+
+    /** @param  int  $level 0 to 255 */
+    private static function linear(int $level): float
+    {
+        // There are only so many levels, and long lists of colours.
+        /** @var array<int, float> $known */
+        static $known = [];
+
+        return $known[$level] ??= $level <= 0.04045 * 255 ? $level / 255 / 12.92 : (($level / 255 + 0.055) / 1.055) ** 2.4;
     }
 
     private static function encoded(float $linear): int

@@ -6,6 +6,7 @@ namespace Tests\Cli;
 
 use Cli\Application;
 use Cli\Document\ShapeCheck;
+use Core\Colour\Srgb;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\SmallStandard;
@@ -20,7 +21,7 @@ final class ApplicationTest extends TestCase
         $outcome = Application::withAllCommands()->run([], static fn (): string => '');
 
         self::assertSame(0, $outcome->status);
-        foreach (['compose', 'raise', 'diff', 'lint', 'plate', 'visibility', 'verdict'] as $command) {
+        foreach (['compose', 'raise', 'diff', 'lint', 'plate', 'colour-difference', 'mix', 'film', 'ladder', 'visibility', 'verdict'] as $command) {
             self::assertStringContainsString($command, $outcome->output);
         }
     }
@@ -90,6 +91,24 @@ final class ApplicationTest extends TestCase
         yield 'a menu of what is not asked' => ['lint', self::with(['/requirements/1/menu' => [['id' => 'm', 'uses' => ['gild']]]]), 'unknown-use', '/standard/requirements/1/menu/0/uses/0'];
         yield 'a menu of nothing' => ['lint', self::with(['/requirements/1/menu' => [['id' => 'm', 'uses' => []]]]), 'out-of-range', '/standard/requirements/1/menu/0/uses'];
         yield 'a finding accepted without a reason' => ['lint', self::with(['/accepted' => [['code' => 'undecided', 'tier' => 'rich', 'reason' => '']]]), 'out-of-range', '/standard/accepted/0/reason'];
+        yield 'a colour in no way' => ['colour-difference', '{"pairs":[{"a":{},"b":{"hex":"#000000"}}]}', 'bad-colour', '/pairs/0/a'];
+        yield 'a colour in both ways' => ['colour-difference', '{"pairs":[{"a":{"hex":"#000000"},"b":{"hex":"#000000","lab":[0,0,0]}}]}', 'bad-colour', '/pairs/0/b'];
+        yield 'two of three numbers' => ['colour-difference', '{"pairs":[{"a":{"lab":[50,1]},"b":{"hex":"#000000"}}]}', 'bad-colour', '/pairs/0/a/lab'];
+        yield 'a text among three numbers' => ['colour-difference', '{"pairs":[{"a":{"lab":[50,1,"2"]},"b":{"hex":"#000000"}}]}', 'bad-colour', '/pairs/0/a/lab'];
+        yield 'a bad hex far down a list' => ['colour-difference', '{"pairs":['.str_repeat('{"a":{"hex":"#000000"},"b":{"lab":[1,2,3]}},', 700).'{"a":{"hex":"#00000"},"b":{"lab":[1,2,3]}}]}', 'bad-colour', '/pairs/700/a/hex'];
+        yield 'an unknown member beside a long list' => ['colour-difference', '{"pairs":[],"kl":1}', 'unknown-member', '/kl'];
+        yield 'an unknown member of a colour' => ['colour-difference', '{"pairs":[{"a":{"rgb":"#000000"},"b":{}}]}', 'unknown-member', '/pairs/0/a/rgb'];
+        yield 'a list that is none' => ['colour-difference', '{"pairs":{"a":1}}', 'wrong-type', '/pairs'];
+        yield 'more pairs than may be' => ['colour-difference', '{"pairs":['.str_repeat('{"a":{"hex":"#000000"},"b":{"lab":[1,2,3]}},', 100_000).'{"a":{"hex":"#000000"},"b":{"lab":[1,2,3]}}]}', 'out-of-range', '/pairs'];
+        yield 'a mix of nothing' => ['mix', '{"parts":[]}', 'out-of-range', '/parts'];
+        yield 'no parts of a paint' => ['mix', '{"parts":[{"hex":"#000000","parts":0}]}', 'out-of-range', '/parts/0/parts'];
+        yield 'half a coat' => ['film', '{"over":"#000000","film":"#ffffff","strength":0.5,"coats":0.5}', 'out-of-range', '/coats'];
+        yield 'a film over all strength' => ['film', '{"over":"#000000","film":"#ffffff","strength":1.01,"coats":1}', 'out-of-range', '/strength'];
+        yield 'a film over no colour' => ['film', '{"over":"black","film":"#ffffff","strength":0.5,"coats":1}', 'bad-colour', '/over'];
+        yield 'a ladder without a base' => ['ladder', '{"steps":[],"rules":{"min_step":4,"max_step":25,"min_span":30}}', 'no-base', '/steps'];
+        yield 'a step of no role' => ['ladder', '{"steps":[{"role":"glaze","hex":"#000000","cover":1}],"rules":{"min_step":4,"max_step":25,"min_span":30}}', 'unknown-value', '/steps/0/role'];
+        yield 'a cover over the whole' => ['ladder', '{"steps":[{"role":"base","hex":"#000000","cover":1.1}],"rules":{"min_step":4,"max_step":25,"min_span":30}}', 'out-of-range', '/steps/0/cover'];
+        yield 'a ladder without rules' => ['ladder', '{"steps":[]}', 'missing-member', '/rules'];
         yield 'a reference to nothing in lint' => ['lint', (string) json_encode(['standard' => self::replacing()]), 'unknown-technique', '/standard/techniques/0/replaces/0'];
     }
 
@@ -104,6 +123,25 @@ final class ApplicationTest extends TestCase
         self::assertIsArray($answer['error'] ?? null);
         self::assertSame([$code, $path], [$answer['error']['code'] ?? null, $answer['error']['path'] ?? null], $outcome->output);
         self::assertNotEmpty($answer['error']['message'] ?? '');
+    }
+
+    public function test_the_commands_of_colour_answer_in_their_form(): void
+    {
+        $run = static fn (string $command, string $input): mixed => json_decode(Application::withAllCommands()->run([$command], static fn (): string => $input)->output, true);
+
+        $difference = $run('colour-difference', '{"pairs":[{"a":{"hex":"#FFFFFF"},"b":{"lab":[100,0,0]}},{"a":{"lab":[50,2.6772,-79.7751]},"b":{"lab":[50,0,-82.7485]}}]}');
+        self::assertIsArray($difference);
+        self::assertEqualsWithDelta([0.0, 2.0425], $difference['deltaE00'], 0.0001);
+        $mix = $run('mix', '{"parts":[{"hex":"#8C3A26","parts":3}]}');
+        self::assertIsArray($mix);
+        self::assertSame(['hex', 'lab'], array_keys($mix));
+        self::assertSame('#8c3a26', $mix['hex']);
+        self::assertEquals(['hex' => '#010203', 'lab' => Srgb::fromHex('#010203')->lab()->toArray()], $run('film', '{"over":"#010203","film":"#ffffff","strength":0.4,"coats":0.0}'));
+        $ladder = $run('ladder', '{"steps":[{"role":"base","hex":"#303030","cover":1},{"role":"light","hex":"#919191","cover":1}],"rules":{"min_step":4,"max_step":25,"min_span":50}}');
+        self::assertIsArray($ladder);
+        self::assertSame(['lightness', 'values', 'span', 'findings'], array_keys($ladder));
+        self::assertSame([5, 2], $ladder['values']);
+        self::assertSame([['code' => 'span-short', 'at' => -1], ['code' => 'jump', 'at' => 1], ['code' => 'covers-previous', 'at' => 1]], $ladder['findings']);
     }
 
     public function test_a_whole_number_may_be_written_with_a_fraction_of_nothing(): void

@@ -22,6 +22,13 @@ final class SessionTest extends TestCase
         self::assertSame($wrong->getContent(), $nobody->getContent());
     }
 
+    public function test_signing_in_often_is_no_offence(): void
+    {
+        for ($i = 0; $i < 12; $i++) {
+            $this->withHeader('Origin', 'http://localhost')->postJson('/api/session', ['email' => 'lead@kittiwake.example', 'password' => 'lamplight'])->assertOk();
+        }
+    }
+
     public function test_trying_too_often_is_stopped(): void
     {
         for ($i = 0; $i < 10; $i++) {

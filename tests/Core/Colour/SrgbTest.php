@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Colour;
 
 use Core\Colour\BadColour;
+use Core\Colour\Lab;
 use Core\Colour\Srgb;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -45,6 +46,43 @@ final class SrgbTest extends TestCase
     public function test_digits_in_either_case_are_answered_in_lower_case(): void
     {
         self::assertSame('#abcdef', Srgb::fromHex('#ABcdEF')->hex());
+    }
+
+    /**
+     * L*a*b* of the primaries at D65, as published in tables of the sRGB gamut in CIELAB (Lindbloom).
+     *
+     * @return iterable<string, array{string, float, float, float}>
+     */
+    public static function publishedLab(): iterable
+    {
+        yield 'white' => ['#ffffff', 100.0, 0.0, 0.0];
+        yield 'red' => ['#ff0000', 53.24, 80.09, 67.20];
+        yield 'green' => ['#00ff00', 87.73, -86.18, 83.18];
+        yield 'blue' => ['#0000ff', 32.30, 79.19, -107.86];
+        yield 'yellow' => ['#ffff00', 97.14, -21.55, 94.48];
+        yield 'black' => ['#000000', 0.0, 0.0, 0.0];
+    }
+
+    #[DataProvider('publishedLab')]
+    public function test_to_lab_and_back(string $hex, float $lightness, float $a, float $b): void
+    {
+        $lab = Srgb::fromHex($hex)->lab();
+
+        self::assertEqualsWithDelta([$lightness, $a, $b], $lab->toArray(), 0.01);
+        self::assertSame($hex, Srgb::fromLab($lab)->hex());
+    }
+
+    public function test_every_colour_comes_back_from_lab(): void
+    {
+        for ($bits = 0; $bits <= 0xFFFFFF; $bits += 4099) {
+            $hex = sprintf('#%06x', $bits);
+            self::assertSame($hex, Srgb::fromLab(Srgb::fromHex($hex)->lab())->hex());
+        }
+    }
+
+    public function test_what_no_screen_shows_is_brought_to_what_it_can(): void
+    {
+        self::assertSame('#00ff00', Srgb::fromLab(new Lab(87.7, -200, 200))->hex());
     }
 
     public function test_half_of_white_over_black_lets_half_the_light_through(): void

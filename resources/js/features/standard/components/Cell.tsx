@@ -22,8 +22,11 @@ export const Cell = memo(function Cell({ cell, tier, surface, plate, onlyAdded, 
     const about = `${tier.name}, ${surface}`;
     const place = useRef<HTMLTableCellElement>(null);
     useEffect(() => {
-        if (isOpen) {
-            place.current?.scrollIntoView({ block: 'start', inline: 'nearest' });
+        const cell = place.current;
+        if (isOpen && cell !== null) {
+            // Just below the heads, which stay: nothing of the row above is left half behind them.
+            cell.style.scrollMarginTop = `${cell.closest('table')?.tHead?.offsetHeight ?? 0}px`;
+            cell.scrollIntoView({ block: 'start', inline: 'nearest' });
         }
     }, [isOpen]);
     return (
