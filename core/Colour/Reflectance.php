@@ -19,6 +19,8 @@ final readonly class Reflectance
 
     private const MOST_ROUNDS = 80;
 
+    private const MOST_KNOWN = 2000;
+
     /** Of linear light. */
     private const CLOSE_ENOUGH = 1e-7;
 
@@ -39,6 +41,18 @@ final readonly class Reflectance
     }
 
     public static function of(Srgb $colour): self
+    {
+        // A scheme has few paints and mixes them often.
+        /** @var array<string, self> $known */
+        static $known = [];
+        if (count($known) > self::MOST_KNOWN) {
+            $known = [];
+        }
+
+        return $known[$colour->hex()] ??= self::reconstructed($colour);
+    }
+
+    private static function reconstructed(Srgb $colour): self
     {
         $weights = Observer::weights();
         $target = array_map(static fn (float $light): float => self::DARKEST + (self::LIGHTEST - self::DARKEST) * $light, $colour->light());

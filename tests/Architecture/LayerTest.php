@@ -21,6 +21,7 @@ final class LayerTest
         'Lint' => ['Standard', 'Composition'],
         'Sequence' => ['Standard', 'Composition'],
         'Plate' => ['Standard', 'Composition', 'Colour'],
+        'Scheme' => ['Standard', 'Composition', 'Colour', 'Plate'],
         'Check' => ['Standard', 'Composition', 'Colour'],
     ];
 

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Colour;
+
+/**
+ * Which lights of a ladder a tier takes that has fewer: those that climb without a jump, as far as they can,
+ * in steps as even as they come. A tier with one light so takes the best one, not simply the first.
+ * Common practice, no source.
+ */
+final readonly class LightChoice
+{
+    /** More lights than a ladder has are not searched through. */
+    private const MOST_SEARCHED = 14;
+
+    public function __construct(private LadderRules $rules)
+    {
+    }
+
+    /**
+     * @param  float  $from L* of what the first light lies on
+     * @param  list<float>  $lights L* in the order they are laid
+     * @param  int  $many how many the tier asks for, at least 0
+     * @return list<int> which of them, in order; all where there are no more than asked for
+     */
+    public function of(float $from, array $lights, int $many): array
+    {
+        $all = array_keys($lights);
+        if ($many >= count($lights)) {
+            return $all;
+        }
+        if ($many <= 0) {
+            return [];
+        }
+        $best = null;
+        $found = [];
+        foreach ($this->choices(array_slice($all, 0, self::MOST_SEARCHED), $many) as $choice) {
+            $worth = $this->worth($from, array_map(static fn (int $at): float => $lights[$at], $choice));
+            if ($best === null || ($worth <=> $best) > 0) {
+                [$best, $found] = [$worth, $choice];
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  list<float>  $lights
+     * @return array{int, float, float} compared one after the other: fewest faults, highest light, evenest rises
+     */
+    private function worth(float $from, array $lights): array
+    {
+        $faults = 0;
+        $uneven = 0.0;
+        $before = $from;
+        foreach ($lights as $light) {
+            $rise = $light - $before;
+            $faults += $rise < $this->rules->minStep || $rise > $this->rules->maxStep ? 1 : 0;
+            $uneven += $rise * $rise;
+            $before = $light;
+        }
+
+        return [-$faults, $before, -$uneven];
+    }
+
+    /**
+     * @param  list<int>  $from
+     * @return iterable<list<int>> every choice of so many, in order
+     */
+    private function choices(array $from, int $many): iterable
+    {
+        if ($many === 0) {
+            yield [];
+
+            return;
+        }
+        foreach ($from as $at => $first) {
+            foreach ($this->choices(array_slice($from, $at + 1), $many - 1) as $rest) {
+                yield [$first, ...$rest];
+            }
+        }
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Scheme;
+
+/** The colours of one area: its ladder in the order of laying, and what single uses are painted with beside it. */
+final readonly class AreaLadder
+{
+    /**
+     * @param  string  $area name of the area
+     * @param  list<Rung>  $rungs in the order of laying
+     * @param  list<UseRecipe>  $uses
+     * @param  bool  $takesSharedLight whether the scheme's shared light goes into its last lights
+     */
+    public function __construct(
+        public string $area,
+        public array $rungs,
+        public array $uses = [],
+        public bool $takesSharedLight = true,
+        public Turn $turn = Turn::None,
+    ) {
+    }
+
+    /** What this use is painted with whatever the ladder has; a step that nothing is said of takes the step before it. */
+    public function ofUse(string $use, int $step): ?Recipe
+    {
+        $found = null;
+        $at = 0;
+        foreach ($this->uses as $recipe) {
+            if ($recipe->use === $use && $recipe->step <= $step && $recipe->step > $at) {
+                [$found, $at] = [$recipe->recipe, $recipe->step];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @param  list<Rung>  $rungs */
+    public function withRungs(array $rungs): self
+    {
+        return new self($this->area, $rungs, $this->uses, $this->takesSharedLight, $this->turn);
+    }
+
+    /** With one paint in the place of another wherever it stands. */
+    public function withPaint(string $paint, Paint $instead): self
+    {
+        return new self(
+            $this->area,
+            array_map(static fn (Rung $rung): Rung => new Rung($rung->role, $rung->recipe->with($paint, $instead), $rung->cover, $rung->coats), $this->rungs),
+            array_map(static fn (UseRecipe $use): UseRecipe => new UseRecipe($use->use, $use->step, $use->recipe->with($paint, $instead)), $this->uses),
+            $this->takesSharedLight,
+            $this->turn,
+        );
+    }
+
+    /** @return list<Recipe> of every step and use */
+    public function recipes(): array
+    {
+        return [
+            ...array_map(static fn (Rung $rung): Recipe => $rung->recipe, $this->rungs),
+            ...array_map(static fn (UseRecipe $use): Recipe => $use->recipe, $this->uses),
+        ];
+    }
+}

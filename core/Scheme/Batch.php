@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Scheme;
+
+use Core\Why;
+
+/** How much to mix for so many figures, in drops that keep the ratio. */
+final readonly class Batch
+{
+    /** Drops to the millilitre. From memory. */
+    public const DROPS_PER_ML = 20.0;
+
+    /**
+     * Millilitres that one coat takes on the whole of a figure of size 1, with what stays on the palette and
+     * in the brush: a foot figure of about 60 cm² under a wet film of 0.05 mm takes 0.3 ml, and as much is
+     * lost. From memory.
+     */
+    public const ML_PER_COAT = 0.6;
+
+    /** @param  float  $ml that the figures take */
+    private function __construct(
+        public Recipe $recipe,
+        public float $ml,
+        public Why $why,
+    ) {
+    }
+
+    /**
+     * @param  int  $figures at least 1
+     * @param  float  $size of a figure, by its size class
+     * @param  float  $share of the figure that the area is, over 0 to 1
+     * @param  float  $cover of the area that the step covers, over 0 to 1
+     * @param  int  $coats at least 1
+     */
+    public static function of(Recipe $recipe, int $figures, float $size, float $share, float $cover, int $coats): self
+    {
+        $ml = $figures * $size * $share * $cover * $coats * self::ML_PER_COAT;
+
+        return new self($recipe, $ml, new Why(
+            [
+                'figures' => (string) $figures,
+                'size' => rtrim(rtrim(number_format($size, 2), '0'), '.'),
+                'share of the figure' => rtrim(rtrim(number_format($share, 3), '0'), '.'),
+                'cover' => rtrim(rtrim(number_format($cover, 2), '0'), '.'),
+                'coats' => (string) $coats,
+            ],
+            sprintf('Figures × size × share × cover × coats × %.1f ml a coat on a whole figure of size 1, half of it lost on palette and brush; %d drops to the millilitre, rounded up so that the ratio holds.', self::ML_PER_COAT, self::DROPS_PER_ML),
+            'from memory: check it against your own palette',
+        ));
+    }
+
+    /**
+     * Whole drops of each part, at least as many as are needed, in the recipe's ratio.
+     *
+     * @return list<array{name: string, drops: int}> water last
+     */
+    public function drops(): array
+    {
+        $parts = array_map(static fn (RecipePart $part): array => ['name' => $part->paint->name, 'parts' => $part->parts], $this->recipe->parts);
+        if ($this->recipe->water > 0) {
+            $parts[] = ['name' => Recipe::WATER, 'parts' => $this->recipe->water];
+        }
+        $scale = self::wholeScale(array_column($parts, 'parts'));
+        $whole = array_map(static fn (array $part): int => (int) max(1, round($part['parts'] * $scale)), $parts);
+        $times = max(1, (int) ceil($this->ml * self::DROPS_PER_ML / array_sum($whole) - 1e-9));
+
+        return array_map(static fn (array $part, int $drops): array => ['name' => $part['name'], 'drops' => $drops * $times], $parts, $whole);
+    }
+
+    /**
+     * The least factor that makes all parts whole; ten where none up to ten does, and the ratio then holds to a tenth of a part.
+     *
+     * @param  list<float>  $parts
+     */
+    private static function wholeScale(array $parts): int
+    {
+        for ($scale = 1; $scale < 10; $scale++) {
+            if (array_filter($parts, static fn (float $each): bool => abs($each * $scale - round($each * $scale)) > 1e-6) === []) {
+                return $scale;
+            }
+        }
+
+        return 10;
+    }
+}

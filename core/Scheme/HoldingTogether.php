@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Scheme;
+
+use Core\Standard\Tier;
+
+/** All that a painted figure is asked for, to hold together. */
+final readonly class HoldingTogether
+{
+    public function __construct(private SchemeRules $rules)
+    {
+    }
+
+    /** @return list<SchemeFinding> */
+    public function findings(PaintedFigure $figure, Tier $tier): array
+    {
+        $findings = [];
+        foreach ($this->all($tier) as $rule) {
+            array_push($findings, ...$rule->findings($figure));
+        }
+
+        return $findings;
+    }
+
+    /** @return list<HoldingRule> */
+    private function all(Tier $tier): array
+    {
+        return [
+            new TierIsReached($tier),
+            new NeighboursPart($this->rules->neighbourStep),
+            new NoFamilyRules($this->rules->familyLimit),
+            new HueKeeps($this->rules->turnDegrees),
+            new LightsAgree($this->rules->lightWarmth),
+            new WaterHolds,
+        ];
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Scheme;
+
+use Core\Colour\Lab;
+
+/** A hue stays along its ladder, or turns to the side that was chosen: red to orange, or to pink. Common practice, no source. */
+final readonly class HueKeeps implements HoldingRule
+{
+    /** A colour of less chroma has no hue to speak of. */
+    private const COLOURLESS = 10.0;
+
+    public function __construct(private float $most)
+    {
+    }
+
+    public function findings(PaintedFigure $figure): iterable
+    {
+        foreach ($figure->ladders as $area => $ladder) {
+            $turn = $this->turn($ladder);
+            if ($turn === null || abs($turn) <= $this->most) {
+                continue;
+            }
+            $to = $turn > 0 ? Turn::Warm : Turn::Cold;
+            if ($ladder->reading->area->turn !== $to) {
+                yield new SchemeFinding(SchemeFault::HueTurns, (string) $area, ['turn' => abs($turn), 'to' => $to->value, 'most' => $this->most]);
+            }
+        }
+    }
+
+    /** Degrees of hue from the base to the last light of this tier; over 0 toward yellow where the base is warm. Null where one has no hue. */
+    private function turn(TierLadder $ladder): ?float
+    {
+        $base = $ladder->reading->base()?->lab();
+        $last = null;
+        foreach ($ladder->taken as $at) {
+            $rung = $ladder->reading->rungs[$at];
+            $last = $rung->rung->role === RungRole::Light && ! $rung->recipe->hasMetal() ? $rung->shown->lab() : $last;
+        }
+        if ($base === null || $last === null || $base->chroma() < self::COLOURLESS || $last->chroma() < self::COLOURLESS) {
+            return null;
+        }
+        $turn = fmod($last->hue() - $base->hue() + 540, 360) - 180;
+
+        return self::isBelowYellow($base) ? $turn : -$turn;
+    }
+
+    /** From purple by red to yellow a growing hue angle warms; from yellow by green to blue it cools. */
+    private static function isBelowYellow(Lab $base): bool
+    {
+        return $base->hue() < 90 || $base->hue() > 270;
+    }
+}

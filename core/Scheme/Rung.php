@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Scheme;
+
+/** One step of an area's ladder: what it is for, what it is painted with, how much it covers. */
+final readonly class Rung
+{
+    /**
+     * @param  float  $cover share of the area that it lies on, over 0 to 1
+     * @param  int  $coats at least 1; more than one makes a stain deeper
+     *
+     * @throws NotARung
+     */
+    public function __construct(
+        public RungRole $role,
+        public Recipe $recipe,
+        public float $cover = 1.0,
+        public int $coats = 1,
+    ) {
+        if (! ($cover > 0 && $cover <= 1)) {
+            throw NotARung::cover($cover);
+        }
+        if ($coats < 1 || $coats > Coverage::MOST_COATS) {
+            throw NotARung::coats($coats);
+        }
+    }
+}

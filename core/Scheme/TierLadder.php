@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Scheme;
+
+use Core\Colour\LadderRules;
+use Core\Colour\LightChoice;
+use Core\Composition\ComposedUse;
+use Core\Standard\Standard;
+use Core\Standard\TechniqueGroup;
+
+/**
+ * A ladder as one tier climbs it: what each step of each use on the area is painted with. A use that has a
+ * recipe of its own takes that; the others take the rungs of their kind in turn, and where the ladder has
+ * more lights than the tier asks for, the best of them ({@see LightChoice}).
+ */
+final readonly class TierLadder
+{
+    /** @var list<TierStep> in the order of laying */
+    public array $steps;
+
+    /** @var list<int> rungs that this tier lays, in the ladder's order */
+    public array $taken;
+
+    /** Of L*, over the rungs that it lays. */
+    public float $span;
+
+    /** @param  list<ComposedUse>  $uses of the area, in the order of laying */
+    public function __construct(
+        public LadderReading $reading,
+        array $uses,
+        Standard $standard,
+        LadderRules $rules,
+    ) {
+        $turns = self::turns($reading, $uses, $standard);
+        $this->steps = self::laid($reading, $turns, self::lights($reading, $turns, $rules));
+        $taken = [];
+        foreach ($this->steps as $step) {
+            if ($step->rung !== null) {
+                $taken[$step->rung] = $step->rung;
+            }
+        }
+        ksort($taken);
+        $this->taken = array_values($taken);
+        $lightness = array_map(static fn (int $rung): float => $reading->rungs[$rung]->shown->lightness(), array_values(array_intersect($this->taken, $reading->onLadder())));
+        $this->span = $lightness === [] ? 0.0 : max($lightness) - min($lightness);
+    }
+
+    /**
+     * Each step of each use with the role of the rung that it would take; null for one that takes none.
+     *
+     * @param  list<ComposedUse>  $uses
+     * @return list<array{use: ComposedUse, step: int, recipe: Recipe|null, role: RungRole|null}>
+     */
+    private static function turns(LadderReading $reading, array $uses, Standard $standard): array
+    {
+        $turns = [];
+        $shaded = $laid = false;
+        foreach ($uses as $use) {
+            $role = self::role($standard->technique($use->technique)->group, $shaded && $laid && $reading->at(RungRole::Relight) !== []);
+            for ($step = 1; $step <= $use->use->steps; $step++) {
+                $recipe = $reading->area->ofUse($use->use->id, $step);
+                $turns[] = ['use' => $use, 'step' => $step, 'recipe' => $recipe, 'role' => $recipe === null ? $role : null];
+            }
+            $shaded = $shaded || $role === RungRole::Shade;
+            $laid = $laid || $role === RungRole::Base;
+        }
+
+        return $turns;
+    }
+
+    private static function role(TechniqueGroup $group, bool $relights): ?RungRole
+    {
+        return match ($group) {
+            TechniqueGroup::Ground => RungRole::Ground,
+            TechniqueGroup::LayIn => $relights ? RungRole::Relight : RungRole::Base,
+            TechniqueGroup::Shade => RungRole::Shade,
+            TechniqueGroup::Light => RungRole::Light,
+            default => null,
+        };
+    }
+
+    /**
+     * @param  list<array{use: ComposedUse, step: int, recipe: Recipe|null, role: RungRole|null}>  $turns
+     * @return list<int> rungs that are laid as lights, in order
+     */
+    private static function lights(LadderReading $reading, array $turns, LadderRules $rules): array
+    {
+        $lights = $reading->at(RungRole::Light);
+        if ($lights === []) {
+            return [];
+        }
+        $many = count(array_filter($turns, static fn (array $turn): bool => $turn['role'] === RungRole::Light));
+        $chosen = (new LightChoice($rules))->of(
+            $reading->rungs[$lights[0]]->under->lightness(),
+            array_map(static fn (int $at): float => $reading->rungs[$at]->shown->lightness(), $lights),
+            $many,
+        );
+
+        return array_map(static fn (int $at): int => $lights[$at], $chosen);
+    }
+
+    /**
+     * @param  list<array{use: ComposedUse, step: int, recipe: Recipe|null, role: RungRole|null}>  $turns
+     * @param  list<int>  $lights
+     * @return list<TierStep>
+     */
+    private static function laid(LadderReading $reading, array $turns, array $lights): array
+    {
+        $next = [];
+        $steps = [];
+        foreach ($turns as $turn) {
+            $rung = null;
+            if ($turn['role'] !== null) {
+                $of = $turn['role'] === RungRole::Light ? $lights : $reading->at($turn['role']);
+                $at = $next[$turn['role']->value] ?? 0;
+                // The last one again when they run out.
+                $rung = $of === [] ? null : $of[min($at, count($of) - 1)];
+                $next[$turn['role']->value] = $at + 1;
+            }
+            $steps[] = new TierStep($turn['use'], $turn['step'], $turn['recipe'] ?? ($rung === null ? null : $reading->rungs[$rung]->recipe), $rung);
+        }
+
+        return $steps;
+    }
+}
