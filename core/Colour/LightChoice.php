@@ -14,6 +14,9 @@ final readonly class LightChoice
     /** More lights than a ladder has are not searched through. */
     private const MOST_SEARCHED = 14;
 
+    /** A light that does not show is work for nothing; one that jumps can be glazed. From memory. */
+    private const NOT_SEEN = 3;
+
     public function __construct(private LadderRules $rules)
     {
     }
@@ -47,21 +50,21 @@ final readonly class LightChoice
 
     /**
      * @param  list<float>  $lights
-     * @return array{int, float, float} compared one after the other: fewest faults, highest light, evenest rises
+     * @return array{float, float, float} compared one after the other: least over or under the bounds, highest light, evenest rises
      */
     private function worth(float $from, array $lights): array
     {
-        $faults = 0;
+        $off = 0.0;
         $uneven = 0.0;
         $before = $from;
         foreach ($lights as $light) {
             $rise = $light - $before;
-            $faults += $rise < $this->rules->minStep || $rise > $this->rules->maxStep ? 1 : 0;
+            $off += max(0.0, $rise - $this->rules->maxStep) + self::NOT_SEEN * max(0.0, $this->rules->minStep - $rise);
             $uneven += $rise * $rise;
             $before = $light;
         }
 
-        return [-$faults, $before, -$uneven];
+        return [-$off, $before, -$uneven];
     }
 
     /**

@@ -1,0 +1,254 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Scheme;
+
+use Core\Colour\LadderRules;
+use Core\Colour\Srgb;
+use Core\Composition\Composer;
+use Core\Composition\Figure;
+use Core\Composition\FigureType;
+use Core\Composition\SizeClass;
+use Core\Composition\TypeArea;
+use Core\Scheme\AreaLadder;
+use Core\Scheme\AreasAgree;
+use Core\Scheme\HoldingTogether;
+use Core\Scheme\LadderReading;
+use Core\Scheme\NoFamilyRules;
+use Core\Scheme\Paint;
+use Core\Scheme\PaintedFigure;
+use Core\Scheme\PaintKind;
+use Core\Scheme\Recipe;
+use Core\Scheme\Rung;
+use Core\Scheme\RungRole;
+use Core\Scheme\SchemeFinding;
+use Core\Scheme\SchemeRules;
+use Core\Scheme\SchemeText;
+use Core\Scheme\TierLadder;
+use Core\Scheme\Turn;
+use Core\Scheme\UseRecipe;
+use Core\Standard\Area;
+use Core\Standard\Opacity;
+use Core\Standard\Side;
+use Core\Standard\Standard;
+use Core\Standard\StandardReader;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\Paints;
+
+/** A figure of two areas, coat and hat, at tiers that ask for one light, for three, and for a dark line. Invented. */
+final class PaintedFigureTest extends TestCase
+{
+    public function test_uses_take_the_rungs_of_their_kind_and_the_best_of_the_lights(): void
+    {
+        $ladder = self::ladder(self::coat(), 'one');
+
+        self::assertSame(['base' => 'Harbour Slate', 'wash' => 'Bilge wash', 'layer' => 'Weir Blue'], self::texts($ladder));
+        self::assertSame([0, 1, 2], $ladder->taken);
+        self::assertSame(
+            ['base' => 'Harbour Slate', 'wash' => 'Bilge wash', 'layer' => 'Weir Blue', 'layer 2' => 'Cold Spray', 'layer 3' => 'Gull White'],
+            self::texts(self::ladder(self::coat(), 'three')),
+        );
+    }
+
+    public function test_a_tier_with_one_light_passes_over_one_that_hardly_shows(): void
+    {
+        $rungs = self::coat()->rungs;
+        array_splice($rungs, 2, 0, [new Rung(RungRole::Light, Paints::mix(['Harbour Slate' => 3, 'Weir Blue' => 1]), 0.6)]);
+
+        self::assertSame('Weir Blue', self::texts(self::ladder(self::coat()->withRungs($rungs), 'one'))['layer']);
+    }
+
+    public function test_a_lay_in_after_a_shade_takes_the_relight(): void
+    {
+        $rungs = self::coat()->rungs;
+        array_splice($rungs, 2, 0, [new Rung(RungRole::Relight, Paints::mix(['Wet Stone' => 1]), 0.6)]);
+        $texts = self::texts(self::ladder(self::coat()->withRungs($rungs), 'relit'));
+
+        self::assertSame(['base' => 'Harbour Slate', 'wash' => 'Bilge wash', 'again' => 'Wet Stone', 'layer' => 'Cold Spray'], $texts);
+        self::assertSame('Harbour Slate', self::texts(self::ladder(self::coat(), 'relit'))['again'], 'a ladder without one is relit in its base');
+    }
+
+    public function test_a_recipe_of_its_own_takes_no_light_from_the_ladder(): void
+    {
+        $area = new AreaLadder('coat', self::coat()->rungs, [new UseRecipe('layer', 1, Paints::mix(['Ember Glow' => 1])), new UseRecipe('buttons', 1, Paints::mix(['Old Brass' => 1]))]);
+        $ladder = self::ladder($area, 'one');
+
+        self::assertSame('Ember Glow', self::texts($ladder)['layer']);
+        self::assertSame([0, 1], $ladder->taken);
+        self::assertSame('Old Brass', self::texts(self::ladder($area, 'detailed'))['buttons']);
+        self::assertNull(self::texts(self::ladder(self::coat(), 'detailed'))['buttons'], 'the ladder says nothing of a detail');
+    }
+
+    public function test_the_span_is_over_what_the_tier_lays(): void
+    {
+        self::assertGreaterThan(self::ladder(self::coat(), 'one')->span, self::ladder(self::coat(), 'three')->span);
+        self::assertContains('span-short-of-tier coat', self::found(self::figure('one', self::coat(), self::hat('Ember Glow')), 'one'));
+    }
+
+    public function test_neighbours_that_do_not_part_are_found_unless_a_dark_line_parts_them(): void
+    {
+        $alike = static fn (string $tier): array => self::found(self::figure($tier, self::coat(), self::hat('Harbour Slate')), $tier);
+
+        self::assertContains('neighbours-alike coat', $alike('one'));
+        self::assertNotContains('neighbours-alike coat', $alike('lined'));
+        self::assertNotContains('neighbours-alike coat', self::found(self::figure('one', self::coat(), self::hat('Gull White')), 'one'));
+    }
+
+    public function test_one_family_over_its_share_of_what_is_seen_from_the_front_is_found(): void
+    {
+        // The coat is 0.6 and the hat 0.4 of what is seen; both blue is all of it.
+        $figure = self::figure('one', self::coat(), self::hat('Weir Blue'));
+
+        self::assertSame(['blues' => 1.0], NoFamilyRules::families($figure));
+        self::assertContains('one-family ', self::found($figure, 'one'));
+        self::assertSame(['blues' => 0.6, 'oranges' => 0.4], array_map(static fn (float $share): float => round($share, 6), NoFamilyRules::families(self::figure('one', self::coat(), self::hat('Ember Glow')))));
+    }
+
+    public function test_a_red_that_turns_to_orange_is_found_unless_it_was_chosen(): void
+    {
+        $red = static fn (Turn $turn): AreaLadder => new AreaLadder('coat', [
+            new Rung(RungRole::Base, Recipe::of(self::paint('#a01020'))),
+            new Rung(RungRole::Shade, Paints::mix(['Bilge wash' => 1]), 0.3),
+            new Rung(RungRole::Light, Recipe::of(self::paint('#e08030')), 0.4),
+        ], turn: $turn);
+
+        self::assertContains('hue-turns coat', self::found(self::figure('one', $red(Turn::None), self::hat('Gull White')), 'one'));
+        self::assertContains('hue-turns coat', self::found(self::figure('one', $red(Turn::Cold), self::hat('Gull White')), 'one'));
+        self::assertNotContains('hue-turns coat', self::found(self::figure('one', $red(Turn::Warm), self::hat('Gull White')), 'one'));
+    }
+
+    public function test_warm_and_cold_lights_on_one_figure_are_found(): void
+    {
+        $lit = static fn (string $area, string $light): AreaLadder => new AreaLadder($area, [
+            new Rung(RungRole::Base, Recipe::of(self::paint('#777777'))),
+            new Rung(RungRole::Light, Recipe::of(self::paint($light)), 0.4),
+        ]);
+
+        self::assertContains('lights-disagree hat', self::found(self::figure('one', $lit('coat', '#d8b890'), $lit('hat', '#90b0d8')), 'one'));
+        self::assertNotContains('lights-disagree hat', self::found(self::figure('one', $lit('coat', '#d8b890'), $lit('hat', '#d0b088')), 'one'));
+    }
+
+    public function test_too_much_water_is_found(): void
+    {
+        $area = new AreaLadder('coat', [new Rung(RungRole::Base, Paints::mix(['Harbour Slate' => 1])), new Rung(RungRole::Shade, Paints::mix(['Bilge wash' => 1, 'water' => 2]), 0.9)]);
+
+        self::assertContains('too-much-water coat', self::found(self::figure('one', $area, self::hat('Gull White')), 'one'));
+    }
+
+    public function test_areas_of_one_name_that_differ_across_a_force_are_found_the_furthest_first(): void
+    {
+        $reading = static fn (string $paint): LadderReading => new LadderReading(self::hat($paint), Srgb::fromHex('#777777'));
+        $findings = (new AreasAgree(3.0))->findings(['hat' => ['diver' => $reading('Weir Blue'), 'guard' => $reading('Weir Blue')], 'rim' => ['diver' => $reading('Lamp Black'), 'guard' => $reading('Gull White'), 'troll' => $reading('Wet Stone')]]);
+
+        self::assertSame([['rim', 'diver', 'guard'], ['rim', 'guard', 'troll'], ['rim', 'diver', 'troll']], array_map(static fn (SchemeFinding $one): array => [$one->area, $one->arguments['one'], $one->arguments['other']], $findings));
+        self::assertStringContainsString('apart', SchemeText::sentence($findings[0]));
+    }
+
+    public function test_every_finding_has_a_sentence_and_a_why(): void
+    {
+        $findings = [
+            ...self::findings(self::figure('one', self::coat(), self::hat('Harbour Slate')), 'one'),
+            ...self::findings(self::figure('one', new AreaLadder('coat', [new Rung(RungRole::Base, Paints::mix(['Rust Buoy' => 1])), new Rung(RungRole::Shade, Paints::mix(['Bilge wash' => 1, 'water' => 2]), 0.9)]), self::hat('Rust Buoy')), 'one'),
+        ];
+
+        self::assertNotEmpty($findings);
+        foreach ($findings as $finding) {
+            self::assertStringEndsWith('.', SchemeText::sentence($finding));
+            self::assertNotSame('', SchemeText::why($finding)->rule);
+        }
+    }
+
+    private static function coat(): AreaLadder
+    {
+        return new AreaLadder('coat', [
+            new Rung(RungRole::Base, Paints::mix(['Harbour Slate' => 1])),
+            new Rung(RungRole::Shade, Paints::mix(['Bilge wash' => 1]), 0.9),
+            new Rung(RungRole::Light, Paints::mix(['Weir Blue' => 1]), 0.5),
+            new Rung(RungRole::Light, Paints::mix(['Cold Spray' => 1]), 0.3),
+            new Rung(RungRole::Light, Paints::mix(['Gull White' => 1]), 0.1),
+        ]);
+    }
+
+    private static function hat(string $paint): AreaLadder
+    {
+        return new AreaLadder('hat', [new Rung(RungRole::Base, Paints::mix([$paint => 1]))]);
+    }
+
+    private static function paint(string $hex): Paint
+    {
+        return new Paint($hex, PaintKind::Base, Srgb::fromHex($hex), Opacity::Opaque);
+    }
+
+    private static function ladder(AreaLadder $area, string $tier): TierLadder
+    {
+        return self::figure($tier, $area, self::hat('Gull White'))->ladders['coat'];
+    }
+
+    private static function figure(string $tier, AreaLadder $coat, AreaLadder $hat): PaintedFigure
+    {
+        $standard = self::standard();
+        $type = new FigureType('Guard', SizeClass::Foot, [
+            new TypeArea(new Area('coat', 'cloth', 0.6), 'figure', 1, false, [Side::Front, Side::Back]),
+            new TypeArea(new Area('hat', 'cloth', 0.4), 'figure', 2, true, [Side::Front]),
+        ]);
+        $composition = (new Composer($standard))->compose(new Figure($tier, 1.0, array_map(static fn (TypeArea $area): Area => $area->area, $type->areas)));
+        $ladders = [];
+        foreach ([$coat, $hat] as $area) {
+            $ladders[$area->area] = new TierLadder(new LadderReading($area, Srgb::fromHex('#777777')), $composition->usesOn($area->area), $standard, new LadderRules);
+        }
+
+        return new PaintedFigure($type, $ladders, $standard);
+    }
+
+    private static function standard(): Standard
+    {
+        $technique = static fn (string $id, string $group, string $opacity, string $lies = 'all'): array => ['id' => $id, 'name' => $id, 'group' => $group, 'opacity' => $opacity, 'lies_on' => $lies];
+        $uses = [
+            'one' => [['technique' => 'base'], ['technique' => 'wash'], ['technique' => 'layer']],
+            'three' => [['technique' => 'base'], ['technique' => 'wash'], ['technique' => 'layer', 'steps' => 3]],
+            'relit' => [['technique' => 'base'], ['technique' => 'wash'], ['id' => 'again', 'technique' => 'base'], ['technique' => 'layer']],
+            'detailed' => [['technique' => 'base'], ['technique' => 'wash'], ['id' => 'buttons', 'technique' => 'detail']],
+            'lined' => [['technique' => 'base'], ['technique' => 'wash'], ['technique' => 'line'], ['technique' => 'layer']],
+        ];
+        $tiers = $requirements = [];
+        foreach (array_keys($uses) as $rank => $tier) {
+            $tiers[] = [
+                'id' => $tier, 'name' => ucfirst($tier), 'rank' => $rank, 'distance_mm' => 700, 'sides' => ['front'], 'look_minutes' => 3, 'limits' => ['critical' => 0, 'major' => 0, 'minor' => 0],
+                'colour_tolerance' => 5, 'budget_minutes' => 60, 'by_agreement' => false, 'retired' => false, 'value_span' => 60,
+            ];
+            $requirements[] = ['tier' => $tier, 'surface' => 'cloth', 'uses' => $uses[$tier]];
+        }
+
+        return StandardReader::ofSound()->read([
+            'format' => 'ordotype-standard/1', 'name' => 'Small', 'version' => '1',
+            'surfaces' => [['id' => 'cloth', 'name' => 'Cloth']],
+            'techniques' => [$technique('base', 'lay-in', 'opaque'), $technique('wash', 'shade', 'transparent'), $technique('line', 'shade', 'opaque', 'recess'), $technique('layer', 'light', 'semi', 'face'), $technique('detail', 'detail', 'opaque', 'point')],
+            'tiers' => $tiers,
+            'requirements' => $requirements,
+        ]);
+    }
+
+    /** @return array<string, string|null> recipe by use; further steps numbered */
+    private static function texts(TierLadder $ladder): array
+    {
+        $texts = [];
+        foreach ($ladder->steps as $step) {
+            $texts[$step->use->use->id.($step->step > 1 ? " {$step->step}" : '')] = $step->recipe?->text();
+        }
+
+        return $texts;
+    }
+
+    /** @return list<SchemeFinding> */
+    private static function findings(PaintedFigure $figure, string $tier): array
+    {
+        return (new HoldingTogether(new SchemeRules))->findings($figure, self::standard()->tier($tier));
+    }
+
+    /** @return list<string> fault and area */
+    private static function found(PaintedFigure $figure, string $tier): array
+    {
+        return array_map(static fn (SchemeFinding $finding): string => "{$finding->fault->value} {$finding->area}", self::findings($figure, $tier));
+    }
+}
