@@ -44,6 +44,23 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::get('/figure-types', C\ListFigureTypes::class);
     Route::post('/figure-types', C\CreateFigureType::class);
     Route::get('/paints', C\ListPaints::class);
+    Route::post('/paints', C\CreatePaint::class);
+    Route::put('/paints/{paint}', C\ChangePaint::class);
+    Route::get('/paints/{paint}/substitutes', C\ListSubstitutes::class);
+    Route::post('/paints/{paint}/substitution', C\SubstitutePaint::class);
+
+    Route::get('/schemes', C\ListSchemes::class);
+    Route::post('/schemes', C\BeginScheme::class);
+    Route::get('/schemes/{scheme}', C\ShowScheme::class);
+    Route::put('/schemes/{scheme}', C\ChangeScheme::class);
+    Route::post('/schemes/{scheme}/areas', C\CreateSchemeArea::class);
+    Route::post('/schemes/{scheme}/area-previews', C\PreviewSchemeArea::class);
+    Route::post('/schemes/{scheme}/recipes', C\PastePaintsByUse::class);
+    Route::get('/schemes/{scheme}/plates', C\ShowSchemePlates::class);
+    Route::post('/schemes/{scheme}/departures', C\NoteDeparture::class);
+    Route::put('/scheme-areas/{schemeArea}', C\ReplaceSchemeArea::class);
+    Route::delete('/scheme-areas/{schemeArea}', C\RemoveSchemeArea::class);
+
     Route::get('/people', C\ListPeople::class);
     Route::post('/people', C\AddPerson::class);
     Route::put('/studio', C\ChangeStudio::class);

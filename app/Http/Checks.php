@@ -17,8 +17,10 @@ use App\Models\User;
 /** A check as it is shown to somebody. */
 final readonly class Checks
 {
-    public function __construct(private ReadCheck $reading)
-    {
+    public function __construct(
+        private ReadCheck $reading,
+        private Mixes $mixes,
+    ) {
     }
 
     public function of(Check $check, User $user): CheckResource
@@ -29,12 +31,12 @@ final readonly class Checks
     public function read(CheckReading $reading, User $user): CheckResource
     {
         $composed = $reading->composed;
-        $mixes = Mixes::ofJob($composed->unit->job);
+        $mixes = $this->mixes->of($composed);
         $colours = [];
-        foreach ($composed->composition->uses as $use) {
-            $colour = $mixes->colour($composed->unit->figure_type_id, $use->area->id, $use->use->id);
+        foreach ($composed->type->areas as $area) {
+            $colour = $mixes->colour($area->area->id);
             if ($colour !== null) {
-                $colours[$use->area->id] ??= $colour;
+                $colours[$area->area->id] = $colour;
             }
         }
         /** @var list<string> $painters */

@@ -21,7 +21,16 @@ final class UnreadableFile extends Refusal
 
     public static function empty(): self
     {
-        return new self('empty-file', 'There is nothing in it. The first line names the columns: unit, figure_type, count, tier, leader_count, leader_tier, note.', '/file');
+        return new self('empty-file', 'There is nothing in it. The first line names the columns, the others hold one entry each.', '/file');
+    }
+
+    /**
+     * @param  non-empty-list<string>  $missing
+     * @param  list<string>  $found
+     */
+    public static function withoutColumns(array $missing, array $found): self
+    {
+        return new self('missing-column', 'The first line names the columns; these are missing: '.implode(', ', $missing).'. It has: '.mb_strimwidth(implode(', ', $found), 0, 200, '…').'.', '/file');
     }
 
     public static function tooLarge(): self

@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $updated_at
  * @property-read Collection<int, FigureArea> $areas
  * @property-read Collection<int, FigurePart> $parts
+ * @property-read Collection<int, Unit> $units
  */
 final class FigureType extends StudioRow
 {
@@ -32,6 +33,12 @@ final class FigureType extends StudioRow
     public function areas(): HasMany
     {
         return $this->hasMany(FigureArea::class)->orderBy('position');
+    }
+
+    /** @return HasMany<Unit, $this> */
+    public function units(): HasMany
+    {
+        return $this->hasMany(Unit::class);
     }
 
     /** @return HasMany<FigurePart, $this> */

@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property string $area
  * @property string $use
  * @property int $step
+ * @property float $water
  * @property int $version
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at

@@ -16,10 +16,15 @@ use Illuminate\Support\Carbon;
  * @property string $finish
  * @property float $ml
  * @property float $stock_ml
+ * @property int $coats_dark
+ * @property int $coats_middle
+ * @property int $coats_light
+ * @property float|null $hiding
+ * @property int $version
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
  */
-final class Paint extends StudioRow
+final class Paint extends VersionedRow
 {
     protected $table = 'paints';
 }

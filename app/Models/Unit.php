@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property int $figure_type_id
  * @property int $tier_id
  * @property int|null $painter_id
+ * @property int|null $scheme_id
  * @property string $name
  * @property string $note
  * @property int $position

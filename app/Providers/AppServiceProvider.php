@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\Paints\PaintBook;
+use App\Actions\Schemes\SchemeBook;
 use App\Actions\Standards\StandardLibrary;
 use App\Models\CurrentStudio;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -20,6 +22,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(CurrentStudio::class);
         $this->app->scoped(StandardLibrary::class);
+        $this->app->scoped(PaintBook::class);
+        $this->app->scoped(SchemeBook::class);
     }
 
     public function boot(): void

@@ -18,9 +18,14 @@ final readonly class LadderStep
         $this->lightness = $colour->lightness();
     }
 
-    /** On the painters' scale of five: 1 for the brightest fifth of L*, 5 for the darkest. Common practice, no source. */
     public function value(): int
     {
-        return 5 - (int) min(4, floor($this->lightness / 20));
+        return self::valueOf($this->lightness);
+    }
+
+    /** On the painters' scale of five: 1 for the brightest fifth of L*, 5 for the darkest. Common practice, no source. */
+    public static function valueOf(float $lightness): int
+    {
+        return 5 - (int) min(4, floor($lightness / 20));
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Colour;
 
 /**
- * Which lights of a ladder a tier takes that has fewer: those that climb without a jump, as far as they can,
+ * Which lights of a ladder a tier takes that has fewer: those that climb without a jump, as far as it asks,
  * in steps as even as they come. A tier with one light so takes the best one, not simply the first.
  * Common practice, no source.
  */
@@ -25,9 +25,10 @@ final readonly class LightChoice
      * @param  float  $from L* of what the first light lies on
      * @param  list<float>  $lights L* in the order they are laid
      * @param  int  $many how many the tier asks for, at least 0
+     * @param  float  $reach L* that the last one need not go over; without it, as high as they go
      * @return list<int> which of them, in order; all where there are no more than asked for
      */
-    public function of(float $from, array $lights, int $many): array
+    public function of(float $from, array $lights, int $many, float $reach = INF): array
     {
         $all = array_keys($lights);
         if ($many >= count($lights)) {
@@ -39,7 +40,7 @@ final readonly class LightChoice
         $best = null;
         $found = [];
         foreach ($this->choices(array_slice($all, 0, self::MOST_SEARCHED), $many) as $choice) {
-            $worth = $this->worth($from, array_map(static fn (int $at): float => $lights[$at], $choice));
+            $worth = $this->worth($from, array_map(static fn (int $at): float => $lights[$at], $choice), $reach);
             if ($best === null || ($worth <=> $best) > 0) {
                 [$best, $found] = [$worth, $choice];
             }
@@ -52,7 +53,7 @@ final readonly class LightChoice
      * @param  list<float>  $lights
      * @return array{float, float, float} compared one after the other: least over or under the bounds, highest light, evenest rises
      */
-    private function worth(float $from, array $lights): array
+    private function worth(float $from, array $lights, float $reach): array
     {
         $off = 0.0;
         $uneven = 0.0;
@@ -64,7 +65,7 @@ final readonly class LightChoice
             $before = $light;
         }
 
-        return [-$off, $before, -$uneven];
+        return [-$off, min($before, $reach), -$uneven];
     }
 
     /**

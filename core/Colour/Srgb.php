@@ -106,11 +106,17 @@ final readonly class Srgb
     /** With another colour over a share of it, 0 to 1; as it is shown, in eight bits a channel. */
     public function under(self $other, float $share): self
     {
-        return self::fromHex((new self(
+        return (new self(
             $this->red + $share * ($other->red - $this->red),
             $this->green + $share * ($other->green - $this->green),
             $this->blue + $share * ($other->blue - $this->blue),
-        ))->hex());
+        ))->rounded();
+    }
+
+    /** As it is shown, in eight bits a channel. */
+    public function rounded(): self
+    {
+        return self::fromHex($this->hex());
     }
 
     private static function shown(float $linear): float

@@ -10,13 +10,17 @@ use Core\Standard\TechniqueGroup;
 /** The colours that a plate is painted in. */
 final readonly class Palette
 {
-    /** @param  list<Srgb>  $lights in the order they are laid */
+    /**
+     * @param  list<Srgb>  $lights in the order they are laid
+     * @param  array<string, array<int, Srgb>>  $ofUses colours of single uses, by id and step from 1, whatever their group has
+     */
     public function __construct(
         public Srgb $ground,
         public Srgb $base,
         public Srgb $shade,
         public array $lights,
         public Srgb $detail,
+        private array $ofUses = [],
     ) {
     }
 
@@ -26,6 +30,12 @@ final readonly class Palette
         $lights = array_map(Srgb::fromHex(...), ['#8a8a8a', '#b2b2b2', '#d6d6d6', '#f2f2f2']);
 
         return new self(Srgb::fromHex('#242424'), Srgb::fromHex('#686868'), Srgb::fromHex('#303030'), $lights, Srgb::fromHex('#e9e9e9'));
+    }
+
+    /** @param  int  $step from 1 */
+    public function ofUse(string $use, int $step): ?Srgb
+    {
+        return $this->ofUses[$use][$step] ?? null;
     }
 
     /**

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Plate;
 
+use Core\Colour\Film;
 use Core\Colour\Srgb;
+use Core\Standard\Opacity;
 use Core\Standard\Standard;
 use Core\Standard\Technique;
 use Core\Standard\TechniqueGroup;
@@ -28,8 +30,9 @@ final readonly class PlateMaker
         foreach ($uses as $use) {
             $technique = $this->standard->technique($use->techniques[0]);
             for ($step = 0; $step < min($use->steps, self::MOST_STEPS); $step++) {
-                $touches[] = new Touch($use, $technique, $step, $palette->colour($technique->group, $lightSteps));
-                $lightSteps += $technique->group === TechniqueGroup::Light ? 1 : 0;
+                $own = $palette->ofUse($use->id, $step + 1);
+                $touches[] = new Touch($use, $technique, $step, $own ?? $palette->colour($technique->group, $lightSteps));
+                $lightSteps += $own === null && $technique->group === TechniqueGroup::Light ? 1 : 0;
             }
         }
 
@@ -70,7 +73,9 @@ final readonly class PlateMaker
                 continue;
             }
             $share = Coverage::share($technique, $zone, $use->coats);
-            $after = $state->colour->under($colour, $share);
+            $after = $technique->opacity === Opacity::Transparent
+                ? (new Film($colour, $share))->hidden($state->colour, $share)->rounded()
+                : $state->colour->under($colour, $share);
             if ($technique->group === TechniqueGroup::Light) {
                 $after = self::raised($state->colour, $colour, $after);
             }

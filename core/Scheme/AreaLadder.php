@@ -42,6 +42,34 @@ final readonly class AreaLadder
         return new self($this->area, $rungs, $this->uses, $this->takesSharedLight, $this->turn);
     }
 
+    /**
+     * This ladder with all that another says of the same area, where the one climbs through the other's steps
+     * and no use is painted otherwise; null where they are two.
+     */
+    public function joined(self $other): ?self
+    {
+        [$long, $short] = count($this->rungs) >= count($other->rungs) ? [$this, $other] : [$other, $this];
+        $at = 0;
+        foreach ($long->rungs as $rung) {
+            $next = $short->rungs[$at] ?? null;
+            $at += $next !== null && $next->role === $rung->role && $next->recipe->equals($rung->recipe) ? 1 : 0;
+        }
+        if ($at < count($short->rungs)) {
+            return null;
+        }
+        $uses = $long->uses;
+        foreach ($short->uses as $use) {
+            $known = array_filter($long->uses, static fn (UseRecipe $one): bool => $one->use === $use->use && $one->step === $use->step);
+            if ($known === []) {
+                $uses[] = $use;
+            } elseif (! array_values($known)[0]->recipe->equals($use->recipe)) {
+                return null;
+            }
+        }
+
+        return new self($this->area, $long->rungs, $uses, $this->takesSharedLight, $this->turn);
+    }
+
     /** With one paint in the place of another wherever it stands. */
     public function withPaint(string $paint, Paint $instead): self
     {
@@ -61,5 +89,11 @@ final readonly class AreaLadder
             ...array_map(static fn (Rung $rung): Recipe => $rung->recipe, $this->rungs),
             ...array_map(static fn (UseRecipe $use): Recipe => $use->recipe, $this->uses),
         ];
+    }
+
+    /** @return list<string> every recipe as it is written */
+    public function texts(): array
+    {
+        return array_map(static fn (Recipe $recipe): string => $recipe->text(), $this->recipes());
     }
 }

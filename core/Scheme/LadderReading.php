@@ -6,7 +6,9 @@ namespace Core\Scheme;
 
 use Core\Colour\BadLadder;
 use Core\Colour\Ladder;
+use Core\Colour\LadderFinding;
 use Core\Colour\LadderRole;
+use Core\Colour\LadderRules;
 use Core\Colour\LadderStep;
 use Core\Colour\Srgb;
 
@@ -30,6 +32,12 @@ final readonly class LadderReading
         public ?SharedLight $light = null,
     ) {
         $this->rungs = self::shown($area, $ground, $area->takesSharedLight ? $light : null);
+        if ($area->rungs === []) {
+            // Painted by its uses alone.
+            $this->ladder = $this->fault = null;
+
+            return;
+        }
         try {
             [$ladder, $fault] = [new Ladder(self::steps($this->rungs)), null];
         } catch (BadLadder $refusal) {
@@ -37,6 +45,22 @@ final readonly class LadderReading
         }
         $this->ladder = $ladder;
         $this->fault = $fault;
+    }
+
+    /**
+     * What is wrong with the ladder. A metal is no flat colour and is matched by hand, so nothing is said of
+     * its steps.
+     *
+     * @return list<LadderFinding>
+     */
+    public function findings(LadderRules $rules): array
+    {
+        return array_values(array_filter(
+            $this->ladder?->findings($rules) ?? [],
+            fn (LadderFinding $finding): bool => $finding->at === LadderFinding::WHOLE
+                ? array_filter($this->rungs, static fn (ShownRung $rung): bool => $rung->recipe->hasMetal()) === []
+                : ! $this->rungs[$this->rungAt($finding->at)]->recipe->hasMetal(),
+        ));
     }
 
     /** As it would be with another rung in a place, or put in before what stands there. */

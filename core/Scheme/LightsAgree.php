@@ -8,11 +8,14 @@ use Core\Colour\ToneWords;
 
 /**
  * All lights of a figure are warm, or all are cold. A light is judged by what it adds: how far it leans from
- * what its base would be in plain white light, which takes away chroma as it lightens. Common practice, no
- * source; the measure is from memory.
+ * what its base would be in plain white light, which takes away chroma as it lightens, to another hue. Common
+ * practice, no source; the measure is from memory.
  */
 final readonly class LightsAgree implements HoldingRule
 {
+    /** Of C*ab: from here on a base has a hue of its own. */
+    private const COLOURED = 8.0;
+
     public function __construct(private float $least)
     {
     }
@@ -48,7 +51,13 @@ final readonly class LightsAgree implements HoldingRule
             return null;
         }
         $kept = (100 - $last->lightness) / (100 - $base->lightness);
+        [$a, $b] = [$last->a - $base->a * $kept, $last->b - $base->b * $kept];
+        if ($base->chroma() >= self::COLOURED) {
+            // More or less of the base's own hue is neither warm nor cold.
+            $along = ($a * $base->a + $b * $base->b) / $base->chroma() ** 2;
+            [$a, $b] = [$a - $along * $base->a, $b - $along * $base->b];
+        }
 
-        return ToneWords::warmth($last->a - $base->a * $kept, $last->b - $base->b * $kept);
+        return ToneWords::warmth($a, $b);
     }
 }

@@ -19,8 +19,8 @@ final readonly class Mending
 
     public function __construct(
         private LadderRules $rules,
-        private ?Recipe $lightener,
-        private ?Recipe $darkener,
+        private Tints $tints,
+        private ?Recipe $light = null,
     ) {
     }
 
@@ -64,6 +64,12 @@ final readonly class Mending
         return $rungs;
     }
 
+    /** The light of the scheme, else the lightest paint there is. */
+    private function lightener(): ?Recipe
+    {
+        return $this->light ?? $this->tints->lightener();
+    }
+
     private function between(LadderReading $reading, LadderFinding $finding): ?Suggestion
     {
         $at = $reading->rungAt($finding->at);
@@ -95,7 +101,7 @@ final readonly class Mending
         $highest = $next === null ? INF : $next - $this->rules->minStep;
         $target = $next === null ? $against + ($this->rules->minStep + $this->rules->maxStep) / 2 : ($against + $next) / 2;
 
-        return $this->mixed($reading, $at, $this->lightener, $target, $against + $this->rules->minStep, min($highest, $against + $this->rules->maxStep));
+        return $this->mixed($reading, $at, $this->lightener(), $target, $against + $this->rules->minStep, min($highest, $against + $this->rules->maxStep));
     }
 
     private function darker(LadderReading $reading, LadderFinding $finding): ?Suggestion
@@ -103,7 +109,9 @@ final readonly class Mending
         $base = $reading->rungs[$reading->rungAt((int) $finding->against)]->shown->lightness();
         $target = max(0.0, $base - $this->rules->minStep * 3);
 
-        return $this->mixed($reading, $reading->rungAt($finding->at), $this->darkener, $target, 0.0, $base - $this->rules->minStep);
+        $at = $reading->rungAt($finding->at);
+
+        return $this->mixed($reading, $at, $this->tints->darkener($reading->rungs[$at]->rung->recipe), $target, 0.0, $base - $this->rules->minStep);
     }
 
     private function wider(LadderReading $reading, LadderFinding $finding): ?Suggestion
@@ -116,10 +124,12 @@ final readonly class Mending
         $below = $this->tone($reading, $last)?->shown->lightness() ?? 0.0;
         $wanted = $reading->rungs[$last]->shown->lightness() + $finding->bound - $finding->is;
         if ($wanted <= $below + $this->rules->maxStep) {
-            return $this->mixed($reading, $last, $this->lightener, $wanted, $wanted, $below + $this->rules->maxStep);
+            return $this->mixed($reading, $last, $this->lightener(), $wanted, $wanted, $below + $this->rules->maxStep);
         }
 
-        return $this->lightener === null ? null : $this->further($reading, $last, $this->lightener, $wanted);
+        $lightener = $this->lightener();
+
+        return $lightener === null ? null : $this->further($reading, $last, $lightener, $wanted);
     }
 
     /** Further than one step may go: the last light stays, and a lighter one comes on top. */

@@ -22,7 +22,7 @@ final readonly class SchemeText
             SchemeFault::HueTurns => "{$finding->area} turns {$number('turn')}° ".($of['to'] === Turn::Warm->value ? 'to the warm side, as red turns to orange' : 'to the cold side, as red turns to pink').'. Choose that it shall, or mix its lights otherwise.',
             SchemeFault::LightsDisagree => "{$finding->area} has a {$of['is']} light and {$of['others']} the other kind: a figure stands in one light.",
             SchemeFault::AreasDiffer => "{$finding->area} of {$of['one']} and of {$of['other']} are {$number('apart')} of ΔE00 apart; in one force they are one colour.",
-            SchemeFault::SpanShort => "{$finding->area} spans {$number('span')} of L* where {$of['tier']} asks for {$number('asked')}.",
+            SchemeFault::SpanShort => sprintf('%s spans %.1f of L* where %s asks for %s.', $finding->area, $of['span'], $of['tier'], $number('asked')),
             SchemeFault::TooMuchWater => "\"{$of['recipe']}\" of {$finding->area} has more water than paint: the binder breaks and pigment dries as dust. Thin it with medium.",
         };
     }
@@ -94,6 +94,11 @@ final readonly class SchemeText
 
     private static function number(string|float|int $value): string
     {
-        return is_string($value) ? $value : rtrim(rtrim(number_format($value, $value < 10 ? 1 : 0, '.', ''), '0') ?: '0', '.');
+        if (is_string($value)) {
+            return $value;
+        }
+        $written = number_format($value, $value < 10 ? 1 : 0, '.', '');
+
+        return str_contains($written, '.') ? rtrim(rtrim($written, '0'), '.') : $written;
     }
 }

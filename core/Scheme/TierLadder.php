@@ -26,15 +26,19 @@ final readonly class TierLadder
     /** Of L*, over the rungs that it lays. */
     public float $span;
 
-    /** @param  list<ComposedUse>  $uses of the area, in the order of laying */
+    /**
+     * @param  list<ComposedUse>  $uses of the area, in the order of laying
+     * @param  float|null  $asked difference of L* that the tier asks for; null: as wide as the ladder goes
+     */
     public function __construct(
         public LadderReading $reading,
         array $uses,
         Standard $standard,
         LadderRules $rules,
+        ?float $asked = null,
     ) {
         $turns = self::turns($reading, $uses, $standard);
-        $this->steps = self::laid($reading, $turns, self::lights($reading, $turns, $rules));
+        $this->steps = self::laid($reading, $turns, self::lights($reading, $turns, $rules, $asked));
         $taken = [];
         foreach ($this->steps as $step) {
             if ($step->rung !== null) {
@@ -85,7 +89,7 @@ final readonly class TierLadder
      * @param  list<array{use: ComposedUse, step: int, recipe: Recipe|null, role: RungRole|null}>  $turns
      * @return list<int> rungs that are laid as lights, in order
      */
-    private static function lights(LadderReading $reading, array $turns, LadderRules $rules): array
+    private static function lights(LadderReading $reading, array $turns, LadderRules $rules, ?float $asked): array
     {
         $lights = $reading->at(RungRole::Light);
         if ($lights === []) {
@@ -96,9 +100,17 @@ final readonly class TierLadder
             $reading->rungs[$lights[0]]->under->lightness(),
             array_map(static fn (int $at): float => $reading->rungs[$at]->shown->lightness(), $lights),
             $many,
+            $asked === null ? INF : self::darkest($reading) + $asked,
         );
 
         return array_map(static fn (int $at): int => $lights[$at], $chosen);
+    }
+
+    private static function darkest(LadderReading $reading): float
+    {
+        $dark = array_map(static fn (int $at): float => $reading->rungs[$at]->shown->lightness(), [...$reading->at(RungRole::Base), ...$reading->at(RungRole::Shade)]);
+
+        return $dark === [] ? 0.0 : min($dark);
     }
 
     /**

@@ -7,12 +7,15 @@ namespace Database\Seeders;
 use App\Actions\Bench\BenchSheets;
 use App\Actions\Bench\HandOver;
 use App\Actions\Bench\MarkSteps;
-use App\Actions\Bench\SetMix;
 use App\Actions\Jobs\CreateJob;
 use App\Actions\Jobs\TakeRoster;
 use App\Actions\Jobs\VaryArea;
+use App\Actions\Schemes\BeginScheme;
+use App\Actions\Schemes\ChangeScheme;
+use App\Actions\Schemes\PasteRecipes;
+use App\Actions\Schemes\SchemeHead;
+use App\Actions\Standards\StandardLibrary;
 use App\Models\Figure;
-use App\Models\FigureType;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\Studio;
@@ -27,7 +30,10 @@ final readonly class DemoJob
         private CreateJob $jobs,
         private TakeRoster $rosters,
         private VaryArea $vary,
-        private SetMix $mixes,
+        private BeginScheme $begin,
+        private ChangeScheme $change,
+        private PasteRecipes $paste,
+        private StandardLibrary $standards,
         private BenchSheets $sheets,
         private MarkSteps $marks,
         private HandOver $handing,
@@ -40,7 +46,7 @@ final readonly class DemoJob
         $this->rosters->handle($job, DemoSeeder::file('port-ember-roster.csv'));
         $lead = $studio->users()->where('role', Role::Lead)->firstOrFail();
         [$isla, $jory] = $studio->users()->where('role', Role::Painter)->orderBy('name')->get()->all();
-        $this->paints($job, $lead);
+        $this->scheme($job);
         foreach (Unit::query()->where('job_id', $job->id)->orderBy('position')->get() as $unit) {
             $unit->update(['painter_id' => $unit->position < 3 || $unit->position === 6 ? $isla->id : ($unit->position === 5 ? null : $jory->id)]);
         }
@@ -48,12 +54,13 @@ final readonly class DemoJob
         $this->paintSome($job, $isla);
     }
 
-    private function paints(Job $job, User $lead): void
+    /** One scheme for the whole guard, made of the list of paints by use. */
+    private function scheme(Job $job): void
     {
-        $types = FigureType::query()->where('job_id', $job->id)->get()->keyBy('key');
-        foreach (DemoSeeder::rows('port-ember-paints.csv') as $row) {
-            $this->mixes->handle($job, $types->get($row['figure_type']), $row['area'], $row['use'], (int) $row['step'], $row['mix'], null, $lead);
-        }
+        $scheme = $this->begin->handle('Harbour guard', 'Harbour guard');
+        $head = new SchemeHead('Harbour guard', 'Quay Fog primer', 'Gull White', 1, 1, 1, 'series', 'from above, a little left', ['face', 'lamp glass', 'helmet'], 'Lantern Yellow on glass and lamps only', 'Wet stone and oilskin by lamplight: cold shadows, warm lights.');
+        $this->change->handle($scheme, $head, $scheme->version);
+        $this->paste->handle($scheme, $this->standards->of($job->standard_version_id), DemoSeeder::file('port-ember-paints.csv'));
     }
 
     private function blankCharts(Job $job, User $lead): void

@@ -4,73 +4,54 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Actions\Composing\ComposedFigure;
+use App\Actions\Paints\PaintBook;
+use App\Actions\Schemes\SchemeBook;
+use App\Actions\Standards\StandardLibrary;
 use App\Models\Job;
 use App\Models\JobMix;
 use App\Models\JobMixPart;
-use Core\Colour\MixNotation;
+use Core\Scheme\Recipe;
+use Core\Scheme\RecipePart;
+use LogicException;
 
-/**
- * What the steps of a job are painted with: for a figure type, else for any.
- *
- * @phpstan-import-type StepMix from \App\Http\Resources\BenchSheetResource
- */
+/** What the figures of a job are painted with: what was written for the job itself, else what the scheme has. */
 final readonly class Mixes
 {
-    /** @param  array<string, JobMix>  $mixes by type, area, use and step */
-    private function __construct(private array $mixes)
-    {
+    public function __construct(
+        private PaintBook $paints,
+        private SchemeBook $schemes,
+        private StandardLibrary $standards,
+    ) {
     }
 
-    public static function ofJob(Job $job): self
+    public function of(ComposedFigure $figure): FigureMixes
     {
-        $mixes = [];
-        foreach (JobMix::query()->where('job_id', $job->id)->with('parts.paint')->get() as $mix) {
-            $mixes[self::key($mix->figure_type_id, $mix->area, $mix->use, $mix->step)] = $mix;
-        }
+        $job = $figure->unit->job;
 
-        return new self($mixes);
+        return new FigureMixes(
+            $figure,
+            $this->standards->of($job->standard_version_id),
+            $this->ofJob($job),
+            $this->schemes->ofForce($job->force_id, $figure->unit->scheme_id),
+        );
     }
 
-    /** @return list<StepMix> one for each step of the use */
-    public function of(int $type, string $area, string $use, int $steps): array
+    /** @return array<string, array{recipe: Recipe, version: int}> by {@see FigureMixes::key()} */
+    private function ofJob(Job $job): array
     {
         $mixes = [];
-        for ($step = 1; $step <= $steps; $step++) {
-            $mix = $this->find($type, $area, $use, $step);
-            $mixes[] = ['step' => $step, 'text' => $mix === null ? '' : self::text($mix), 'parts' => $mix === null ? [] : self::parts($mix), 'version' => $mix?->version];
+        foreach (JobMix::query()->where('job_id', $job->id)->with('parts')->get() as $mix) {
+            $mixes[FigureMixes::key($mix->figure_type_id, $mix->area, $mix->use, $mix->step)] = ['recipe' => $this->recipe($mix), 'version' => $mix->version];
         }
 
         return $mixes;
     }
 
-    private function find(int $type, string $area, string $use, int $step): ?JobMix
+    private function recipe(JobMix $mix): Recipe
     {
-        return $this->mixes[self::key($type, $area, $use, $step)] ?? $this->mixes[self::key(null, $area, $use, $step)] ?? null;
-    }
+        $parts = array_values($mix->parts->map(fn (JobMixPart $part): RecipePart => new RecipePart($this->paints->paint($part->paint_id), $part->parts))->all());
 
-    /** The colour that an area is first covered with, for the mosaic: the first part of its first mix. */
-    public function colour(int $type, string $area, string $use): ?string
-    {
-        $first = $this->find($type, $area, $use, 1)?->parts->first();
-
-        return $first?->paint->hex;
-    }
-
-    private static function text(JobMix $mix): string
-    {
-        return MixNotation::write(array_values($mix->parts->map(static fn (JobMixPart $part): array => ['name' => $part->paint->name, 'parts' => $part->parts])->all()));
-    }
-
-    /** @return list<array{paint: string, parts: float, hex: string, kind: string}> */
-    private static function parts(JobMix $mix): array
-    {
-        return array_values($mix->parts->map(static fn (JobMixPart $part): array => [
-            'paint' => $part->paint->name, 'parts' => $part->parts, 'hex' => $part->paint->hex, 'kind' => $part->paint->kind,
-        ])->all());
-    }
-
-    private static function key(?int $type, string $area, string $use, int $step): string
-    {
-        return json_encode([$type, $area, $use, $step], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return $parts === [] ? throw new LogicException("Mix {$mix->id} has no paint.") : new Recipe($parts, $mix->water);
     }
 }

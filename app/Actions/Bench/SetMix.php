@@ -6,6 +6,7 @@ namespace App\Actions\Bench;
 
 use App\Actions\NotAllowed;
 use App\Actions\NotRight;
+use App\Actions\Paints\PaintBook;
 use App\Actions\Versioned;
 use App\Models\CurrentStudio;
 use App\Models\Figure;
@@ -13,17 +14,17 @@ use App\Models\FigureType;
 use App\Models\Job;
 use App\Models\JobMix;
 use App\Models\JobMixPart;
-use App\Models\Paint;
 use App\Models\User;
-use Core\Colour\MixNotation;
-use Core\CoreException;
+use Core\Scheme\RecipePart;
 use Illuminate\Support\Facades\DB;
 
 /** Writes down what a step is painted with: one paint, or a mix in parts. */
 final readonly class SetMix
 {
-    public function __construct(private CurrentStudio $studio)
-    {
+    public function __construct(
+        private CurrentStudio $studio,
+        private PaintBook $paints,
+    ) {
     }
 
     /**
@@ -35,8 +36,8 @@ final readonly class SetMix
     public function handle(Job $job, ?FigureType $type, string $area, string $use, int $step, string $text, ?int $versionRead, User $by): void
     {
         $this->requirePaintsIt($job, $by);
-        $parts = trim($text) === '' ? [] : $this->parts($text);
-        DB::transaction(function () use ($job, $type, $area, $use, $step, $parts, $versionRead): void {
+        $recipe = trim($text) === '' ? null : $this->paints->recipe($text, '/mix');
+        DB::transaction(function () use ($job, $type, $area, $use, $step, $recipe, $versionRead): void {
             $place = ['job_id' => $job->id, 'figure_type_id' => $type?->id, 'area' => $area, 'use' => $use, 'step' => $step];
             $mix = JobMix::query()->where($place)->first();
             if ($mix === null) {
@@ -46,15 +47,16 @@ final readonly class SetMix
                 $mix->save();
                 JobMixPart::query()->where('job_mix_id', $mix->id)->delete();
             }
-            if ($parts === []) {
+            if ($recipe === null) {
                 $mix->delete();
 
                 return;
             }
+            $mix->update(['water' => $recipe->water]);
             JobMixPart::query()->insert(array_map(
-                fn (array $part, int $position): array => ['studio_id' => $this->studio->id(), 'job_mix_id' => $mix->id, ...$part, 'position' => $position],
-                $parts,
-                array_keys($parts),
+                fn (RecipePart $part, int $position): array => ['studio_id' => $this->studio->id(), 'job_mix_id' => $mix->id, 'paint_id' => $this->paints->id($part->paint->name), 'parts' => $part->parts, 'position' => $position],
+                $recipe->parts,
+                array_keys($recipe->parts),
             ));
         });
     }
@@ -67,24 +69,5 @@ final readonly class SetMix
         if (! $by->role->checks() && $painting->doesntExist()) {
             throw NotAllowed::because('not-your-job', 'You paint nothing of this job; the lead or its painters say what it is painted with.');
         }
-    }
-
-    /** @return non-empty-list<array{paint_id: int, parts: float}> */
-    private function parts(string $text): array
-    {
-        try {
-            $entries = MixNotation::read($text);
-        } catch (CoreException $refusal) {
-            throw NotRight::core($refusal, '/mix');
-        }
-
-        return array_map(static function (array $entry): array {
-            $paint = Paint::query()->where(DB::raw('LOWER(name)'), mb_strtolower($entry['name']))->first();
-            if ($paint === null) {
-                throw NotRight::at('/mix', 'unknown-paint', "The studio has no paint \"{$entry['name']}\"; pick one of its paints, or write a mix like \"Gull White 1 + Weir Blue 3\".");
-            }
-
-            return ['paint_id' => $paint->id, 'parts' => $entry['parts']];
-        }, $entries);
     }
 }

@@ -12,8 +12,10 @@ use App\Http\Resources\BenchSheetResource;
 /** Marks a step on figures of one sheet. */
 final readonly class MarkStep
 {
-    public function __construct(private MarkSteps $marking)
-    {
+    public function __construct(
+        private MarkSteps $marking,
+        private Mixes $mixes,
+    ) {
     }
 
     public function __invoke(MarkRequest $request): BenchSheetResource
@@ -27,6 +29,6 @@ final readonly class MarkStep
             $request->person(),
         );
 
-        return new BenchSheetResource($sheet, Mixes::ofJob($sheet->first()->unit->job), $request->person());
+        return new BenchSheetResource($sheet, $this->mixes->of($sheet->first()), $request->person());
     }
 }

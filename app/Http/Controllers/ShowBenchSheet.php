@@ -13,12 +13,16 @@ use App\Models\Job;
 /** One bench sheet. */
 final readonly class ShowBenchSheet
 {
-    public function __construct(private BenchSheets $sheets)
-    {
+    public function __construct(
+        private BenchSheets $sheets,
+        private Mixes $mixes,
+    ) {
     }
 
     public function __invoke(AnybodyRequest $request, Job $job, string $key): BenchSheetResource
     {
-        return new BenchSheetResource($this->sheets->find($job, $key), Mixes::ofJob($job), $request->person());
+        $sheet = $this->sheets->find($job, $key);
+
+        return new BenchSheetResource($sheet, $this->mixes->of($sheet->first()), $request->person());
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Actions\Bench\BenchSheet;
-use App\Actions\Bench\Mixes;
+use App\Actions\Bench\FigureMixes;
 use App\Actions\Bench\SheetStep;
 use App\Actions\Composing\ComposedFigure;
 use App\Models\User;
@@ -23,9 +23,8 @@ use Core\Standard\UseWords;
  * One bench sheet: what to do, in order, with what, and why here.
  *
  * @phpstan-import-type Person from WhyShape
+ * @phpstan-import-type StepMix from RecipeParts
  *
- * @phpstan-type MixPart array{paint: string, parts: float, hex: string, kind: string}
- * @phpstan-type StepMix array{step: int, text: string, parts: list<MixPart>, version: int|null}
  * @phpstan-type StepMark array{figure_id: int, state: string, reason: string, by: string, at: string|null}
  * @phpstan-type SheetFigure array{id: int, number: int, leader: bool, state: string, painter: Person|null, mine: bool, left: int, version: int}
  * @phpstan-type StepWork array{title: string, group: string, degree: string, minutes: float, dry: float, messy: bool, tidy: bool, caution: string|null, thinning: string, tool: string, mixes: list<StepMix>, why: list<array{reason: string, sentence: string}>, judged_by: list<string>}
@@ -39,7 +38,7 @@ final readonly class BenchSheetResource extends Resource
 
     public function __construct(
         private BenchSheet $sheet,
-        private Mixes $mixes,
+        private FigureMixes $mixes,
         private User $user,
     ) {
     }
@@ -122,7 +121,7 @@ final readonly class BenchSheetResource extends Resource
             'caution' => trim(Caution::of($technique->group).' '.$technique->handling->caution) ?: null,
             'thinning' => $technique->handling->thinning,
             'tool' => $technique->handling->tool,
-            'mixes' => in_array($technique->group, self::WITHOUT_PAINT, true) ? [] : $this->mixes->of($this->sheet->first()->unit->figure_type_id, $step->area, $step->use, $step->steps),
+            'mixes' => in_array($technique->group, self::WITHOUT_PAINT, true) ? [] : array_map(RecipeParts::step(...), $this->mixes->of($step->area, $step->use, $step->steps)),
             'why' => [
                 ...array_map(static fn (Constraint $constraint): array => ['reason' => $constraint->reason->value, 'sentence' => $constraint->sentence], $planned->constraints),
                 ['reason' => 'preference', 'sentence' => self::preference($planned->step)],

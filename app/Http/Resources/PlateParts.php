@@ -57,9 +57,9 @@ final readonly class PlateParts
     }
 
     /** @return Plate */
-    private function plate(Requirement $requirement): array
+    public function plate(Requirement $requirement, ?Palette $palette = null): array
     {
-        $plate = (new PlateMaker($this->standard))->make($requirement->uses, Palette::neutral());
+        $plate = (new PlateMaker($this->standard))->make($requirement->uses, $palette ?? Palette::neutral());
         $drawing = (new Draughtsman)->draw($plate, $this->standard->surface($requirement->surface)->drawnAs());
 
         return [

@@ -509,7 +509,59 @@ export interface paths {
         /** Paints of the studio. */
         get: operations["listPaints"];
         put?: never;
+        /** Adds a paint. */
+        post: operations["createPaint"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paints/{paint}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Changes a paint. */
+        put: operations["changePaint"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paints/{paint}/substitutes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What could stand in for a paint. */
+        get: operations["listSubstitutes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paints/{paint}/substitution": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lets a paint stand in for another, or shows what that would change. */
+        post: operations["substitutePaint"];
         delete?: never;
         options?: never;
         head?: never;
@@ -579,6 +631,145 @@ export interface paths {
         put?: never;
         /** Takes or declines a proposal. */
         post: operations["answerProposal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scheme-areas/{schemeArea}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Writes the colours of an area anew. */
+        put: operations["replaceSchemeArea"];
+        post?: never;
+        /** Takes the colours of an area away. */
+        delete: operations["removeSchemeArea"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schemes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Schemes of the studio, by force. */
+        get: operations["listSchemes"];
+        put?: never;
+        /** Begins a scheme. */
+        post: operations["beginScheme"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schemes/{scheme}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A scheme on a figure type at a tier. */
+        get: operations["showScheme"];
+        /** Changes what holds for all areas of a scheme. */
+        put: operations["changeScheme"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schemes/{scheme}/area-previews": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The colours of an area as they would come out; nothing is stored. */
+        post: operations["previewSchemeArea"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schemes/{scheme}/areas": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes the colours of an area that has none yet. */
+        post: operations["createSchemeArea"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schemes/{scheme}/departures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Notes that the work departs from the picture. */
+        post: operations["noteDeparture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schemes/{scheme}/plates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Proof plates in the colours of a scheme, tier beside tier. */
+        get: operations["showSchemePlates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schemes/{scheme}/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a list of paints by use into a scheme. */
+        post: operations["pastePaintsByUse"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1308,6 +1499,10 @@ export interface components {
             own_work: boolean;
             since: string | null;
         };
+        Choice: {
+            key: string;
+            name: string;
+        };
         Colleague: {
             id: number;
             name: string;
@@ -1368,6 +1563,11 @@ export interface components {
             cells: {
                 [key: string]: number;
             };
+        };
+        FamilyShare: {
+            family: string;
+            share: number;
+            hex: string;
         };
         FigureType: {
             id: number;
@@ -1519,6 +1719,19 @@ export interface components {
             about: string;
             tiers: number;
         };
+        LadderFinding: {
+            code: string;
+            at: number;
+            sentence: string;
+            why: components["schemas"]["Why"];
+            suggestion: components["schemas"]["LadderSuggestion"] | null;
+        };
+        LadderSuggestion: {
+            at: number;
+            inserts: boolean;
+            rung: components["schemas"]["RungWritten"];
+            sentence: string;
+        };
         Limits: {
             critical: number;
             major: number;
@@ -1562,6 +1775,13 @@ export interface components {
             sides: string[];
             hex: string | null;
         };
+        NeighbourPair: {
+            one: string;
+            other: string;
+            apart: number;
+            lined: boolean;
+            parts: boolean;
+        };
         Paint: {
             id: number;
             name: string;
@@ -1571,6 +1791,12 @@ export interface components {
             finish: string;
             ml: number;
             stock_ml: number;
+            lab: number[];
+            coats_dark: number;
+            coats_middle: number;
+            coats_light: number;
+            hiding: number | null;
+            version: number;
         };
         Person: {
             id: number;
@@ -1658,6 +1884,15 @@ export interface components {
             coats: number;
             steps: number;
             minutes: number;
+        };
+        Recipe: {
+            text: string;
+            parts: components["schemas"]["MixPart"][];
+            water: number;
+            hex: string | null;
+            forecast: boolean;
+            metal: boolean;
+            too_much_water: boolean;
         };
         Record: {
             format: string;
@@ -1828,6 +2063,140 @@ export interface components {
             column: string;
             code: string;
             message: string;
+        };
+        RungWritten: {
+            role: string;
+            mix: string;
+            cover: number;
+            coats: number;
+        };
+        Scheme: {
+            id: number;
+            name: string;
+            force: {
+                id: number;
+                name: string;
+            };
+            common_id: number | null;
+            version: number;
+            ground: string;
+            light: string;
+            light_hex: string | null;
+            light_own: number;
+            light_parts: number;
+            light_reach: number;
+            last_light: string;
+            light_from: string;
+            focal: string[];
+            accents: string;
+            note: string;
+            tiers: components["schemas"]["Choice"][];
+            tier: string;
+            types: components["schemas"]["Choice"][];
+            type: string;
+            areas: components["schemas"]["SchemeArea"][];
+            without: components["schemas"]["Choice"][];
+            lit: {
+                taking: number;
+                of: number;
+            };
+            findings: components["schemas"]["SchemeFinding"][];
+            across: components["schemas"]["SchemeFinding"][];
+            pairs: components["schemas"]["NeighbourPair"][];
+            least_apart: number;
+            families: components["schemas"]["FamilyShare"][];
+            family_limit: number;
+            paints: components["schemas"]["SchemePaint"][];
+            notes: components["schemas"]["SchemeNote"][];
+            others: components["schemas"]["SchemeRow"][];
+        };
+        SchemeArea: {
+            id: number | null;
+            area: string;
+            figure_type: string;
+            of_scheme: string;
+            inherited: boolean;
+            version: number | null;
+            surface: string;
+            surface_name: string;
+            on_figure: boolean;
+            takes_shared_light: boolean;
+            turn: string;
+            note: string;
+            rungs: components["schemas"]["SchemeRung"][];
+            uses: components["schemas"]["SchemeUse"][];
+            fault: {
+                code: string;
+                sentence: string;
+                at: number;
+            } | null;
+            findings: components["schemas"]["LadderFinding"][];
+            missing: components["schemas"]["RungWritten"][];
+            span: number;
+            asked: number | null;
+            steps: components["schemas"]["TierStep"][];
+        };
+        SchemeAreaPreview: {
+            area: components["schemas"]["SchemeArea"];
+            plates: components["schemas"]["SchemePlate"][];
+        };
+        SchemeFinding: {
+            code: string;
+            area: string;
+            sentence: string;
+            why: components["schemas"]["Why"];
+        };
+        SchemeNote: {
+            id: number;
+            kind: string;
+            area: string;
+            text: string;
+            by: string;
+            at: string | null;
+        };
+        SchemePaint: {
+            name: string;
+            kind: string;
+            hex: string;
+            stock_ml: number;
+            areas: string[];
+        };
+        SchemePlate: {
+            area: string;
+            surface_name: string;
+            tier: string;
+            tier_name: string;
+            span: number;
+            asked: number | null;
+            plate: components["schemas"]["Plate"] | null;
+        };
+        SchemeRow: {
+            id: number;
+            name: string;
+            force: string;
+            common_id: number | null;
+            areas: number;
+            version: number;
+        };
+        SchemeRung: {
+            role: string;
+            mix: string;
+            cover: number;
+            coats: number;
+            recipe: components["schemas"]["Recipe"];
+            shared: boolean;
+            hex: string;
+            lightness: number;
+            value: number;
+            under: string;
+            taken: boolean;
+        };
+        SchemeUse: {
+            use: string;
+            step: number;
+            mix: string;
+            recipe: components["schemas"]["Recipe"];
+            asked: boolean;
         };
         School: {
             id: string;
@@ -2050,6 +2419,10 @@ export interface components {
             step: number;
             text: string;
             parts: components["schemas"]["MixPart"][];
+            hex: string | null;
+            forecast: boolean;
+            too_much_water: boolean;
+            from: string;
             version: number | null;
         };
         Stopping: {
@@ -2063,6 +2436,20 @@ export interface components {
         StoppingAfter: {
             area: string;
             use: string;
+        };
+        Substitute: {
+            paint: string;
+            hex: string;
+            kind: string;
+            stock_ml: number;
+            delta_e: number;
+            side: string[];
+        };
+        Substitution: {
+            paint: string;
+            substitute: components["schemas"]["Substitute"];
+            taken: boolean;
+            ladders: components["schemas"]["TouchedLadder"][];
         };
         SurfaceDocument: {
             id: string;
@@ -2119,6 +2506,16 @@ export interface components {
             checked_by?: string;
             note?: string;
         };
+        TierStep: {
+            use: string;
+            name: string;
+            step: number;
+            mix: string;
+            hex: string | null;
+            rung: number | null;
+            coats: number;
+            paint_coats: number | null;
+        };
         Today: {
             checks: components["schemas"]["WaitingFigure"][];
             refused: components["schemas"]["WaitingFigure"][];
@@ -2134,6 +2531,23 @@ export interface components {
                 late: boolean;
             }[];
             proposals: number;
+        };
+        TouchedLadder: {
+            scheme: string;
+            scheme_id: number;
+            area: string;
+            figure_type: string;
+            rungs: components["schemas"]["TouchedRung"][];
+            uses: number;
+        };
+        TouchedRung: {
+            role: string;
+            before: string;
+            after: string;
+            before_hex: string;
+            after_hex: string;
+            delta_e: number;
+            lightness: number;
         };
         TypeArea: {
             name: string;
@@ -3339,6 +3753,173 @@ export interface operations {
             };
         };
     };
+    createPaint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    /** @enum {string} */
+                    kind: "primer" | "base" | "layer" | "metal" | "wash" | "stain" | "medium" | "pigment" | "texture" | "varnish";
+                    colour: string;
+                    /** @enum {string} */
+                    opacity: "opaque" | "semi" | "transparent";
+                    coats_dark: number;
+                    coats_middle: number;
+                    coats_light: number;
+                    hiding?: number | null;
+                    finish: string;
+                    ml: number;
+                    stock_ml: number;
+                    version?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Paint"][];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    changePaint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                paint: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    /** @enum {string} */
+                    kind: "primer" | "base" | "layer" | "metal" | "wash" | "stain" | "medium" | "pigment" | "texture" | "varnish";
+                    colour: string;
+                    /** @enum {string} */
+                    opacity: "opaque" | "semi" | "transparent";
+                    coats_dark: number;
+                    coats_middle: number;
+                    coats_light: number;
+                    hiding?: number | null;
+                    finish: string;
+                    ml: number;
+                    stock_ml: number;
+                    version?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Paint"][];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    listSubstitutes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                paint: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Substitute"][];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    substitutePaint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                paint: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    instead: string;
+                    take: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Substitution"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
     listPeople: {
         parameters: {
             query?: never;
@@ -3493,6 +4074,473 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Proposal"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    replaceSchemeArea: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                schemeArea: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    area: string;
+                    figure_type?: string | null;
+                    rungs: {
+                        /** @enum {string} */
+                        role: "ground" | "base" | "shade" | "relight" | "light";
+                        mix: string;
+                        cover: number;
+                        coats: number;
+                    }[];
+                    uses: {
+                        use: string;
+                        step: number;
+                        mix: string;
+                    }[];
+                    takes_shared_light: boolean;
+                    /** @enum {string} */
+                    turn: "none" | "warm" | "cold";
+                    note: string | null;
+                    version?: number | null;
+                    type?: string | null;
+                    tier?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scheme"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    removeSchemeArea: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                schemeArea: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ping"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    listSchemes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchemeRow"][];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    beginScheme: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    force: string;
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchemeRow"][];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    showScheme: {
+        parameters: {
+            query?: {
+                type?: string | null;
+                tier?: string | null;
+                area?: string | null;
+            };
+            header?: never;
+            path: {
+                scheme: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scheme"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    changeScheme: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scheme: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    ground: string | null;
+                    light: string | null;
+                    light_own: number;
+                    light_parts: number;
+                    light_reach: number;
+                    /** @enum {string} */
+                    last_light: "shared" | "series" | "base";
+                    light_from: string | null;
+                    focal: string[];
+                    accents: string | null;
+                    note: string | null;
+                    version: number;
+                    type?: string | null;
+                    tier?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scheme"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    previewSchemeArea: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scheme: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    area: string;
+                    figure_type?: string | null;
+                    rungs: {
+                        /** @enum {string} */
+                        role: "ground" | "base" | "shade" | "relight" | "light";
+                        mix: string;
+                        cover: number;
+                        coats: number;
+                    }[];
+                    uses: {
+                        use: string;
+                        step: number;
+                        mix: string;
+                    }[];
+                    takes_shared_light: boolean;
+                    /** @enum {string} */
+                    turn: "none" | "warm" | "cold";
+                    note: string | null;
+                    version?: number | null;
+                    type?: string | null;
+                    tier?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchemeAreaPreview"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    createSchemeArea: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scheme: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    area: string;
+                    figure_type?: string | null;
+                    rungs: {
+                        /** @enum {string} */
+                        role: "ground" | "base" | "shade" | "relight" | "light";
+                        mix: string;
+                        cover: number;
+                        coats: number;
+                    }[];
+                    uses: {
+                        use: string;
+                        step: number;
+                        mix: string;
+                    }[];
+                    takes_shared_light: boolean;
+                    /** @enum {string} */
+                    turn: "none" | "warm" | "cold";
+                    note: string | null;
+                    version?: number | null;
+                    type?: string | null;
+                    tier?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scheme"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    noteDeparture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scheme: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    area: string | null;
+                    text: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scheme"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    showSchemePlates: {
+        parameters: {
+            query?: {
+                type?: string | null;
+                tier?: string | null;
+                area?: string | null;
+            };
+            header?: never;
+            path: {
+                scheme: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchemePlate"][];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    pastePaintsByUse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scheme: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                    type?: string | null;
+                    tier?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scheme"];
                 };
             };
             /** @description What was refused, and why */

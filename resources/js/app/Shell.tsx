@@ -30,6 +30,7 @@ export function Shell() {
     const places: Place[] = [
         { to: '/', name: 'Today', waiting: waiting.checks + waiting.bench },
         { to: '/standard', name: 'Standard' },
+        { to: '/schemes', name: 'Schemes' },
         { to: '/jobs', name: 'Jobs' },
         { to: '/bench', name: 'Bench', waiting: waiting.bench },
         ...(user.role === 'painter' ? [] : [{ to: '/check', name: 'Check', waiting: waiting.checks }]),

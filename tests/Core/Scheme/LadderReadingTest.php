@@ -17,6 +17,7 @@ use Core\Scheme\Rung;
 use Core\Scheme\RungRole;
 use Core\Scheme\SharedLight;
 use Core\Scheme\ShownRung;
+use Core\Scheme\Tints;
 use Core\Scheme\UseRecipe;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -24,8 +25,6 @@ use Tests\Core\Support\Paints;
 
 final class LadderReadingTest extends TestCase
 {
-    private const GREY_20 = '#303030';
-
     private const GREY_40 = '#5e5e5e';
 
     private const GREY_60 = '#919191';
@@ -89,7 +88,7 @@ final class LadderReadingTest extends TestCase
     /**
      * Worked by hand: rises of 20 are within 4 and 25, of 40 a jump.
      *
-     * @return iterable<string, array{float, list<float>, int, list<int>}>
+     * @return iterable<string, array{0: float, 1: list<float>, 2: int, 3: list<int>, 4?: float}>
      */
     public static function choices(): iterable
     {
@@ -101,6 +100,8 @@ final class LadderReadingTest extends TestCase
         yield 'one, where all jump: the one that jumps least' => [20, [60, 80], 1, [0]];
         yield 'two: as high as two steps go' => [20, [30, 44, 60, 68, 90], 2, [1, 3]];
         yield 'two that end alike: the evener' => [20, [24, 38, 42], 2, [0, 2]];
+        yield 'two, as high as is asked and no higher: the evenest' => [20, [30, 40, 50, 60], 2, [1, 3], 55];
+        yield 'two, where less is asked: even and near' => [20, [30, 40, 50, 65], 2, [0, 1], 40];
         yield 'three of four' => [20, [30, 40, 50, 65], 3, [0, 2, 3]];
     }
 
@@ -109,9 +110,9 @@ final class LadderReadingTest extends TestCase
      * @param  list<int>  $chosen
      */
     #[DataProvider('choices')]
-    public function test_a_tier_with_fewer_lights_takes_the_best(float $from, array $lights, int $many, array $chosen): void
+    public function test_a_tier_with_fewer_lights_takes_the_best(float $from, array $lights, int $many, array $chosen, float $reach = INF): void
     {
-        self::assertSame($chosen, (new LightChoice(new LadderRules))->of($from, array_map(floatval(...), $lights), $many));
+        self::assertSame($chosen, (new LightChoice(new LadderRules))->of($from, array_map(floatval(...), $lights), $many, $reach));
     }
 
     public function test_a_use_may_have_a_recipe_of_its_own_and_a_step_takes_the_one_before_it(): void
@@ -141,7 +142,7 @@ final class LadderReadingTest extends TestCase
         $reading = self::reading($rungs);
         $finding = self::finding($reading, $code);
         self::assertNotNull($finding);
-        $suggestion = (new Mending($rules, Paints::mix(['Gull White' => 1]), Paints::mix(['Lamp Black' => 1])))->of($reading, $finding);
+        $suggestion = (new Mending($rules, new Tints(Paints::all())))->of($reading, $finding);
 
         self::assertNotNull($suggestion);
         $mended = $reading->withRung($suggestion->at, $suggestion->inserts, $suggestion->rung);
@@ -158,7 +159,7 @@ final class LadderReadingTest extends TestCase
         $reading = new LadderReading(new AreaLadder('plate', $rungs), Srgb::fromHex('#777777'), new SharedLight(Paints::mix(['Gull White' => 1])));
         $finding = self::finding($reading, 'jump');
         self::assertNotNull($finding, 'with half white in it the light jumps');
-        $suggestion = (new Mending(new LadderRules, Paints::mix(['Gull White' => 1]), null))->of($reading, $finding);
+        $suggestion = (new Mending(new LadderRules, new Tints([]), Paints::mix(['Gull White' => 1])))->of($reading, $finding);
 
         self::assertNotNull($suggestion);
         self::assertNull(self::finding($reading->withRung($suggestion->at, $suggestion->inserts, $suggestion->rung), 'jump'));
@@ -167,7 +168,7 @@ final class LadderReadingTest extends TestCase
     public function test_the_missing_steps_between_base_and_last_light_rise_evenly(): void
     {
         $reading = self::reading([new Rung(RungRole::Base, Paints::mix(['Lamp Black' => 1])), new Rung(RungRole::Light, Paints::mix(['Gull White' => 1]), 0.1)]);
-        $between = (new Mending(new LadderRules, null, null))->evenSteps($reading);
+        $between = (new Mending(new LadderRules, new Tints([])))->evenSteps($reading);
 
         self::assertCount(3, $between, 'from L* 7 to 94 in rises of at most 25');
         foreach (array_reverse($between) as $rung) {
@@ -183,9 +184,9 @@ final class LadderReadingTest extends TestCase
         $reading = self::reading([new Rung(RungRole::Base, Paints::mix(['Harbour Slate' => 1])), new Rung(RungRole::Light, Paints::mix(['Weir Blue' => 1]), 0.4)]);
         $finding = self::finding($reading, 'span-short');
 
-        self::assertSame([], (new Mending(new LadderRules, null, null))->evenSteps($reading));
+        self::assertSame([], (new Mending(new LadderRules, new Tints([])))->evenSteps($reading));
         self::assertNotNull($finding);
-        self::assertNull((new Mending(new LadderRules, null, null))->of($reading, $finding));
+        self::assertNull((new Mending(new LadderRules, new Tints([])))->of($reading, $finding));
     }
 
     public function test_what_is_no_rung_and_no_shared_light_is_refused(): void

@@ -1,4 +1,3 @@
 export { BenchPage } from './BenchPage';
 export { BenchSheetPage } from './BenchSheetPage';
 export { MendPage } from './MendPage';
-export { paintsOptions } from './queries';

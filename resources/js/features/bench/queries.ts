@@ -25,11 +25,3 @@ export function faultsOptions(figure: number) {
         queryFn: ({ signal }) => unwrap(api.GET('/api/figures/{figure}/faults', { params: { path: { figure } }, signal })),
     });
 }
-
-export function paintsOptions() {
-    return queryOptions({
-        queryKey: ['paints'],
-        queryFn: ({ signal }) => unwrap(api.GET('/api/paints', { signal })),
-        staleTime: 60_000,
-    });
-}

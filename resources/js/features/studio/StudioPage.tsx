@@ -1,15 +1,15 @@
 import { api, unwrap } from '@api';
-import { paintsOptions } from '@features/bench';
 import { figureTypesOptions, peopleOptions } from '@features/jobs';
+import { paintsOptions } from '@features/paints';
 import { sessionKeys, useSession } from '@features/session';
 import { ErrorNote } from '@shared/ErrorNote';
 import { count } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
-import { Swatch } from '@shared/Swatch';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { NewPerson } from './NewPerson';
 
 export function StudioPage() {
@@ -163,21 +163,10 @@ function Paints() {
     return (
         <section>
             <h2>Paints</h2>
-            <Loaded query={paints}>
-                {(rows) => (
-                    <ul className="paints">
-                        {rows.map((paint) => (
-                            <li key={paint.id}>
-                                <Swatch hex={paint.hex} large />
-                                <b>{paint.name}</b>
-                                <small>
-                                    {paint.kind}, {paint.opacity} · {paint.hex} · {paint.stock_ml} of {paint.ml} ml
-                                </small>
-                            </li>
-                        ))}
-                    </ul>
-                )}
-            </Loaded>
+            <p className="studio-line">
+                <Loaded query={paints}>{(rows) => <>{count(rows.length, 'paint')}. </>}</Loaded>
+                <Link to="/studio/paints">Open the paints</Link>: colours, what is left, substitutes.
+            </p>
         </section>
     );
 }

@@ -1,9 +1,8 @@
 import type { Schemas } from '@api';
+import { MixInput } from '@features/paints';
 import { Swatch } from '@shared/Swatch';
-import { useQuery } from '@tanstack/react-query';
-import { AutoComplete, Button } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
-import { paintsOptions } from '../queries';
 import { useBench } from '../useBench';
 
 interface Props {
@@ -54,20 +53,7 @@ export function MixLine({ sheet, step, mix }: Props) {
 
 function MixForm({ sheet, step, mix, onDone }: Props & { onDone: () => void }) {
     const bench = useBench(sheet.job.id, sheet.key);
-    const paints = useQuery(paintsOptions());
     const [text, setText] = useState(mix.text);
-    const written = text.slice(0, text.lastIndexOf('+') + 1);
-    const begun = text.slice(written.length).trim().toLowerCase();
-    const offers = (paints.data ?? [])
-        .filter((paint) => begun === '' || paint.name.toLowerCase().includes(begun))
-        .map((paint) => ({
-            value: `${written === '' ? '' : `${written} `}${paint.name}`,
-            label: (
-                <span className="mix-offer">
-                    <Swatch hex={paint.hex} /> {paint.name} <small>{paint.kind}</small>
-                </span>
-            ),
-        }));
     return (
         <form
             className="mix-form"
@@ -76,15 +62,13 @@ function MixForm({ sheet, step, mix, onDone }: Props & { onDone: () => void }) {
                 bench.mix.mutate({ type: sheet.type.id, step, at: mix, text }, { onSuccess: onDone });
             }}
         >
-            <AutoComplete
-                aria-label="A paint, or a mix in parts"
+            <MixInput
+                label="A paint, or a mix in parts"
                 autoFocus
                 value={text}
-                options={offers}
                 onChange={setText}
-                placeholder="Gull White 1 + Weir Blue 3"
-                status={bench.mix.isError ? 'error' : ''}
-                style={{ width: 300 }}
+                wrong={bench.mix.isError}
+                width={300}
             />
             <Button htmlType="submit" type="primary" loading={bench.mix.isPending}>
                 Keep

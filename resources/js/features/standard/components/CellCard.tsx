@@ -7,7 +7,7 @@ import { platesOptions } from '../queries';
 import { Use } from './Cell';
 import { FindingNote } from './FindingNote';
 import { Plate } from './Plate';
-import { SidePanel } from './SidePanel';
+import { SidePanel } from '@shared/SidePanel';
 
 interface Props {
     sheet: Schemas['Sheet'];

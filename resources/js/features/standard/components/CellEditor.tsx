@@ -21,7 +21,7 @@ import { platesOptions, vocabularyOptions } from '../queries';
 import { type PieceInHand, usePiece } from '../usePiece';
 import { PiecePanel } from './PiecePanel';
 import { CriteriaEditor } from './CriteriaEditor';
-import { TextField } from './Field';
+import { TextField } from '@shared/Field';
 import { type FindingDeeds, FindingNote } from './FindingNote';
 import { LayerList } from './LayerList';
 import { MenuEditor } from './MenuEditor';

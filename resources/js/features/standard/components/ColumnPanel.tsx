@@ -5,8 +5,8 @@ import { useMutation } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { type Change, cellOf, cellPiece, type Draft, revisionOf, tidied } from '../document';
-import { Field } from './Field';
-import { SidePanel } from './SidePanel';
+import { Field } from '@shared/Field';
+import { SidePanel } from '@shared/SidePanel';
 
 interface Props {
     draft: Draft;

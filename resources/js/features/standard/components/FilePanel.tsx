@@ -4,8 +4,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { standardKeys } from '../queries';
-import { TextField } from './Field';
-import { SidePanel } from './SidePanel';
+import { TextField } from '@shared/Field';
+import { SidePanel } from '@shared/SidePanel';
 import { DifferenceLines } from './VersionsPanel';
 
 function formOf(file: File, label: string): FormData {

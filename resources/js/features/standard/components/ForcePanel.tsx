@@ -6,9 +6,9 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import type { Draft } from '../document';
 import { differenceOptions, standardKeys } from '../queries';
-import { Field } from './Field';
+import { Field } from '@shared/Field';
 import { JobMoves } from './JobMoves';
-import { SidePanel } from './SidePanel';
+import { SidePanel } from '@shared/SidePanel';
 import { DifferenceLines } from './VersionsPanel';
 
 /** The last look at a draft before it is put in force. */

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { errorsElsewhere } from '../errors';
 import type { PieceInHand } from '../usePiece';
 import { Conflict } from './Conflict';
-import { SidePanel } from './SidePanel';
+import { SidePanel } from '@shared/SidePanel';
 
 interface Props<T> {
     title: string;

@@ -2,7 +2,7 @@ import { Choice } from '@shared/Choice';
 import { useSession } from '@features/session';
 import type { TierDoc } from '../document';
 import type { Errors } from '../errors';
-import { NumberField } from './Field';
+import { NumberField } from '@shared/Field';
 
 type Price = NonNullable<TierDoc['price']>;
 type School = 'none' | 'list' | 'hours';

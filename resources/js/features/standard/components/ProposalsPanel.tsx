@@ -4,7 +4,7 @@ import { ErrorNote } from '@shared/ErrorNote';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
-import { SidePanel } from './SidePanel';
+import { SidePanel } from '@shared/SidePanel';
 
 interface Props {
     isLead: boolean;

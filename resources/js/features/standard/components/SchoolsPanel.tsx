@@ -5,7 +5,7 @@ import { usePiece } from '../usePiece';
 import { PiecePanel } from './PiecePanel';
 import { type Head, headOf } from '../head';
 import { errorsOf } from '../errors';
-import { TextField } from './Field';
+import { TextField } from '@shared/Field';
 import { SchoolsEditor } from './SchoolsEditor';
 
 /** The standard as a whole: its name and version, the studio's schools, notes. */

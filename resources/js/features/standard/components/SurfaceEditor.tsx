@@ -7,7 +7,7 @@ import { usePiece } from '../usePiece';
 import { PiecePanel } from './PiecePanel';
 import { RemovePiece } from './RemovePiece';
 import { MoveInList } from './MoveInList';
-import { TextField } from './Field';
+import { TextField } from '@shared/Field';
 import { SchoolsEditor } from './SchoolsEditor';
 import { WordField } from './WordField';
 

@@ -8,7 +8,7 @@ import { usePiece } from '../usePiece';
 import { PiecePanel } from './PiecePanel';
 import { RemovePiece } from './RemovePiece';
 import { MoveInList } from './MoveInList';
-import { Field, NumberField, TextField } from './Field';
+import { Field, NumberField, TextField } from '@shared/Field';
 import { PrecedenceEditor } from './PrecedenceEditor';
 import { techniqueOptions } from './techniqueOptions';
 import { WordField } from './WordField';

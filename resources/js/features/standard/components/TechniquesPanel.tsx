@@ -1,7 +1,7 @@
 import { Input } from 'antd';
 import { useState } from 'react';
 import { type Change, type Draft, freeId, piece } from '../document';
-import { SidePanel } from './SidePanel';
+import { SidePanel } from '@shared/SidePanel';
 
 interface Props {
     draft: Draft;

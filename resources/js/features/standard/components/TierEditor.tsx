@@ -8,7 +8,7 @@ import { vocabularyOptions } from '../queries';
 import { usePiece } from '../usePiece';
 import { PiecePanel } from './PiecePanel';
 import { RemovePiece } from './RemovePiece';
-import { NumberField, TextField } from './Field';
+import { NumberField, TextField } from '@shared/Field';
 import { NoticeMark } from './NoticeMark';
 import { PriceEditor } from './PriceEditor';
 import { WordField } from './WordField';

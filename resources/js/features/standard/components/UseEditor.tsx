@@ -3,7 +3,7 @@ import { AutoComplete, Input, Select } from 'antd';
 import { type StandardDoc, type UseDoc, nameOfUse, withMember, without } from '../document';
 import type { Errors } from '../errors';
 import { extentsOptions } from '../queries';
-import { Field, NumberField, TextField } from './Field';
+import { Field, NumberField, TextField } from '@shared/Field';
 import { Plate } from './Plate';
 import { techniqueOptions } from './techniqueOptions';
 

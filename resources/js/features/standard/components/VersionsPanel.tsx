@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { differenceOptions, standardsOptions } from '../queries';
 import { JobMoves } from './JobMoves';
-import { SidePanel } from './SidePanel';
+import { SidePanel } from '@shared/SidePanel';
 
 /** All versions, what each changed, and running jobs that are still on an older one. */
 export function VersionsPanel({ version, onClose }: { version: number; onClose: () => void }) {

@@ -1,5 +1,5 @@
 import { Select } from 'antd';
-import { Field } from './Field';
+import { Field } from '@shared/Field';
 
 interface Props {
     label: string;

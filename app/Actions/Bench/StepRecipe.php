@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Bench;
+
+use Core\Scheme\Recipe;
+
+/** What a step is painted with, and where that was said. */
+final readonly class StepRecipe
+{
+    public const OF_JOB = 'job';
+
+    public const OF_SCHEME = 'scheme';
+
+    public const OF_NOTHING = 'nothing';
+
+    /**
+     * @param  int  $step of the use, from 1
+     * @param  int|null  $version of what the job has; null where it has nothing of its own
+     */
+    public function __construct(
+        public int $step,
+        public ?Recipe $recipe,
+        public string $from,
+        public ?int $version = null,
+    ) {
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Paints;
+
+use App\Actions\NotRight;
+use App\Actions\Schemes\SchemeBook;
+use App\Actions\Schemes\StoreArea;
+use App\Models\Paint;
+use App\Models\Scheme;
+use App\Models\SchemeArea;
+use App\Models\SchemeNote;
+use App\Models\User;
+use Core\Scheme\Substitute;
+use Illuminate\Support\Facades\DB;
+
+/** Lets one paint stand in for another in every ladder of every scheme, in one action. */
+final readonly class SubstitutePaint
+{
+    public function __construct(
+        private SchemeBook $book,
+        private StoreArea $store,
+        private FindSubstitutes $finding,
+    ) {
+    }
+
+    /**
+     * @param  bool  $take whether it is done, or only shown
+     *
+     * @throws NotRight if the other does not behave as this one does, or is not in stock
+     */
+    public function handle(Paint $paint, string $instead, bool $take, User $by): Substitution
+    {
+        $substitute = $this->substitute($paint, $instead);
+
+        return DB::transaction(function () use ($paint, $substitute, $take, $by): Substitution {
+            $touched = [];
+            foreach (Scheme::query()->with('areas.steps.parts')->orderBy('id')->get() as $scheme) {
+                foreach ($scheme->areas as $row) {
+                    $ladder = $this->book->ladder($row);
+                    $after = $ladder->withPaint($paint->name, $substitute->paint);
+                    if ($after->texts() === $ladder->texts()) {
+                        continue;
+                    }
+                    $ladders = $this->book->of($scheme);
+                    $touched[] = new TouchedLadder($scheme, $row->area, $row->figure_type, $ladders->reading($ladder), $ladders->reading($after));
+                    if ($take) {
+                        $this->rewrite($row, $paint, $substitute);
+                    }
+                }
+                if ($take && array_filter($touched, static fn (TouchedLadder $one): bool => $one->scheme->id === $scheme->id) !== []) {
+                    $this->note($scheme, $paint, $substitute, $by);
+                }
+            }
+
+            return new Substitution($paint->name, $substitute, $touched, $take);
+        });
+    }
+
+    private function substitute(Paint $paint, string $instead): Substitute
+    {
+        foreach ($this->finding->handle($paint) as $one) {
+            if (mb_strtolower($one->paint->name) === mb_strtolower($instead)) {
+                return $one;
+            }
+        }
+
+        throw NotRight::at('/instead', 'no-substitute', "\"{$instead}\" cannot stand in for {$paint->name}: it is not in stock, is not among the nearest, or does not behave as it does. Take one of the list.");
+    }
+
+    /** As the row is now: what somebody else wrote meanwhile keeps standing. */
+    private function rewrite(SchemeArea $row, Paint $paint, Substitute $substitute): void
+    {
+        $now = SchemeArea::query()->lockForUpdate()->whereKey($row->id)->with('steps.parts')->firstOrFail();
+        $now->increment('version');
+        $this->store->rewrite($now, $this->book->ladder($now)->withPaint($paint->name, $substitute->paint));
+    }
+
+    private function note(Scheme $scheme, Paint $paint, Substitute $substitute, User $by): void
+    {
+        SchemeNote::query()->create([
+            'scheme_id' => $scheme->id, 'user_id' => $by->id, 'kind' => SchemeNote::SUBSTITUTE, 'area' => '',
+            'text' => sprintf('%s stands in for %s, ΔE00 %.1f%s.', $substitute->paint->name, $paint->name, $substitute->deltaE00, $substitute->side === [] ? '' : ', '.implode(', ', $substitute->side)),
+        ]);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Schemes;
+
+/**
+ * The colours of an area as somebody writes them, not looked at yet.
+ *
+ * @phpstan-type RungDraft array{role: string, mix: string, cover: float, coats: int}
+ * @phpstan-type UseDraft array{use: string, step: int, mix: string}
+ */
+final readonly class AreaDraft
+{
+    /**
+     * @param  string  $figureType key of the type that differs; empty for any
+     * @param  list<RungDraft>  $rungs
+     * @param  list<UseDraft>  $uses
+     */
+    public function __construct(
+        public string $area,
+        public string $figureType,
+        public array $rungs,
+        public array $uses,
+        public bool $takesSharedLight = true,
+        public string $turn = 'none',
+        public string $note = '',
+    ) {
+    }
+}

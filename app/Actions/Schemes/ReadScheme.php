@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Schemes;
+
+use App\Actions\NotRight;
+use App\Actions\Paints\PaintBook;
+use App\Actions\Standards\StandardLibrary;
+use App\Models\Job;
+use App\Models\Scheme;
+use App\Models\StandardVersion;
+use Core\Composition\Composer;
+use Core\Composition\Composition;
+use Core\Composition\Figure;
+use Core\Composition\FigureType;
+use Core\Composition\TypeArea;
+use Core\Scheme\AreasAgree;
+use Core\Scheme\HoldingTogether;
+use Core\Scheme\Mending;
+use Core\Scheme\PaintedFigure;
+use Core\Scheme\Recipe;
+use Core\Scheme\SchemeFinding;
+use Core\Scheme\SchemeRules;
+use Core\Scheme\Tints;
+use Core\Standard\Area;
+use Core\Standard\Standard;
+use Core\Standard\Tier;
+
+/** Reads a scheme as it comes out on a figure type at a tier of the standard in force. */
+final readonly class ReadScheme
+{
+    public function __construct(
+        private SchemeBook $book,
+        private ForceTypes $types,
+        private StandardLibrary $library,
+        private PaintBook $paints,
+    ) {
+    }
+
+    /**
+     * @param  string|null  $type key; null: the first of the force
+     * @param  string|null  $tier id; null: the highest that has a list price
+     *
+     * @throws NotRight if the studio has no standard in force, or there is no such type or tier
+     */
+    public function handle(Scheme $scheme, ?string $type, ?string $tier): SchemeReading
+    {
+        $types = $this->types->of($scheme->force_id);
+        $key = $type ?? array_key_first($types) ?? throw NotRight::at('/type', 'no-figure-type', 'The studio has no figure type yet; make one in Studio or with a roster, then its areas can be coloured.');
+        if (! isset($types[$key])) {
+            throw NotRight::at('/type', 'unknown-figure-type', "The force has no figure type \"{$key}\"; it has: ".implode(', ', array_keys($types)).'.');
+        }
+
+        return $this->read($scheme, $this->book->of($scheme), $types, $key, $tier);
+    }
+
+    /** As it would be with other colours on one area, which are not stored. */
+    public function with(Scheme $scheme, SchemeLadders $ladders, string $type, ?string $tier): SchemeReading
+    {
+        return $this->read($scheme, $ladders, $this->types->of($scheme->force_id), $type, $tier);
+    }
+
+    public function standard(Scheme $scheme): Standard
+    {
+        $job = Job::query()->where('force_id', $scheme->force_id)->where('state', 'open')->orderByDesc('id')->first();
+        $version = $job === null ? StandardVersion::query()->where('state', 'in-force')->orderByDesc('in_force_at')->first() : StandardVersion::query()->find($job->standard_version_id);
+
+        return $version === null
+            ? throw NotRight::at('/tier', 'no-standard', 'No standard is in force; write one and put it in force first, for its tiers say what a scheme is laid with.')
+            : $this->library->of($version->id);
+    }
+
+    public static function compose(Standard $standard, FigureType $type, Tier $tier): Composition
+    {
+        $areas = array_map(static fn (TypeArea $area): Area => $area->area, $type->areas);
+
+        return (new Composer($standard))->compose(new Figure($tier->id, $type->sizeClass->size(), $areas));
+    }
+
+    public function mending(SchemeLadders $ladders, SchemeRules $rules): Mending
+    {
+        $light = $ladders->scheme->light_paint_id;
+
+        return new Mending($rules->ladder, new Tints(array_values($this->paints->all())), $light === null ? null : Recipe::of($this->paints->paint($light)));
+    }
+
+    /** @param  array<string, FigureType>  $types */
+    private function read(Scheme $scheme, SchemeLadders $ladders, array $types, string $key, ?string $tierId): SchemeReading
+    {
+        $standard = $this->standard($scheme);
+        $tier = self::tier($standard, $tierId);
+        $composition = self::compose($standard, $types[$key], $tier);
+        $painted = [];
+        foreach ($types[$key]->areas as $area) {
+            $ladder = $ladders->tier($key, $area->area->id, $composition->usesOn($area->area->id), $standard, $tier->id);
+            if ($ladder !== null) {
+                $painted[$area->area->id] = $ladder;
+            }
+        }
+        $rules = new SchemeRules;
+        $figure = new PaintedFigure($types[$key], $painted, $standard);
+
+        return new SchemeReading(
+            $scheme, $ladders, $standard, $types, $key, $tier, $composition, $figure, $rules, $this->mending($ladders, $rules),
+            (new HoldingTogether($rules))->findings($figure, $tier),
+            $this->acrossForce($scheme, $ladders, $types, $rules),
+        );
+    }
+
+    /**
+     * @param  array<string, FigureType>  $types
+     * @return list<SchemeFinding>
+     */
+    private function acrossForce(Scheme $scheme, SchemeLadders $ladders, array $types, SchemeRules $rules): array
+    {
+        $readings = [];
+        foreach ($types as $key => $type) {
+            foreach ($type->areas as $area) {
+                $found = $ladders->find($key, $area->area->id);
+                if ($found !== null) {
+                    $readings[$area->area->id][$type->name] = $ladders->reading($found['ladder']);
+                }
+            }
+        }
+
+        return (new AreasAgree($rules->sameAreaDeltaE))->findings($readings);
+    }
+
+    private static function tier(Standard $standard, ?string $id): Tier
+    {
+        $offered = array_values(array_filter($standard->tiersByRank(), static fn (Tier $tier): bool => ! $tier->retired));
+        foreach ($offered as $tier) {
+            if ($tier->id === $id) {
+                return $tier;
+            }
+        }
+        if ($id !== null) {
+            throw NotRight::at('/tier', 'unknown-tier', "The standard has no tier \"{$id}\"; it has: ".implode(', ', array_map(static fn (Tier $tier): string => $tier->id, $offered)).'.');
+        }
+        $listed = array_filter($offered, static fn (Tier $tier): bool => ! $tier->byAgreement);
+
+        return array_values($listed)[count($listed) - 1] ?? $offered[0] ?? throw NotRight::at('/tier', 'no-tier', 'The standard has no tier that is offered.');
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Schemes;
+
+use App\Actions\Paints\PaintBook;
+use App\Models\Scheme;
+use App\Models\SchemeArea;
+use App\Models\SchemeStep;
+use App\Models\SchemeStepPart;
+use Core\Colour\Srgb;
+use Core\Scheme\AreaLadder;
+use Core\Scheme\Recipe;
+use Core\Scheme\RecipePart;
+use Core\Scheme\Rung;
+use Core\Scheme\RungRole;
+use Core\Scheme\SharedLight;
+use Core\Scheme\Turn;
+use Core\Scheme\UseRecipe;
+use LogicException;
+
+/** Reads stored schemes, each once a request, in a constant number of queries. */
+final class SchemeBook
+{
+    /** What lies under paint where a scheme names no primer: a middle grey. */
+    public const PLAIN_GROUND = '#8a8a8a';
+
+    /** @var array<int, SchemeLadders> */
+    private array $read = [];
+
+    public function __construct(private readonly PaintBook $paints)
+    {
+    }
+
+    public function of(Scheme $scheme): SchemeLadders
+    {
+        return $this->read[$scheme->id] ??= $this->read($scheme);
+    }
+
+    /** The scheme that a unit of a force is painted in: its own, else the common one. */
+    public function ofForce(int $forceId, ?int $schemeId): ?SchemeLadders
+    {
+        $scheme = $schemeId === null
+            ? Scheme::query()->where('force_id', $forceId)->whereNull('common_id')->first()
+            : Scheme::query()->find($schemeId);
+
+        return $scheme === null ? null : $this->of($scheme);
+    }
+
+    public function ladder(SchemeArea $row): AreaLadder
+    {
+        $rungs = $uses = [];
+        foreach ($row->steps as $step) {
+            $recipe = $this->recipe($step);
+            if ($step->role === SchemeStep::OF_A_USE) {
+                $uses[] = new UseRecipe($step->use, $step->use_step, $recipe);
+            } else {
+                $rungs[] = new Rung(RungRole::from($step->role), $recipe, $step->cover, $step->coats);
+            }
+        }
+
+        return new AreaLadder($row->area, $rungs, $uses, $row->takes_shared_light, Turn::from($row->turn));
+    }
+
+    public function light(Scheme $scheme): ?SharedLight
+    {
+        return $scheme->last_light === 'shared' && $scheme->light_paint_id !== null
+            ? new SharedLight(Recipe::of($this->paints->paint($scheme->light_paint_id)), $scheme->light_own, $scheme->light_parts, $scheme->light_reach)
+            : null;
+    }
+
+    public function forget(): void
+    {
+        $this->read = [];
+    }
+
+    private function read(Scheme $scheme): SchemeLadders
+    {
+        $ids = array_filter([$scheme->id, $scheme->common_id]);
+        $schemes = Scheme::query()->whereKey($ids)->get()->keyBy('id');
+        $areas = [];
+        foreach (SchemeArea::query()->whereIn('scheme_id', $ids)->with('steps.parts')->orderBy('position')->orderBy('id')->get() as $row) {
+            $of = $schemes->get($row->scheme_id) ?? throw new LogicException("Scheme {$row->scheme_id} was not read.");
+            $areas[] = ['scheme' => $of, 'row' => $row, 'ladder' => $this->ladder($row)];
+        }
+        $ground = $scheme->ground_paint_id ?? ($scheme->common_id === null ? null : $schemes->get($scheme->common_id)?->ground_paint_id);
+
+        return new SchemeLadders(
+            $scheme,
+            $areas,
+            $ground === null ? Srgb::fromHex(self::PLAIN_GROUND) : $this->paints->paint($ground)->colour,
+            $this->light($scheme),
+        );
+    }
+
+    private function recipe(SchemeStep $step): Recipe
+    {
+        $parts = array_values($step->parts->map(fn (SchemeStepPart $part): RecipePart => new RecipePart($this->paints->paint($part->paint_id), $part->parts))->all());
+
+        return $parts === [] ? throw new LogicException("Step {$step->id} of a scheme has no paint.") : new Recipe($parts, $step->water);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Schemes;
+
+use App\Models\Scheme;
+use App\Models\SchemeArea;
+use Core\Colour\Srgb;
+use Core\Composition\ComposedUse;
+use Core\Scheme\AreaLadder;
+use Core\Scheme\LadderReading;
+use Core\Scheme\SchemeRules;
+use Core\Scheme\SharedLight;
+use Core\Scheme\TierLadder;
+use Core\Standard\Standard;
+
+/**
+ * A scheme as the core knows it: for each area of a figure type the ladder that holds. What a scheme says of
+ * a type comes before what it says of any, and a scheme that differs before the common one of its force.
+ */
+final readonly class SchemeLadders
+{
+    /**
+     * @param  list<array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}>  $areas of the scheme and of the common one
+     * @param  Srgb  $ground what lies under all paint
+     */
+    public function __construct(
+        public Scheme $scheme,
+        private array $areas,
+        public Srgb $ground,
+        public ?SharedLight $light,
+    ) {
+    }
+
+    /** @return array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}|null null where nothing is said of the area */
+    public function find(string $type, string $area): ?array
+    {
+        $best = null;
+        $rank = -1;
+        foreach ($this->areas as $entry) {
+            if ($entry['row']->area !== $area || ! in_array($entry['row']->figure_type, ['', $type], true)) {
+                continue;
+            }
+            $closer = ($entry['scheme']->id === $this->scheme->id ? 2 : 0) + ($entry['row']->figure_type === '' ? 0 : 1);
+            if ($closer > $rank) {
+                [$rank, $best] = [$closer, $entry];
+            }
+        }
+
+        return $best;
+    }
+
+    public function reading(AreaLadder $ladder): LadderReading
+    {
+        return new LadderReading($ladder, $this->ground, $this->light);
+    }
+
+    /**
+     * What a tier lays on an area; null where the scheme says nothing of it.
+     *
+     * @param  list<ComposedUse>  $uses of the area, in the order of laying
+     */
+    public function tier(string $type, string $area, array $uses, Standard $standard, string $tier): ?TierLadder
+    {
+        $found = $this->find($type, $area);
+
+        return $found === null ? null : new TierLadder($this->reading($found['ladder']), $uses, $standard, (new SchemeRules)->ladder, $standard->tier($tier)->terms->valueSpan);
+    }
+
+    /** @return list<array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}> */
+    public function all(): array
+    {
+        return $this->areas;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Role;
+
+/** On which figure type and at which tier a scheme is shown. */
+final class SchemeViewRequest extends ApiRequest
+{
+    public function rules(): array
+    {
+        return [
+            'type' => ['nullable', 'string', 'max:120'],
+            'tier' => ['nullable', 'string', 'max:120'],
+            'area' => ['nullable', 'string', 'max:120'],
+        ];
+    }
+
+    protected function allowed(): array
+    {
+        return [Role::Lead, Role::Deputy, Role::Painter];
+    }
+
+    public function type(): ?string
+    {
+        return $this->textOrNull('type');
+    }
+
+    public function tier(): ?string
+    {
+        return $this->textOrNull('tier');
+    }
+
+    public function area(): ?string
+    {
+        return $this->textOrNull('area');
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Actions\Schemes\SchemeReading;
+use App\Models\Scheme;
+use Core\Scheme\AreaLadder;
+
+/**
+ * The colours of an area as they would come out: its ladder, and its plate at each tier.
+ *
+ * @phpstan-import-type SchemeArea_ from SchemeAreaParts
+ * @phpstan-import-type SchemePlate from SchemePlatesResource
+ *
+ * @phpstan-type SchemeAreaPreview array{area: SchemeArea_, plates: list<SchemePlate>}
+ */
+final readonly class SchemeAreaResource extends Resource
+{
+    public function __construct(
+        private SchemeReading $reading,
+        private Scheme $scheme,
+        private AreaLadder $ladder,
+    ) {
+    }
+
+    /** @return SchemeAreaPreview */
+    public function toArray(): array
+    {
+        return [
+            'area' => (new SchemeAreaParts($this->reading))->of($this->scheme, null, $this->ladder),
+            'plates' => (new SchemePlatesResource($this->reading, [$this->ladder->area], $this->ladder))->toArray(),
+        ];
+    }
+}

@@ -1,0 +1,3 @@
+export { MixInput } from './components/MixInput';
+export { PaintsPage } from './PaintsPage';
+export { paintKeys, paintsOptions } from './queries';

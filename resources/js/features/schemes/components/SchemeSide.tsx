@@ -1,0 +1,141 @@
+import type { Schemas } from '@api';
+import { Plate } from '@features/standard';
+import { Swatch } from '@shared/Swatch';
+import { Why } from '@shared/Why';
+import { useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { platesOptions } from '../queries';
+
+type Scheme = Schemas['Scheme'];
+
+interface Props {
+    scheme: Scheme;
+    mayChange: boolean;
+    onLight: () => void;
+    onArea: (area: string) => void;
+}
+
+/** What holds a figure together: one light, neighbours that part, what is seen from the front. */
+export function SchemeSide({ scheme, mayChange, onLight, onArea }: Props) {
+    const first = scheme.areas.find((area) => area.rungs.length > 1);
+    return (
+        <aside className="scheme-side" aria-label="What holds the figure together" tabIndex={-1}>
+            <section>
+                <h2>One light for the figure</h2>
+                <Light scheme={scheme} />
+                {mayChange && (
+                    <Button size="small" onClick={onLight}>
+                        Light and ground
+                    </Button>
+                )}
+            </section>
+            {scheme.findings.length + scheme.across.length > 0 && (
+                <section>
+                    <h2>To think about</h2>
+                    <ul className="scheme-findings">
+                        {[...scheme.findings, ...scheme.across].map((finding) => (
+                            <li key={`${finding.code} ${finding.area} ${finding.sentence}`}>
+                                <span aria-hidden="true">▲ </span>
+                                {finding.sentence} <Why why={finding.why} about={`${finding.code} ${finding.area}`} />
+                            </li>
+                        ))}
+                    </ul>
+                </section>
+            )}
+            <section>
+                <h2>Do neighbours part?</h2>
+                <ul className="pairs">
+                    {scheme.pairs.slice(0, 6).map((pair) => (
+                        <li key={`${pair.one} ${pair.other}`}>
+                            <button type="button" className="link-button" onClick={() => onArea(pair.one)}>
+                                {pair.one}, {pair.other}
+                            </button>
+                            <b>
+                                {pair.apart}
+                                {!pair.parts && <span> ▲</span>}
+                            </b>
+                            {pair.apart < scheme.least_apart && (
+                                <small>
+                                    under {scheme.least_apart}
+                                    {pair.lined ? ', and a dark line parts them: holds' : ' and no dark line at this tier'}
+                                </small>
+                            )}
+                        </li>
+                    ))}
+                </ul>
+                {scheme.pairs.length === 0 && <p>No two neighbours have their colours yet.</p>}
+            </section>
+            {scheme.families.length > 0 && <Families scheme={scheme} />}
+            {first !== undefined && <Tiers scheme={scheme} area={first.area} />}
+        </aside>
+    );
+}
+
+function Light({ scheme }: { scheme: Scheme }) {
+    if (scheme.light === '') {
+        return <p>No shared light is named yet.</p>;
+    }
+    return (
+        <p className="one-light">
+            {scheme.light_hex !== null && <Swatch hex={scheme.light_hex} large />}
+            <span>
+                {scheme.light}
+                <small>
+                    {scheme.last_light === 'shared'
+                        ? `mixed into the last ${scheme.light_reach === 1 ? 'light' : `${scheme.light_reach} lights`}, ${scheme.light_own} : ${scheme.light_parts}`
+                        : `not mixed in: ${scheme.last_light === 'series' ? 'each area has its own lights' : 'the last light is the base again'}`}
+                    <br />
+                    in the last light of {scheme.lit.taking} of {scheme.lit.of} areas
+                </small>
+            </span>
+        </p>
+    );
+}
+
+function Families({ scheme }: { scheme: Scheme }) {
+    const whole = scheme.families.reduce((sum, family) => sum + family.share, 0);
+    return (
+        <section>
+            <h2>Seen from the front</h2>
+            <div className="families" data-paint="" aria-hidden="true">
+                {scheme.families.map((family) => (
+                    <span key={family.family} style={{ background: family.hex, width: `${(100 * family.share) / whole}%` }} />
+                ))}
+            </div>
+            <p>
+                {scheme.families.map((family) => `${family.family} ${Math.round(family.share * 100)}`).join(', ')}{' '}
+                <small>of 100; at most {Math.round(scheme.family_limit * 100)} of one family</small>
+            </p>
+        </section>
+    );
+}
+
+function Tiers({ scheme, area }: { scheme: Scheme; area: string }) {
+    const plates = useQuery(platesOptions(scheme.id, scheme.type, area));
+    return (
+        <section>
+            <h2>{area}, tier by tier</h2>
+            <PlateRow plates={plates.data ?? []} />
+        </section>
+    );
+}
+
+export function PlateRow({ plates }: { plates: readonly Schemas['SchemePlate'][] }) {
+    return (
+        <ol className="plate-row">
+            {plates.map((one) => (
+                <li key={`${one.area} ${one.tier}`}>
+                    {one.plate === null ? (
+                        <span className="plate-none">not asked for</span>
+                    ) : (
+                        <Plate plate={one.plate} about={`${one.area} at ${one.tier_name}`} />
+                    )}
+                    <small>
+                        {one.tier_name}
+                        {one.plate !== null && ` · span ${Math.round(one.plate.span)}`}
+                    </small>
+                </li>
+            ))}
+        </ol>
+    );
+}

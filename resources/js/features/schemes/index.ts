@@ -1,0 +1,3 @@
+export { ProofPage } from './ProofPage';
+export { SchemePage } from './SchemePage';
+export { SchemesPage } from './SchemesPage';
