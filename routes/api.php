@@ -45,6 +45,9 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::post('/figure-types', C\CreateFigureType::class);
     Route::get('/paints', C\ListPaints::class);
     Route::post('/paints', C\CreatePaint::class);
+    Route::get('/paint-list', C\ExportPaints::class);
+    Route::post('/swatch-readings', C\ReadSwatch::class);
+    Route::post('/paint-files', C\ReadPaintFile::class);
     Route::put('/paints/{paint}', C\ChangePaint::class);
     Route::get('/paints/{paint}/substitutes', C\ListSubstitutes::class);
     Route::post('/paints/{paint}/substitution', C\SubstitutePaint::class);
@@ -57,6 +60,9 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::post('/schemes/{scheme}/area-previews', C\PreviewSchemeArea::class);
     Route::post('/schemes/{scheme}/recipes', C\PastePaintsByUse::class);
     Route::get('/schemes/{scheme}/plates', C\ShowSchemePlates::class);
+    Route::post('/schemes/{scheme}/picture', C\SetPicture::class);
+    Route::get('/schemes/{scheme}/picture', C\ShowPicture::class);
+    Route::post('/schemes/{scheme}/picture-points', C\PickFromPicture::class);
     Route::post('/schemes/{scheme}/departures', C\NoteDeparture::class);
     Route::put('/scheme-areas/{schemeArea}', C\ReplaceSchemeArea::class);
     Route::delete('/scheme-areas/{schemeArea}', C\RemoveSchemeArea::class);
@@ -72,6 +78,7 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::post('/jobs/{job}/roster', C\TakeRoster::class);
     Route::get('/jobs/{job}/figures', C\ShowGrid::class);
     Route::put('/jobs/{job}/mixes', C\SetMix::class);
+    Route::post('/jobs/{job}/kept-mixes', C\KeepMix::class);
     Route::get('/jobs/{job}/bench-sheets/{key}', C\ShowBenchSheet::class);
 
     Route::patch('/units/{unit}', C\AssignUnit::class);

@@ -16,6 +16,11 @@ final class WriteOpenApi extends Command
 
     public function handle(DocumentBuilder $builder): int
     {
+        if ($this->laravel->routesAreCached()) {
+            $this->error('The routes are cached, perhaps from before your change; run php artisan route:clear first.');
+
+            return self::FAILURE;
+        }
         file_put_contents(base_path('openapi.json'), self::text($builder));
         $this->info('openapi.json is written; npm run types makes the types from it.');
 

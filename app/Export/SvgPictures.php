@@ -32,10 +32,13 @@ final readonly class SvgPictures
                 $missing[$key] = $svg;
             }
         }
-        foreach (array_chunk($missing, self::AT_ONCE, true) as $chunk) {
+        // What is drawn alike is drawn once.
+        foreach (array_chunk(array_unique($missing), self::AT_ONCE, true) as $chunk) {
             foreach (self::drawn($chunk, $zoom) as $key => $png) {
                 $this->cache->put(self::key($chunk[$key], $zoom), $png, 30 * 24 * 3600);
-                $pngs[$key] = $png;
+                foreach (array_keys($missing, $chunk[$key], true) as $alike) {
+                    $pngs[$alike] = $png;
+                }
             }
         }
 

@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
  * @property-read Collection<int, Job> $jobs
+ * @property-read Collection<int, Scheme> $schemes
  */
 final class Force extends StudioRow
 {
@@ -24,5 +25,11 @@ final class Force extends StudioRow
     public function jobs(): HasMany
     {
         return $this->hasMany(Job::class);
+    }
+
+    /** @return HasMany<Scheme, $this> */
+    public function schemes(): HasMany
+    {
+        return $this->hasMany(Scheme::class)->orderByRaw('common_id IS NOT NULL, name');
     }
 }

@@ -25,6 +25,7 @@ use Illuminate\Support\Carbon;
  * @property list<string>|null $focal
  * @property string $accents
  * @property string $note
+ * @property string|null $picture
  * @property int $version
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at

@@ -41,6 +41,8 @@ return new class extends Migration
             $table->json('focal')->nullable();
             $table->string('accents', 500)->default('');
             $table->string('note', 2000)->default('');
+            // Name of the file of the picture that governs; null: none.
+            $table->string('picture', 80)->nullable();
             $table->unsignedInteger('version')->default(1);
             $table->timestamps();
             $table->unique(['force_id', 'name']);

@@ -6,8 +6,11 @@ namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Schemes\SchemeLadders;
+use Core\Scheme\Batch;
 use Core\Scheme\Recipe;
+use Core\Scheme\StepCover;
 use Core\Scheme\TierLadder;
+use Core\Scheme\TierStep;
 use Core\Standard\Standard;
 
 /** What one figure is painted with, step by step. */
@@ -30,12 +33,15 @@ final class FigureMixes
         return json_encode([$type, $area, $use, $step], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
-    /** @return list<StepRecipe> one for each step of the use */
-    public function of(string $area, string $use, int $steps): array
+    /**
+     * @param  int  $figures that are painted at once
+     * @return list<StepRecipe> one for each step of the use
+     */
+    public function of(string $area, string $use, int $steps, int $figures = 1): array
     {
         $mixes = [];
         for ($step = 1; $step <= $steps; $step++) {
-            $mixes[] = $this->step($area, $use, $step);
+            $mixes[] = $this->step($area, $use, $step, $figures);
         }
 
         return $mixes;
@@ -45,7 +51,7 @@ final class FigureMixes
     public function colour(string $area): ?string
     {
         foreach ($this->figure->composition->usesOn($area) as $use) {
-            $colour = $this->step($area, $use->use->id, 1)->recipe?->colour();
+            $colour = $this->step($area, $use->use->id, 1, 1)->recipe?->colour();
             if ($colour !== null) {
                 return $colour->hex();
             }
@@ -54,20 +60,48 @@ final class FigureMixes
         return null;
     }
 
-    private function step(string $area, string $use, int $step): StepRecipe
+    private function step(string $area, string $use, int $step, int $figures): StepRecipe
     {
+        $laid = $this->laid($area, $use, $step);
         $type = $this->figure->unit->figure_type_id;
         $own = $this->ofJob[self::key($type, $area, $use, $step)] ?? $this->ofJob[self::key(null, $area, $use, $step)] ?? null;
         if ($own !== null) {
-            return new StepRecipe($step, $own['recipe'], StepRecipe::OF_JOB, $own['version']);
+            return new StepRecipe($step, $own['recipe'], StepRecipe::OF_JOB, $this->batch($own['recipe'], $area, $use, $laid, $figures), $own['version']);
         }
+
+        return $laid?->recipe === null
+            ? new StepRecipe($step, null, StepRecipe::OF_NOTHING)
+            : new StepRecipe($step, $laid->recipe, StepRecipe::OF_SCHEME, $this->batch($laid->recipe, $area, $use, $laid, $figures));
+    }
+
+    private function laid(string $area, string $use, int $step): ?TierStep
+    {
         foreach ($this->ladder($area)->steps ?? [] as $laid) {
-            if ($laid->use->use->id === $use && $laid->step === $step && $laid->recipe !== null) {
-                return new StepRecipe($step, $laid->recipe, StepRecipe::OF_SCHEME);
+            if ($laid->use->use->id === $use && $laid->step === $step) {
+                return $laid;
             }
         }
 
-        return new StepRecipe($step, null, StepRecipe::OF_NOTHING);
+        return null;
+    }
+
+    /** Paint is stirred together only where there is more than one part, or something thins it. */
+    private function batch(Recipe $recipe, string $area, string $use, ?TierStep $laid, int $figures): ?Batch
+    {
+        $place = $this->figure->type->area($area);
+        if ($place === null || (count($recipe->parts) === 1 && $recipe->water <= 0)) {
+            return null;
+        }
+        foreach ($this->figure->composition->usesOn($area) as $composed) {
+            if ($composed->use->id === $use) {
+                $rung = $laid?->rung === null ? null : $this->ladder($area)?->reading->rungs[$laid->rung]->rung;
+                $cover = StepCover::of($composed->use, $this->standard->technique($composed->technique)->group, $rung);
+
+                return Batch::of($recipe, $figures, $this->figure->figure->size, $place->area->share, $cover, max(1, intdiv($composed->use->coats, max(1, $composed->use->steps))));
+            }
+        }
+
+        return null;
     }
 
     private function ladder(string $area): ?TierLadder

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use Core\Scheme\Batch;
 use Core\Scheme\Recipe;
 
 /** What a step is painted with, and where that was said. */
@@ -17,12 +18,14 @@ final readonly class StepRecipe
 
     /**
      * @param  int  $step of the use, from 1
+     * @param  Batch|null  $batch how much to mix for the figures of the sheet; null where nothing is mixed
      * @param  int|null  $version of what the job has; null where it has nothing of its own
      */
     public function __construct(
         public int $step,
         public ?Recipe $recipe,
         public string $from,
+        public ?Batch $batch = null,
         public ?int $version = null,
     ) {
     }

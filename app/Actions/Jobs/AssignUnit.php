@@ -11,6 +11,7 @@ use App\Models\CurrentStudio;
 use App\Models\Figure;
 use App\Models\FigureState;
 use App\Models\Job;
+use App\Models\Scheme;
 use App\Models\Tier;
 use App\Models\Unit;
 use App\Models\User;
@@ -25,7 +26,7 @@ final readonly class AssignUnit
     ) {
     }
 
-    /** @param  array{tier?: string, painter_id?: int|null}  $change what is not named stays */
+    /** @param  array{tier?: string, painter_id?: int|null, scheme_id?: int|null}  $change what is not named stays */
     public function unit(Unit $unit, int $versionRead, array $change): Unit
     {
         return DB::transaction(function () use ($unit, $versionRead, $change): Unit {
@@ -42,10 +43,25 @@ final readonly class AssignUnit
             if (array_key_exists('painter_id', $change)) {
                 $locked->painter_id = $this->painter($change['painter_id']);
             }
+            if (array_key_exists('scheme_id', $change)) {
+                $locked->scheme_id = self::scheme($locked, $change['scheme_id']);
+            }
             $locked->save();
 
             return $locked;
         });
+    }
+
+    /** Null: the common scheme of the force. */
+    private static function scheme(Unit $unit, ?int $scheme): ?int
+    {
+        if ($scheme === null) {
+            return null;
+        }
+        $force = Job::query()->findOrFail($unit->job_id)->force_id;
+
+        return Scheme::query()->where('force_id', $force)->find($scheme)->id
+            ?? throw NotRight::at('/scheme_id', 'unknown-scheme', 'The force of this job has no such scheme.');
     }
 
     /**

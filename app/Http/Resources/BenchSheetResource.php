@@ -121,7 +121,7 @@ final readonly class BenchSheetResource extends Resource
             'caution' => trim(Caution::of($technique->group).' '.$technique->handling->caution) ?: null,
             'thinning' => $technique->handling->thinning,
             'tool' => $technique->handling->tool,
-            'mixes' => in_array($technique->group, self::WITHOUT_PAINT, true) ? [] : array_map(RecipeParts::step(...), $this->mixes->of($step->area, $step->use, $step->steps)),
+            'mixes' => in_array($technique->group, self::WITHOUT_PAINT, true) ? [] : array_map(RecipeParts::step(...), $this->mixes->of($step->area, $step->use, $step->steps, count($this->sheet->figures))),
             'why' => [
                 ...array_map(static fn (Constraint $constraint): array => ['reason' => $constraint->reason->value, 'sentence' => $constraint->sentence], $planned->constraints),
                 ['reason' => 'preference', 'sentence' => self::preference($planned->step)],

@@ -26,7 +26,7 @@ use Core\Standard\UseWords;
  * @phpstan-type GridArea array{area: string, surface: string, tier: string, own_tier: bool, focal: bool, state: 'asked'|'not-asked'|'undecided', minutes: float, uses: list<GridUse>}
  * @phpstan-type GridFigure array{id: int, number: int, leader: bool, state: string, tier: string, own_tier: bool, painter: Person|null, own_painter: bool, version: int}
  * @phpstan-type GridGroup array{key: string, tier: string, minutes: float, minutes_all: float, figures: list<GridFigure>, areas: list<GridArea>, resting: list<string>}
- * @phpstan-type GridUnit array{id: int, name: string, note: string, type: string, type_id: int, tier: string, painter: Person|null, version: int, count: int, minutes: float, groups: list<GridGroup>}
+ * @phpstan-type GridUnit array{id: int, name: string, note: string, type: string, type_id: int, tier: string, painter: Person|null, scheme: int|null, version: int, count: int, minutes: float, groups: list<GridGroup>}
  * @phpstan-type Grid array{units: list<GridUnit>, figures: int, minutes: float, waivers: int, questions: list<array{tier: string, surface: string, figures: int}>, unassigned: int, signed: int}
  */
 final readonly class GridResource extends Resource
@@ -77,6 +77,7 @@ final readonly class GridResource extends Resource
             'id' => $unit->id, 'name' => $unit->name, 'note' => $unit->note, 'type' => $figures[0]->type->name, 'type_id' => $unit->figure_type_id,
             'tier' => $unit->tier->key,
             'painter' => $unit->painter === null ? null : ['id' => $unit->painter->id, 'name' => $unit->painter->name],
+            'scheme' => $unit->scheme_id,
             'version' => $unit->version,
             'count' => count($figures),
             'minutes' => array_sum(array_column($groups, 'minutes_all')),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Job;
+use App\Models\Scheme;
 use App\Models\Tier;
 use Carbon\CarbonImmutable;
 
@@ -12,7 +13,7 @@ use Carbon\CarbonImmutable;
  * One job.
  *
  * @phpstan-type JobSummary array{id: int, name: string, client: string, due: string|null, days_left: int|null, figures: int, signed: int, late: bool}
- * @phpstan-type Job_ array{id: int, name: string, client: string, due: string|null, force: string, state: string, version: int, standard: array{id: int, name: string, version: string}, tiers: list<array{key: string, name: string, rank: int, retired: bool}>, surfaces: list<array{key: string, name: string}>}
+ * @phpstan-type Job_ array{id: int, name: string, client: string, due: string|null, force: string, state: string, version: int, standard: array{id: int, name: string, version: string}, tiers: list<array{key: string, name: string, rank: int, retired: bool}>, surfaces: list<array{key: string, name: string}>, schemes: list<array{id: int, name: string, common: bool}>}
  */
 final readonly class JobResource extends Resource
 {
@@ -25,7 +26,7 @@ final readonly class JobResource extends Resource
     /** @return Job_ */
     public function toArray(): array
     {
-        $job = $this->job->loadMissing(['force', 'standardVersion.standard', 'standardVersion.tiers', 'standardVersion.surfaces']);
+        $job = $this->job->loadMissing(['force.schemes', 'standardVersion.standard', 'standardVersion.tiers', 'standardVersion.surfaces']);
 
         return [
             'id' => $job->id,
@@ -40,6 +41,7 @@ final readonly class JobResource extends Resource
                 'key' => $tier->key, 'name' => $tier->name, 'rank' => $tier->rank, 'retired' => $tier->retired,
             ])->all()),
             'surfaces' => array_values($job->standardVersion->surfaces->map(static fn ($surface): array => ['key' => $surface->key, 'name' => $surface->name])->all()),
+            'schemes' => array_values($job->force->schemes->map(static fn (Scheme $scheme): array => ['id' => $scheme->id, 'name' => $scheme->name, 'common' => $scheme->common_id === null])->all()),
         ];
     }
 

@@ -11,9 +11,12 @@ use Core\Scheme\RecipePart;
 /**
  * A recipe as it is shown: its words, its parts, and the colour that is forecast of it.
  *
+ * @phpstan-import-type Why from WhyShape
+ *
  * @phpstan-type MixPart array{paint: string, parts: float, hex: string, kind: string}
  * @phpstan-type Recipe_ array{text: string, parts: list<MixPart>, water: float, hex: string|null, forecast: bool, metal: bool, too_much_water: bool}
- * @phpstan-type StepMix array{step: int, text: string, parts: list<MixPart>, hex: string|null, forecast: bool, too_much_water: bool, from: string, version: int|null}
+ * @phpstan-type MixBatch array{ml: float, drops: list<array{name: string, drops: int}>, why: Why}
+ * @phpstan-type StepMix array{step: int, text: string, parts: list<MixPart>, hex: string|null, forecast: bool, too_much_water: bool, from: string, batch: MixBatch|null, version: int|null}
  */
 final readonly class RecipeParts
 {
@@ -44,6 +47,7 @@ final readonly class RecipeParts
             'forecast' => $recipe?->isForecast() ?? false,
             'too_much_water' => $recipe?->hasTooMuchWater() ?? false,
             'from' => $step->from,
+            'batch' => $step->batch === null ? null : ['ml' => round($step->batch->ml, 2), 'drops' => $step->batch->drops(), 'why' => $step->batch->why->toArray()],
             'version' => $step->version,
         ];
     }

@@ -397,6 +397,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/kept-mixes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keeps what was mixed at the bench as the recipe of the scheme. */
+        post: operations["keepMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/mixes": {
         parameters: {
             query?: never;
@@ -491,6 +508,40 @@ export interface paths {
         };
         /** Starting ladders for a new studio. */
         get: operations["listLadders"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paint-files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes paints from a file, or shows what it would bring. */
+        post: operations["readPaintFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paint-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The paints of the studio as CSV, or as a palette. */
+        get: operations["exportPaints"];
         put?: never;
         post?: never;
         delete?: never;
@@ -736,6 +787,41 @@ export interface paths {
         put?: never;
         /** Notes that the work departs from the picture. */
         post: operations["noteDeparture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schemes/{scheme}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The picture that governs a scheme. */
+        get: operations["showPicture"];
+        put?: never;
+        /** Sets the picture that governs a scheme. */
+        post: operations["setPicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schemes/{scheme}/picture-points": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a colour at a point of the picture, with the nearest paints. */
+        post: operations["pickFromPicture"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1165,6 +1251,23 @@ export interface paths {
         /** Changes settings of the studio. */
         put: operations["changeStudio"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/swatch-readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads the colour of a painted swatch from a photograph with a grey card. */
+        post: operations["readSwatch"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1628,6 +1731,7 @@ export interface components {
             type_id: number;
             tier: string;
             painter: components["schemas"]["Person"] | null;
+            scheme: number | null;
             version: number;
             count: number;
             minutes: number;
@@ -1682,6 +1786,11 @@ export interface components {
             surfaces: {
                 key: string;
                 name: string;
+            }[];
+            schemes: {
+                id: number;
+                name: string;
+                common: boolean;
             }[];
         };
         JobMove: {
@@ -1761,6 +1870,14 @@ export interface components {
             uses: string[];
             choose?: number;
         };
+        MixBatch: {
+            ml: number;
+            drops: {
+                name: string;
+                drops: number;
+            }[];
+            why: components["schemas"]["Why"];
+        };
         MixPart: {
             paint: string;
             parts: number;
@@ -1798,9 +1915,21 @@ export interface components {
             hiding: number | null;
             version: number;
         };
+        PaintFile: {
+            new: string[];
+            changed: string[];
+            alike: number;
+            taken: boolean;
+        };
         Person: {
             id: number;
             name: string;
+        };
+        PickedColour: {
+            hex: string;
+            lab: number[];
+            seen: string;
+            nearest: components["schemas"]["Substitute"][];
         };
         Ping: {
             /** @constant */
@@ -2090,6 +2219,7 @@ export interface components {
             focal: string[];
             accents: string;
             note: string;
+            picture: string | null;
             tiers: components["schemas"]["Choice"][];
             tier: string;
             types: components["schemas"]["Choice"][];
@@ -2423,6 +2553,7 @@ export interface components {
             forecast: boolean;
             too_much_water: boolean;
             from: string;
+            batch: components["schemas"]["MixBatch"] | null;
             version: number | null;
         };
         Stopping: {
@@ -3499,6 +3630,46 @@ export interface operations {
             };
         };
     };
+    keepMix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    figure_type_id: number;
+                    area: string;
+                    use: string;
+                    step: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ping"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
     setMix: {
         parameters: {
             query?: never;
@@ -3711,6 +3882,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Ladder"][];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    readPaintFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    take: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaintFile"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    exportPaints: {
+        parameters: {
+            query: {
+                format: "csv" | "gpl";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
                 };
             };
             /** @description What was refused, and why */
@@ -4467,6 +4706,114 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Scheme"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    showPicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scheme: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    setPicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scheme: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scheme"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    pickFromPicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scheme: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    x: number;
+                    y: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PickedColour"];
                 };
             };
             /** @description What was refused, and why */
@@ -5468,6 +5815,46 @@ export interface operations {
             };
         };
     };
+    readSwatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    card_x: number;
+                    card_y: number;
+                    x: number;
+                    y: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PickedColour"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
     showToday: {
         parameters: {
             query?: never;
@@ -5512,6 +5899,7 @@ export interface operations {
                     version: number;
                     tier?: string;
                     painter_id?: number | null;
+                    scheme_id?: number | null;
                 };
             };
         };

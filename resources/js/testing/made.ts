@@ -171,6 +171,7 @@ export function step(change: Partial<Schemas['BenchStep']> = {}): Schemas['Bench
                 forecast: false,
                 too_much_water: false,
                 from: 'job',
+                batch: null,
                 version: 1,
             },
         ],

@@ -30,7 +30,7 @@ describe('what is marked', () => {
 
 describe('the step in hand', () => {
     it('says what, where, with what and why here', () => {
-        render(<Current sheet={sheet()} step={step()} onMoved={() => undefined} />);
+        render(<Current sheet={sheet()} step={step()} onMoved={() => undefined} />, [[['session'], session()]]);
         expect(screen.getByRole('heading', { name: 'Base coat on the coat' })).toBeTruthy();
         expect(screen.getByText('Oilskin Ochre')).toBeTruthy();
         expect(screen.getByText('Folds read as folds.')).toBeTruthy();
@@ -41,7 +41,7 @@ describe('the step in hand', () => {
     it('is done on all that are open at once', async () => {
         const moved = vi.fn();
         const sent = answering(() => [200, sheet()]);
-        render(<Current sheet={sheet()} step={step()} onMoved={moved} />);
+        render(<Current sheet={sheet()} step={step()} onMoved={moved} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'Done on all 2 figures' }));
         await waitFor(() =>
             expect(sent[0]?.body).toEqual({ figures: [20, 30], area: 'coat', use: 'base', state: 'done', reason: '' }),
@@ -51,14 +51,16 @@ describe('the step in hand', () => {
 
     it('takes a mark back', async () => {
         const sent = answering(() => [200, sheet()]);
-        render(<Current sheet={sheet()} step={step({ marks: [mark(20)] })} onMoved={() => undefined} />);
+        render(<Current sheet={sheet()} step={step({ marks: [mark(20)] })} onMoved={() => undefined} />, [
+            [['session'], session()],
+        ]);
         await userEvent.click(screen.getByRole('button', { name: '2' }));
         await waitFor(() => expect(sent[0]?.body).toMatchObject({ figures: [20], state: null }));
     });
 
     it('is excused only with a reason', async () => {
         const sent = answering(() => [200, sheet()]);
-        render(<Current sheet={sheet()} step={step()} onMoved={() => undefined} />);
+        render(<Current sheet={sheet()} step={step()} onMoved={() => undefined} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'Not done…' }));
         await userEvent.click(screen.getByRole('button', { name: 'Excuse it' }));
         expect(screen.getByRole('alert').textContent).toBe('Say why; it stays on record.');

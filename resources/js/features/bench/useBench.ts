@@ -53,5 +53,19 @@ export function useBench(job: number, key: string) {
             ),
         onSuccess: () => client.invalidateQueries({ queryKey: benchKeys.sheet(job, key) }),
     });
-    return { mark, handOver, mix };
+    const keep = useMutation({
+        mutationFn: ({ type, step, at }: { type: number; step: Schemas['BenchStep']; at: Schemas['StepMix'] }) =>
+            unwrap(
+                api.POST('/api/jobs/{job}/kept-mixes', {
+                    params: { path: { job } },
+                    body: { figure_type_id: type, area: step.area, use: step.use, step: at.step },
+                }),
+            ),
+        onSuccess: () => {
+            void client.invalidateQueries({ queryKey: benchKeys.sheet(job, key) });
+            void client.invalidateQueries({ queryKey: ['schemes'] });
+        },
+        onError,
+    });
+    return { mark, handOver, mix, keep };
 }

@@ -88,6 +88,7 @@ function unit(change: Partial<Schemas['GridUnit']> = {}): Schemas['GridUnit'] {
         type_id: 6,
         tier: 'muster',
         painter: null,
+        scheme: null,
         version: 7,
         count: 2,
         minutes: 64,
@@ -115,6 +116,7 @@ const job: Schemas['Job'] = {
         { key: 'plate', name: 'Plate' },
         { key: 'marking', name: 'Marking' },
     ],
+    schemes: [],
 };
 
 function grid(units: Schemas['GridUnit'][]): Schemas['Grid'] {

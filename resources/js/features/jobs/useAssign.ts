@@ -63,6 +63,15 @@ export function useAssign(job: number) {
         tier: (unit: Unit, figures: readonly Figure[] | null, tier: string) => assign(unit, figures, { tier }),
         painter: (unit: Unit, figures: readonly Figure[] | null, painter: number | null) =>
             assign(unit, figures, { painter_id: painter }),
+        scheme: (unit: Unit, scheme: number | null) =>
+            change.mutate(() =>
+                unwrap(
+                    api.PATCH('/api/units/{unit}', {
+                        params: { path: { unit: unit.id } },
+                        body: { version: unit.version, scheme_id: scheme },
+                    }),
+                ),
+            ),
         areaTier: ({ unit, figure, area }: AreaPlace, tier: string | null) =>
             change.mutate(() =>
                 unwrap(

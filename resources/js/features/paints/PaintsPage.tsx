@@ -8,6 +8,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { PaintFilePanel } from './components/PaintFilePanel';
 import { PaintPanel } from './components/PaintPanel';
 import { SubstitutePanel } from './components/SubstitutePanel';
 import { paintsOptions } from './queries';
@@ -32,6 +33,13 @@ export function PaintsPage() {
                     onChange={(event) => setSought(event.target.value)}
                     style={{ width: 200 }}
                 />
+                <a className="plain-button tool" href="/api/paint-list?format=csv">
+                    CSV
+                </a>
+                <a className="plain-button tool" href="/api/paint-list?format=gpl">
+                    Palette
+                </a>
+                {isLead && <Button onClick={() => open('file')}>From a file</Button>}
                 {isLead && (
                     <Button type="primary" onClick={() => open('paint')}>
                         Add a paint
@@ -71,6 +79,9 @@ function Beside({ panel, paints, of, onClose }: BesideProps) {
     const paint = paints.find((one) => String(one.id) === of);
     if (panel === 'substitute' && paint !== undefined) {
         return <SubstitutePanel key={paint.id} paint={paint} onClose={onClose} />;
+    }
+    if (panel === 'file') {
+        return <PaintFilePanel onClose={onClose} />;
     }
     return panel === 'paint' && (of === null || paint !== undefined) ? (
         <PaintPanel key={paint?.id ?? 'new'} paint={paint ?? null} onClose={onClose} />

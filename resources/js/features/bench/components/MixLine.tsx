@@ -1,6 +1,8 @@
 import type { Schemas } from '@api';
 import { MixInput } from '@features/paints';
+import { useSession } from '@features/session';
 import { Swatch } from '@shared/Swatch';
+import { Why } from '@shared/Why';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { useBench } from '../useBench';
@@ -14,6 +16,8 @@ interface Props {
 /** What a step is painted with; opened, it takes a paint of the studio or a mix as one types it. */
 export function MixLine({ sheet, step, mix }: Props) {
     const [editing, setEditing] = useState(false);
+    const bench = useBench(sheet.job.id, sheet.key);
+    const { user } = useSession();
     const many = step.mixes.length > 1;
     return (
         <div className="mix">
@@ -35,6 +39,7 @@ export function MixLine({ sheet, step, mix }: Props) {
                     ))}
                 </span>
             )}
+            {!editing && <Amount sheet={sheet} mix={mix} />}
             {editing ? (
                 <MixForm sheet={sheet} step={step} mix={mix} onDone={() => setEditing(false)} />
             ) : (
@@ -47,7 +52,46 @@ export function MixLine({ sheet, step, mix }: Props) {
                     {mix.parts.length === 0 ? 'Write down' : 'Change'}
                 </button>
             )}
+            {!editing && mix.from === 'job' && user.role !== 'painter' && (
+                <button
+                    type="button"
+                    className="link-button"
+                    aria-label={`Keep it as the recipe of ${step.title} on ${step.area}`}
+                    onClick={() => bench.keep.mutate({ type: sheet.type.id, step, at: mix })}
+                >
+                    Keep as the recipe
+                </button>
+            )}
         </div>
+    );
+}
+
+/** What the mix is forecast to look like, and how much of it to stir for the figures of the sheet. */
+function Amount({ sheet, mix }: { sheet: Props['sheet']; mix: Props['mix'] }) {
+    if (mix.hex === null || mix.parts.length === 0) {
+        return null;
+    }
+    return (
+        <span className="mix-amount">
+            {mix.forecast && (
+                <>
+                    <Swatch hex={mix.hex} /> <small>forecast {mix.hex}</small>
+                </>
+            )}
+            {mix.batch !== null && (
+                <small>
+                    {mix.batch.drops
+                        .map((drop) => `${drop.drops} ${drop.drops === 1 ? 'drop' : 'drops'} ${drop.name}`)
+                        .join(', ')}{' '}
+                    for {sheet.figures.length} figures <Why why={mix.batch.why} about={`amount of ${mix.text}`} />
+                </small>
+            )}
+            {mix.too_much_water && (
+                <small>
+                    <span aria-hidden="true">▲ </span>More water than paint: the binder breaks. Thin it with medium.
+                </small>
+            )}
+        </span>
     );
 }
 

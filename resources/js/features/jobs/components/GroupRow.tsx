@@ -1,3 +1,4 @@
+import { Select } from 'antd';
 import type { Schemas } from '@api';
 import { useSession } from '@features/session';
 import { minutes } from '@shared/format';
@@ -52,6 +53,19 @@ export function GroupRow({ unit, group, job, surfaces, onArea, onFigures }: Prop
                     </b>
                 </button>
                 {itself && unit.note !== '' && <small>{unit.note}</small>}
+                {itself && job.schemes.length > 1 && (
+                    <Select
+                        size="small"
+                        className="scheme-select"
+                        aria-label={`Scheme of ${unit.name}`}
+                        disabled={!mayAssign}
+                        value={unit.scheme ?? job.schemes.find((scheme) => scheme.common)?.id ?? null}
+                        options={job.schemes.map((scheme) => ({ value: scheme.id, label: scheme.name }))}
+                        onChange={(id: number | null) =>
+                            assign.scheme(unit, job.schemes.some((scheme) => scheme.id === id && scheme.common) ? null : id)
+                        }
+                    />
+                )}
             </th>
             <td>
                 <TierSelect

@@ -7,6 +7,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button, Select } from 'antd';
 import { type ReactNode, useState } from 'react';
 import { paintKeys } from '../queries';
+import { SwatchCard } from './SwatchCard';
 
 type Paint = Schemas['Paint'];
 
@@ -71,6 +72,7 @@ export function PaintPanel({ paint, onClose }: { paint: Paint | null; onClose: (
             >
                 <TextField label="Name" value={draft.name} onChange={(name) => change({ name })} error={wrong('/name')} />
                 <ColourField value={draft.colour} onChange={(colour) => change({ colour })} error={wrong('/colour')} />
+                <SwatchCard onRead={(colour) => change({ colour })} />
                 <div className="fields">
                     <Words label="Kind" words={kinds} value={draft.kind} onChange={(kind) => change({ kind })} />
                     <Words label="Opacity" words={opacities} value={draft.opacity} onChange={(opacity) => change({ opacity })} />

@@ -60,6 +60,7 @@ export function AreaPanel({ scheme, view, area, name, onClose }: Props) {
             {preview.data !== undefined && <PlateRow plates={preview.data.plates} />}
             <Rungs
                 draft={draft}
+                others={scheme.areas.filter((one) => one.area !== name && one.rungs.length > 0)}
                 shown={isSame(shown, draft) ? shown : null}
                 error={wrong}
                 onChange={(rungs) => change({ rungs })}
@@ -134,12 +135,14 @@ function messageAt(error: ApiError | null, path: string): string | undefined {
 
 interface RungsProps {
     draft: AreaDraft;
+    /** Areas whose ladders can be copied. */
+    others: readonly Area[];
     shown: Area | null;
     error: ApiError | null;
     onChange: (rungs: RungDraft[]) => void;
 }
 
-function Rungs({ draft, shown, error, onChange }: RungsProps) {
+function Rungs({ draft, others, shown, error, onChange }: RungsProps) {
     const { rungs } = draft;
     return (
         <section className="rungs">
@@ -159,7 +162,21 @@ function Rungs({ draft, shown, error, onChange }: RungsProps) {
                     />
                 ))}
             </ol>
-            <Button onClick={() => onChange([...rungs, nextRung(rungs)])}>Add a step</Button>
+            <div className="rungs-end">
+                <Button onClick={() => onChange([...rungs, nextRung(rungs)])}>Add a step</Button>
+                <Select
+                    aria-label="Copy the ladder of another area"
+                    placeholder="Copy the ladder of …"
+                    value={null}
+                    options={others.map((other) => ({ value: other.area, label: other.area }))}
+                    onChange={(area: string | null) => {
+                        const from = others.find((other) => other.area === area);
+                        if (from !== undefined) {
+                            onChange(draftOf(from).rungs);
+                        }
+                    }}
+                />
+            </div>
         </section>
     );
 }

@@ -8,6 +8,7 @@ import { Button, Select } from 'antd';
 import { useState } from 'react';
 import type { View } from '../queries';
 import { useScheme } from '../useScheme';
+import { PictureField } from './PictureField';
 
 type Scheme = Schemas['Scheme'];
 
@@ -40,6 +41,7 @@ export function NotesPanel({ scheme, view, mayChange, onClose }: Props) {
                     </li>
                 ))}
             </ul>
+            <PictureField scheme={scheme} mayChange={mayChange} />
             <h3>Departures and changes</h3>
             {scheme.notes.length === 0 && (
                 <p>Nothing noted yet. Where the work leaves the picture or the plan, write it here with its reason.</p>

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Export;
+
+use Core\Scheme\Paint;
+
+/** Paints in forms that other programs read. */
+final readonly class PaintList
+{
+    /** @param  list<Paint>  $paints */
+    public static function csv(array $paints): string
+    {
+        $rows = [['name', 'kind', 'hex', 'opacity', 'finish', 'ml', 'stock_ml', 'coats_dark', 'coats_middle', 'coats_light']];
+        foreach ($paints as $paint) {
+            $rows[] = [
+                $paint->name, $paint->kind->value, $paint->colour->hex(), $paint->opacity->value, $paint->finish, (string) $paint->potMl, (string) $paint->stockMl,
+                (string) $paint->coverage->onDark, (string) $paint->coverage->onMiddle, (string) $paint->coverage->onLight,
+            ];
+        }
+        $stream = fopen('php://memory', 'r+');
+        assert($stream !== false);
+        foreach ($rows as $row) {
+            fputcsv($stream, $row, ',', '"', '');
+        }
+        rewind($stream);
+
+        return (string) stream_get_contents($stream);
+    }
+
+    /**
+     * Lines of red, green, blue and a name, below the head that the format has.
+     *
+     * @param  list<Paint>  $paints
+     */
+    public static function palette(array $paints, string $name): string
+    {
+        $lines = ['GIMP Palette', 'Name: '.str_replace(["\r", "\n"], ' ', $name), 'Columns: 4', '#'];
+        foreach ($paints as $paint) {
+            $bits = (int) hexdec(substr($paint->colour->hex(), 1));
+            $lines[] = sprintf("%3d %3d %3d\t%s", $bits >> 16, $bits >> 8 & 255, $bits & 255, $paint->name);
+        }
+
+        return implode("\n", $lines)."\n";
+    }
+}

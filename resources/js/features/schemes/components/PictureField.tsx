@@ -1,0 +1,106 @@
+import { api, type ApiError, type Schemas, unwrap } from '@api';
+import { ErrorNote } from '@shared/ErrorNote';
+import { type Point, PointPicture } from '@shared/PointPicture';
+import { Swatch } from '@shared/Swatch';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { schemeKeys } from '../queries';
+
+type Scheme = Schemas['Scheme'];
+
+const MOST_BYTES = 8 * 1024 * 1024;
+
+function formOf(file: File, version: number): FormData {
+    const form = new FormData();
+    form.append('file', file);
+    form.append('version', String(version));
+    return form;
+}
+
+/** One picture governs a scheme; colours are picked from it, with the paints nearest to them. */
+export function PictureField({ scheme, mayChange }: { scheme: Scheme; mayChange: boolean }) {
+    const client = useQueryClient();
+    const [point, setPoint] = useState<Point | null>(null);
+    const [tooLarge, setTooLarge] = useState('');
+    const upload = useMutation<Scheme, ApiError, File>({
+        mutationFn: (file) =>
+            unwrap(
+                api.POST('/api/schemes/{scheme}/picture', {
+                    params: { path: { scheme: scheme.id } },
+                    body: { file: '', version: scheme.version },
+                    bodySerializer: () => formOf(file, scheme.version),
+                }),
+            ),
+        onSuccess: () => void client.invalidateQueries({ queryKey: schemeKeys.all }),
+    });
+    const pick = useMutation({
+        mutationFn: (at: Point) =>
+            unwrap(api.POST('/api/schemes/{scheme}/picture-points', { params: { path: { scheme: scheme.id } }, body: at })),
+    });
+    return (
+        <section className="picture-field">
+            <h3>The picture that governs</h3>
+            {scheme.picture === null ? (
+                <p>None yet. Upload a reference picture, then point at it to find the nearest paints.</p>
+            ) : (
+                <PointPicture
+                    src={`/api/schemes/${scheme.id}/picture?of=${scheme.picture}`}
+                    about="The picture that governs"
+                    points={point === null ? [] : [{ at: point, name: 'here' }]}
+                    onPoint={(at) => {
+                        setPoint(at);
+                        pick.mutate(at);
+                    }}
+                />
+            )}
+            <ErrorNote error={pick.error} />
+            {pick.data !== undefined && (
+                <ul className="paint-list">
+                    <li>
+                        <Swatch hex={pick.data.hex} /> <b>{pick.data.hex}</b>
+                    </li>
+                    {pick.data.nearest.map((paint) => (
+                        <li key={paint.paint}>
+                            <Swatch hex={paint.hex} />
+                            <span>
+                                {paint.paint}
+                                <small>
+                                    {' '}
+                                    ΔE00 {paint.delta_e}
+                                    {paint.side.length > 0 && `, ${paint.side.join(', ')}`}
+                                </small>
+                            </span>
+                        </li>
+                    ))}
+                </ul>
+            )}
+            {mayChange && (
+                <label className="file-field">
+                    {scheme.picture === null ? 'Picture' : 'Another picture'}
+                    <input
+                        type="file"
+                        accept="image/jpeg,image/png,image/webp"
+                        onChange={(event) => {
+                            const chosen = event.target.files?.[0];
+                            upload.reset();
+                            setTooLarge('');
+                            if (chosen !== undefined && chosen.size > MOST_BYTES) {
+                                setTooLarge(
+                                    `This picture has ${Math.round(chosen.size / 1024 / 1024)} MB; 8 MB is the most. Save it smaller.`,
+                                );
+                            } else if (chosen !== undefined) {
+                                upload.mutate(chosen);
+                            }
+                        }}
+                    />
+                </label>
+            )}
+            {tooLarge !== '' && (
+                <p className="field-error" role="alert">
+                    ◆ {tooLarge}
+                </p>
+            )}
+            <ErrorNote error={upload.error} />
+        </section>
+    );
+}

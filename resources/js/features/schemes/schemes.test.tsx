@@ -1,0 +1,228 @@
+import type { Schemas } from '@api';
+import { answering, refusal } from '@testing/api';
+import { session } from '@testing/made';
+import { render } from '@testing/render';
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it, vi } from 'vitest';
+import { AreaPanel } from './components/AreaPanel';
+import { LadderBars } from './components/LadderBars';
+import { SchemeSide } from './components/SchemeSide';
+import { draftOf, filled, mended, moved, nextRung, type RungDraft } from './draft';
+
+const why = { inputs: [], rule: 'Steps too far apart read as hard lines.', source: 'common practice, no source' };
+
+function rung(change: Partial<Schemas['SchemeRung']> = {}): Schemas['SchemeRung'] {
+    return {
+        role: 'base',
+        mix: 'Harbour Slate',
+        cover: 1,
+        coats: 1,
+        recipe: {
+            text: 'Harbour Slate',
+            parts: [{ paint: 'Harbour Slate', parts: 1, hex: '#3e4c57', kind: 'base' }],
+            water: 0,
+            hex: '#3e4c57',
+            forecast: false,
+            metal: false,
+            too_much_water: false,
+        },
+        shared: false,
+        hex: '#3e4c57',
+        lightness: 31.6,
+        value: 4,
+        under: '#9a9d9e',
+        taken: true,
+        ...change,
+    };
+}
+
+function area(change: Partial<Schemas['SchemeArea']> = {}): Schemas['SchemeArea'] {
+    return {
+        id: 5,
+        area: 'helmet',
+        figure_type: '',
+        of_scheme: 'Harbour guard',
+        inherited: false,
+        version: 3,
+        surface: 'plate',
+        surface_name: 'Plate',
+        on_figure: true,
+        takes_shared_light: true,
+        turn: 'none',
+        note: '',
+        rungs: [rung(), rung({ role: 'light', mix: 'Gull White', cover: 0.4, hex: '#f1efe6', lightness: 94.2, value: 1 })],
+        uses: [],
+        fault: null,
+        findings: [
+            {
+                code: 'jump',
+                at: 1,
+                sentence: '63 of L* lighter than the step before, over 25: a hard line.',
+                why,
+                suggestion: {
+                    at: 1,
+                    inserts: true,
+                    rung: { role: 'light', mix: 'Harbour Slate 2 + Gull White 1', cover: 0.7, coats: 1 },
+                    sentence: 'A step between: 2 : 1 of the two gives L* 58.',
+                },
+            },
+        ],
+        missing: [],
+        span: 62.6,
+        asked: 50,
+        steps: [],
+        ...change,
+    };
+}
+
+function scheme(change: Partial<Schemas['Scheme']> = {}): Schemas['Scheme'] {
+    return {
+        id: 2,
+        name: 'Harbour guard',
+        force: { id: 1, name: 'Harbour guard' },
+        common_id: null,
+        version: 4,
+        ground: 'Quay Fog primer',
+        light: 'Gull White',
+        light_hex: '#f1efe6',
+        light_own: 1,
+        light_parts: 1,
+        light_reach: 1,
+        last_light: 'shared',
+        light_from: '',
+        focal: [],
+        accents: '',
+        note: '',
+        picture: null,
+        tiers: [{ key: 'guard', name: 'Guard' }],
+        tier: 'guard',
+        types: [{ key: 'lamplighter', name: 'Lamplighter' }],
+        type: 'lamplighter',
+        areas: [area()],
+        without: [],
+        lit: { taking: 1, of: 1 },
+        findings: [{ code: 'neighbours-alike', area: 'boots', sentence: 'boots and trousers run into each other.', why }],
+        across: [],
+        pairs: [
+            { one: 'boots', other: 'trousers', apart: 4, lined: false, parts: false },
+            { one: 'helmet', other: 'coat', apart: 9, lined: true, parts: true },
+        ],
+        least_apart: 15,
+        families: [{ family: 'blues', share: 1, hex: '#3e4c57' }],
+        family_limit: 0.45,
+        paints: [],
+        notes: [],
+        others: [],
+        ...change,
+    };
+}
+
+const view = { type: null, tier: null };
+const known: [readonly unknown[], unknown][] = [
+    [['session'], session()],
+    [['paints'], []],
+];
+
+describe('a ladder that is written', () => {
+    const steps: RungDraft[] = [
+        { role: 'base', mix: 'A', cover: 1, coats: 1 },
+        { role: 'light', mix: 'C', cover: 0.4, coats: 1 },
+    ];
+
+    it('gets a base first, then a shade, then lights that cover less and less', () => {
+        expect(nextRung([]).role).toBe('base');
+        expect(nextRung(steps.slice(0, 1)).role).toBe('shade');
+        expect(nextRung(steps)).toMatchObject({ role: 'light', cover: 0.24 });
+    });
+
+    it('takes a suggestion in between, or in the place of a step', () => {
+        const suggestion = { at: 1, inserts: true, rung: { role: 'light', mix: 'B', cover: 0.7, coats: 1 }, sentence: '' };
+        expect(mended(steps, suggestion).map((one) => one.mix)).toEqual(['A', 'B', 'C']);
+        expect(mended(steps, { ...suggestion, inserts: false }).map((one) => one.mix)).toEqual(['A', 'B']);
+    });
+
+    it('takes missing steps below its last light', () => {
+        const missing = ['B1', 'B2'].map((mix) => ({ role: 'light', mix, cover: 0.5, coats: 1 }));
+        expect(filled(steps, missing).map((one) => one.mix)).toEqual(['A', 'B1', 'B2', 'C']);
+        expect(filled(steps.slice(0, 1), missing)).toHaveLength(1);
+    });
+
+    it('is put in another order', () => {
+        expect(moved(steps, 1, 0).map((one) => one.mix)).toEqual(['C', 'A']);
+    });
+
+    it('is what is stored, until it is changed', () => {
+        expect(draftOf(area()).rungs).toEqual([
+            { role: 'base', mix: 'Harbour Slate', cover: 1, coats: 1 },
+            { role: 'light', mix: 'Gull White', cover: 0.4, coats: 1 },
+        ]);
+    });
+});
+
+describe('the bars of a ladder', () => {
+    it('say their lightness in words, and mark the step that is wrong', () => {
+        render(<LadderBars area={area()} />);
+        expect(screen.getByRole('img', { name: 'helmet: base L* 32, light L* 94' })).toBeTruthy();
+        expect(screen.getByText('94 ▲')).toBeTruthy();
+    });
+
+    it('are hollow where a tier does not lay a step', () => {
+        const { container } = render(
+            <LadderBars area={area({ rungs: [rung(), rung({ role: 'light', taken: false, hex: '#ffffff' })] })} />,
+        );
+        expect(container.querySelectorAll('rect[fill="none"]')).toHaveLength(1);
+    });
+});
+
+describe('the panel of an area', () => {
+    const panel = <AreaPanel scheme={scheme()} view={view} area={area()} name="helmet" onClose={() => undefined} />;
+
+    it('mends a step by one key and keeps it', async () => {
+        const sent = answering(({ method }) => (method === 'PUT' ? [200, scheme()] : [200, { area: area(), plates: [] }]));
+        render(panel, known);
+        expect(screen.getByText('stored')).toBeTruthy();
+        await userEvent.click(screen.getByRole('button', { name: /^Mend: A step between/ }));
+        expect(screen.getByText('not stored yet')).toBeTruthy();
+        await waitFor(() => expect(screen.getByRole('button', { name: 'Keep' })).toHaveProperty('disabled', false));
+        await userEvent.click(screen.getByRole('button', { name: 'Keep' }));
+        await waitFor(() => expect(sent.find((one) => one.method === 'PUT')).toBeTruthy());
+        expect(sent.find((one) => one.method === 'PUT')?.body).toMatchObject({
+            version: 3,
+            rungs: [{ mix: 'Harbour Slate' }, { mix: 'Harbour Slate 2 + Gull White 1' }, { mix: 'Gull White' }],
+        });
+    });
+
+    it('says at the step that a paint is unknown, and keeps what was typed', async () => {
+        answering(() => [422, refusal('unknown-paint', 'The studio has no paint "Gul White".', '/rungs/1/mix')]);
+        render(panel, known);
+        const field = screen.getByLabelText('What step 2 is painted with');
+        await userEvent.clear(field);
+        await userEvent.type(field, 'Gul White');
+        expect((await screen.findByRole('alert')).textContent).toContain('no paint "Gul White"');
+        expect(field).toHaveProperty('value', 'Gul White');
+    });
+
+    it('asks nothing while a step has no paint', async () => {
+        const sent = answering(() => [200, { area: area(), plates: [] }]);
+        render(panel, known);
+        await waitFor(() => expect(sent).toHaveLength(1));
+        await userEvent.click(screen.getByRole('button', { name: 'Add a step' }));
+        await new Promise((done) => setTimeout(done, 250));
+        expect(sent).toHaveLength(1);
+        expect(screen.getByRole('button', { name: 'Keep' })).toHaveProperty('disabled', true);
+    });
+});
+
+describe('what holds a figure together', () => {
+    it('shows neighbours, the least apart first, and what parts them', async () => {
+        answering(() => [200, []]);
+        const open = vi.fn();
+        render(<SchemeSide scheme={scheme()} mayChange onLight={() => undefined} onArea={open} />, known);
+        expect(screen.getByText('under 15 and no dark line at this tier')).toBeTruthy();
+        expect(screen.getByText('under 15, and a dark line parts them: holds')).toBeTruthy();
+        expect(screen.getByText(/in the last light of 1 of 1 areas/)).toBeTruthy();
+        await userEvent.click(screen.getByRole('button', { name: 'boots, trousers' }));
+        expect(open).toHaveBeenCalledWith('boots');
+    });
+});
