@@ -60,6 +60,7 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::post('/schemes/{scheme}/area-previews', C\PreviewSchemeArea::class);
     Route::post('/schemes/{scheme}/recipes', C\PastePaintsByUse::class);
     Route::get('/schemes/{scheme}/plates', C\ShowSchemePlates::class);
+    Route::get('/schemes/{scheme}/proof-sheet', C\ExportProofSheet::class);
     Route::post('/schemes/{scheme}/picture', C\SetPicture::class);
     Route::get('/schemes/{scheme}/picture', C\ShowPicture::class);
     Route::post('/schemes/{scheme}/picture-points', C\PickFromPicture::class);

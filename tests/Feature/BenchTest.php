@@ -116,15 +116,17 @@ final class BenchTest extends TestCase
         $type = $this->unit('1st Lamplighters')->figure_type_id;
         $set = fn (string $mix, ?int $version) => $this->as($this->isla(), 'PUT', "/jobs/{$this->job()->id}/mixes", ['figure_type_id' => $type, 'area' => 'boots', 'use' => 'base', 'step' => 1, 'mix' => $mix, 'version' => $version]);
 
-        $set('tarred rope 2 + Lamp Black', 1)->assertOk();
+        $set('tarred rope 2 + Lamp Black', null)->assertOk();
         $mix = $this->step($this->steps($this->figure('1st Lamplighters', 9), $this->isla()), 'boots', 'base')['mixes'][0];
-        self::assertSame(['Tarred Rope 2 + Lamp Black 1', 2], [$mix['text'], $mix['version']]);
+        self::assertSame(['Tarred Rope 2 + Lamp Black 1', 'job', 1], [$mix['text'], $mix['from'], $mix['version']]);
 
+        $set('Gull White 1 + water 1', 1)->assertOk();
         $this->assertRefused($set('Gull White', 1), 409, 'stale');
         $this->assertRefused($set('Bluish 1 + Gull White 2', 2), 422, 'unknown-paint', '/mix');
         $this->assertRefused($set('Gull White 0', 2), 422, 'unreadable-mix', '/mix');
         $set('', 2)->assertOk();
-        self::assertSame('', $this->step($this->steps($this->figure('1st Lamplighters', 9), $this->isla()), 'boots', 'base')['mixes'][0]['text']);
+        $mix = $this->step($this->steps($this->figure('1st Lamplighters', 9), $this->isla()), 'boots', 'base')['mixes'][0];
+        self::assertSame(['Tarred Rope', 'scheme', null], [$mix['text'], $mix['from'], $mix['version']], 'without its own, the job takes that of the scheme');
     }
 
     public function test_who_paints_nothing_of_a_job_sets_no_mix_of_it(): void
@@ -140,19 +142,19 @@ final class BenchTest extends TestCase
         $this->assertRefused($this->as($this->lead(), 'GET', "/jobs/{$this->job()->id}/bench-sheets/1-gone"), 404, 'not-found');
     }
 
-    /** @return list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}> */
+    /** @return list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, from: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}> */
     private function steps(Figure $figure, User $user): array
     {
         $key = $this->app->make(BenchSheets::class)->ofFigure($figure)->key;
-        /** @var array{steps: list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}>} $sheet */
+        /** @var array{steps: list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, from: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}>} $sheet */
         $sheet = $this->answer($user, 'GET', "/jobs/{$this->job()->id}/bench-sheets/{$key}");
 
         return $sheet['steps'];
     }
 
     /**
-     * @param  list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}>  $steps
-     * @return array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}
+     * @param  list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, from: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}>  $steps
+     * @return array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, from: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}
      */
     private function step(array $steps, string $area, string $use): array
     {

@@ -38,7 +38,16 @@ final class ConstraintsTest extends TestCase
         yield 'a colour that is none' => ["UPDATE paints SET hex = '#GGGGGG'"];
         yield 'a colour in capitals' => ["UPDATE paints SET hex = '#ABCDEF'"];
         yield 'less than no stock' => ['UPDATE paints SET stock_ml = -1'];
-        yield 'a mix of no parts' => ['UPDATE job_mix_parts SET parts = 0'];
+        yield 'a mix of no parts' => ['UPDATE scheme_step_parts SET parts = 0'];
+        yield 'a paint of no kind' => ["UPDATE paints SET kind = 'glitter'"];
+        yield 'a paint that never covers' => ['UPDATE paints SET coats_dark = 0'];
+        yield 'a paint that hides more than all' => ['UPDATE paints SET hiding = 1.5'];
+        yield 'a step that covers nothing' => ['UPDATE scheme_steps SET cover = 0'];
+        yield 'a step of no role' => ["UPDATE scheme_steps SET role = 'glow'"];
+        yield 'a rung that is of a use' => ["UPDATE scheme_steps SET `use` = 'eye' WHERE role = 'base'"];
+        yield 'a shared light of nothing' => ["UPDATE schemes SET last_light = 'shared', light_paint_id = NULL"];
+        yield 'two common schemes of one force' => ['INSERT INTO schemes (studio_id, force_id, name) SELECT studio_id, force_id, \'Other\' FROM schemes LIMIT 1'];
+        yield 'a paint that schemes take taken away' => ["DELETE FROM paints WHERE name = 'Gull White'"];
         yield 'an excuse without a reason' => ["UPDATE bench_marks SET state = 'later', reason = ''"];
         yield 'a tier that units have taken away' => ['DELETE FROM tiers'];
         yield 'a person who painted taken away' => ["DELETE FROM users WHERE email = 'isla@kittiwake.example'"];

@@ -9,7 +9,10 @@ use App\Models\CurrentStudio;
 use App\Models\Fault;
 use App\Models\Figure;
 use App\Models\Job;
+use App\Models\Paint;
 use App\Models\Proposal;
+use App\Models\Scheme;
+use App\Models\SchemeArea;
 use App\Models\SignOff;
 use App\Models\StandardVersion;
 use App\Models\Unit;
@@ -31,7 +34,7 @@ final class IsolationTest extends TestCase
         DB::table('sign_offs')->insert(['studio_id' => $this->lead()->studio_id, 'figure_id' => $figure->id, 'check_id' => $check['id'], 'signed_by' => $this->lead()->id, 'number' => 1, 'previous' => '', 'hash' => '', 'record' => '{}', 'signed_at' => now()]);
         $proposal = Proposal::query()->create(['standard_version_id' => StandardVersion::query()->firstOrFail()->id, 'user_id' => $this->lead()->id, 'tier' => 'guard', 'surface' => 'cloth', 'text' => 'More light.']);
         $rows = [
-            'proposal' => $proposal->id,
+            'proposal' => $proposal->id, 'paint' => Paint::query()->firstOrFail()->id, 'scheme' => Scheme::query()->firstOrFail()->id, 'schemeArea' => SchemeArea::query()->firstOrFail()->id,
             'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'job' => Job::query()->firstOrFail()->id, 'unit' => Unit::query()->firstOrFail()->id,
             'figure' => $figure->id, 'variation' => Variation::query()->firstOrFail()->id, 'check' => $this->number($check['id']),
             'fault' => Fault::query()->firstOrFail()->id, 'signOff' => SignOff::query()->firstOrFail()->id, 'key' => 'x',
@@ -51,7 +54,7 @@ final class IsolationTest extends TestCase
 
     public function test_lists_hold_nothing_of_another_studio(): void
     {
-        foreach (['/jobs', '/bench-sheets', '/checks', '/sign-offs', '/figure-types', '/paints', '/proposals'] as $path) {
+        foreach (['/jobs', '/bench-sheets', '/checks', '/sign-offs', '/figure-types', '/paints', '/schemes', '/proposals'] as $path) {
             self::assertSame([], $this->answer($this->stranger(), 'GET', $path), $path);
         }
         self::assertSame(['Brenna Holm'], array_column($this->answer($this->stranger(), 'GET', '/people'), 'name'));

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Console\WriteOpenApi;
 use App\Models\FigureType;
+use App\Models\Scheme;
 use App\Models\StandardVersion;
 use App\OpenApi\DocumentBuilder;
 use Opis\JsonSchema\Helper;
@@ -50,6 +51,9 @@ final class OpenApiTest extends TestCase
             '#/components/schemas/Raise' => $this->answer($this->lead(), 'GET', "/standards/{$inForce}/raise?figure_type={$type}&from=muster&to=guard"),
             '#/components/schemas/Vocabulary' => $this->answer($this->lead(), 'GET', '/vocabulary'),
             '#/components/schemas/Proposal' => $this->answer($this->isla(), 'POST', "/jobs/{$this->job()->id}/proposals", ['tier' => 'guard', 'surface' => 'cloth', 'use' => null, 'text' => 'More light.']),
+            '#/components/schemas/Scheme' => $this->answer($this->lead(), 'GET', '/schemes/'.Scheme::query()->firstOrFail()->id),
+            '#/components/schemas/SchemePlate' => (array) ($this->answer($this->lead(), 'GET', '/schemes/'.Scheme::query()->firstOrFail()->id.'/plates?area=face')[0] ?? []),
+            '#/components/schemas/Paint' => (array) ($this->answer($this->lead(), 'GET', '/paints')[0] ?? []),
             '#/components/schemas/Session' => $this->answer($this->lead(), 'GET', '/session'),
             '#/components/schemas/Today' => $this->answer($this->lead(), 'GET', '/today'),
             '#/components/schemas/Sheet' => $this->answer($this->lead(), 'GET', '/standards/'.StandardVersion::query()->firstOrFail()->id),

@@ -108,7 +108,7 @@ final class PaintBook
     private function unknown(string $name, string $pointer): NotRight
     {
         $near = array_filter($this->all(), static fn (Paint $paint): bool => levenshtein(mb_strtolower(substr($paint->name, 0, 100)), mb_strtolower(substr($name, 0, 100))) <= 2);
-        $meant = $near === [] ? '' : ' Did you mean "'.array_values($near)[0]->name.'"?';
+        $meant = $near === [] ? '' : ' Perhaps you meant "'.array_values($near)[0]->name.'".';
 
         return NotRight::at($pointer, 'unknown-paint', "The studio has no paint \"{$name}\"; pick one of its paints, or write a mix like \"Gull White 1 + Weir Blue 3\".{$meant}");
     }

@@ -845,6 +845,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schemes/{scheme}/proof-sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The proof plates of a figure in a scheme's colours as PDF. */
+        get: operations["exportProofSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schemes/{scheme}/recipes": {
         parameters: {
             query?: never;
@@ -4849,6 +4866,41 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SchemePlate"][];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    exportProofSheet: {
+        parameters: {
+            query?: {
+                type?: string | null;
+                tier?: string | null;
+                area?: string | null;
+            };
+            header?: never;
+            path: {
+                scheme: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
                 };
             };
             /** @description What was refused, and why */

@@ -1,0 +1,337 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\Bench\BenchSheets;
+use App\Http\Resources\BenchSheetResource;
+use App\Http\Resources\RecipeParts;
+use App\Http\Resources\SchemeAreaParts;
+use App\Http\Resources\SchemeAreaResource;
+use App\Http\Resources\SchemeResource;
+use App\Models\Force;
+use App\Models\JobMix;
+use App\Models\Scheme;
+use App\Models\SchemeArea;
+use App\Models\SchemeNote;
+use App\Models\Unit;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Ladders of a force: written, mended, tied together, shared and differing, and laid at the bench.
+ *
+ * @phpstan-import-type Scheme from SchemeResource as Shown
+ * @phpstan-import-type SchemeArea_ from SchemeAreaParts
+ * @phpstan-import-type SchemeAreaPreview from SchemeAreaResource
+ * @phpstan-import-type StepMix from RecipeParts
+ * @phpstan-import-type BenchSheet_ from BenchSheetResource
+ */
+final class SchemeTest extends TestCase
+{
+    public function test_the_demo_force_has_its_colours_at_every_tier(): void
+    {
+        foreach (['lamplighter', 'tide-diver', 'heron-rider', 'harbour-master', 'sea-troll'] as $type) {
+            $shown = $this->show($type);
+            foreach ($shown['tiers'] as $tier) {
+                foreach ($this->show($type, $tier['key'])['areas'] as $area) {
+                    foreach ($area['steps'] as $step) {
+                        $isPainted = ! in_array($step['name'], ['Clean mould lines and gaps', 'Walk round', 'Tidy back to the neighbour', 'Tufts'], true);
+                        self::assertTrue(! $isPainted || $step['mix'] !== '' || $step['rung'] === null, "{$type}, {$tier['key']}, {$area['area']}: {$step['name']}");
+                    }
+                }
+            }
+        }
+    }
+
+    public function test_a_ladder_shows_each_step_over_what_lies_under_it(): void
+    {
+        $coat = $this->area($this->show('lamplighter', 'guard'), 'oilskin coat');
+
+        self::assertSame(['base', 'shade', 'light', 'light'], array_column($coat['rungs'], 'role'));
+        self::assertSame('#b98a2e', $coat['rungs'][0]['hex']);
+        self::assertNotSame('#3a3226', $coat['rungs'][1]['hex'], 'a wash lets the base through');
+        self::assertTrue($coat['rungs'][3]['recipe']['forecast']);
+        self::assertSame(50, $coat['asked']);
+    }
+
+    public function test_a_tier_with_fewer_lights_takes_the_best_of_them(): void
+    {
+        $taken = fn (string $tier): array => array_column(array_filter($this->area($this->show('harbour-master', $tier), 'beard')['rungs'], static fn (array $rung): bool => $rung['taken']), 'mix');
+
+        self::assertGreaterThan(count($taken('muster')), count($taken('banner')));
+        self::assertContains('Wet Stone', $taken('muster'));
+    }
+
+    public function test_a_fault_is_mended_by_the_suggestion(): void
+    {
+        $id = $this->scheme()->id;
+        $draft = self::draft('guard badge', [['base', 'Harbour Slate', 1.0], ['light', 'Weir Blue 1 + Gull White 1', 0.4]]);
+        $seen = $this->area($this->scheming('POST', "/schemes/{$id}/areas", $draft + ['type' => 'lamplighter', 'tier' => 'guard']), 'guard badge');
+        $jump = $seen['findings'][0];
+        self::assertSame(['jump', 1], [$jump['code'], $jump['at']]);
+        self::assertNotNull($jump['suggestion']);
+        self::assertStringContainsString('gives L*', $jump['suggestion']['sentence']);
+
+        $rungs = $draft['rungs'];
+        array_splice($rungs, $jump['suggestion']['at'], $jump['suggestion']['inserts'] ? 0 : 1, [$jump['suggestion']['rung']]);
+        $mended = $this->area($this->scheming('PUT', "/scheme-areas/{$seen['id']}", ['rungs' => $rungs, 'version' => $seen['version'], 'type' => 'lamplighter', 'tier' => 'guard'] + $draft), 'guard badge');
+        self::assertNotContains('jump', array_column($mended['findings'], 'code'));
+        self::assertSame($seen['version'] + 1, $mended['version']);
+    }
+
+    public function test_a_preview_stores_nothing_and_shows_the_plates(): void
+    {
+        $scheme = $this->scheme();
+        $before = SchemeArea::query()->count();
+        /** @var SchemeAreaPreview $preview */
+        $preview = $this->answer($this->lead(), 'POST', "/schemes/{$scheme->id}/area-previews", self::draft('helmet', [['base', 'Rust Buoy', 1.0]]) + ['type' => 'lamplighter', 'tier' => 'guard']);
+
+        self::assertSame('#8c3a26', $preview['area']['rungs'][0]['hex']);
+        self::assertGreaterThan(3, count($preview['plates']));
+        self::assertSame($before, SchemeArea::query()->count());
+        self::assertSame('#3e4c57', $this->area($this->show('lamplighter'), 'helmet')['rungs'][0]['hex']);
+    }
+
+    public function test_the_shared_light_ties_the_figure_and_the_plates_change(): void
+    {
+        $scheme = $this->scheme();
+        $plates = fn (): string => (string) json_encode($this->answer($this->lead(), 'GET', "/schemes/{$scheme->id}/plates?type=lamplighter&area=helmet"));
+        $before = $plates();
+        $tied = $this->scheming('PUT', "/schemes/{$scheme->id}", $this->wholeScheme($scheme, ['last_light' => 'shared', 'light' => 'Gull White', 'light_own' => 1, 'light_parts' => 1]) + ['type' => 'lamplighter', 'tier' => 'guard']);
+
+        $helmet = $this->area($tied, 'helmet');
+        self::assertSame('Weir Blue 1 + Gull White 1', $helmet['rungs'][count($helmet['rungs']) - 1]['recipe']['text']);
+        self::assertSame($tied['lit']['of'], $tied['lit']['taking']);
+        self::assertNotSame($before, $plates());
+    }
+
+    public function test_a_company_differs_only_where_it_says_so(): void
+    {
+        $common = $this->scheme();
+        $this->answer($this->lead(), 'POST', '/schemes', ['force' => 'Harbour guard', 'name' => 'Second company']);
+        $second = Scheme::query()->where('name', 'Second company')->firstOrFail();
+        self::assertSame($common->id, $second->common_id);
+        $this->answer($this->lead(), 'POST', "/schemes/{$second->id}/areas", self::draft('helmet', [['base', 'Rust Buoy', 1.0]]));
+        $shown = $this->scheming('GET', "/schemes/{$second->id}?type=lamplighter&tier=guard");
+
+        self::assertSame(['#8c3a26', false], [$this->area($shown, 'helmet')['rungs'][0]['hex'], $this->area($shown, 'helmet')['inherited']]);
+        self::assertSame(['#b98a2e', true], [$this->area($shown, 'oilskin coat')['rungs'][0]['hex'], $this->area($shown, 'oilskin coat')['inherited']]);
+
+        $unit = $this->unit('1st Lamplighters');
+        $this->answer($this->lead(), 'PATCH', "/units/{$unit->id}", ['version' => $unit->version, 'scheme_id' => $second->id]);
+        self::assertSame('Rust Buoy', $this->mix('1st Lamplighters', 2, 'helmet', 'spray-lay-in')['text']);
+        self::assertSame('Oilskin Ochre', $this->mix('1st Lamplighters', 2, 'oilskin coat', 'base')['text']);
+        $other = Force::query()->create(['name' => 'Another force']);
+        $stranger = Scheme::query()->create(['force_id' => $other->id, 'name' => 'Other']);
+        $this->assertRefused($this->as($this->lead(), 'PATCH', "/units/{$unit->id}", ['version' => $unit->refresh()->version, 'scheme_id' => $stranger->id]), 422, 'unknown-scheme', '/scheme_id');
+    }
+
+    public function test_a_figure_type_differs_in_single_areas(): void
+    {
+        $scheme = $this->scheme();
+        $this->answer($this->lead(), 'POST', "/schemes/{$scheme->id}/areas", ['figure_type' => 'tide-diver'] + self::draft('rim', [['base', 'Gull White', 1.0]]));
+
+        self::assertSame('#f1efe6', $this->area($this->show('tide-diver'), 'rim')['rungs'][0]['hex']);
+        self::assertSame([], $this->area($this->show('lamplighter'), 'rim')['rungs']);
+    }
+
+    public function test_areas_of_one_name_that_differ_are_told(): void
+    {
+        $across = $this->show('lamplighter')['across'];
+
+        self::assertContains('areas-differ', array_column($across, 'code'));
+        self::assertStringContainsString('face of', $across[0]['sentence']);
+    }
+
+    public function test_two_leads_write_one_area_and_neither_loses_work(): void
+    {
+        $area = SchemeArea::query()->where('area', 'helmet')->firstOrFail();
+        $draft = self::draft('helmet', [['base', 'Rust Buoy', 1.0]]);
+        $this->answer($this->lead(), 'PUT', "/scheme-areas/{$area->id}", ['version' => $area->version] + $draft);
+        $late = $this->as($this->lead(), 'PUT', "/scheme-areas/{$area->id}", ['version' => $area->version] + self::draft('helmet', [['base', 'Kelp Bed', 1.0]]));
+
+        $this->assertRefused($late, 409, 'stale');
+        self::assertSame('#8c3a26', $this->area($this->show('lamplighter'), 'helmet')['rungs'][0]['hex']);
+    }
+
+    public function test_wrong_input_is_told_at_its_place(): void
+    {
+        $id = $this->scheme()->id;
+        $refused = fn (array $body, string $code, string $path) => $this->assertRefused($this->as($this->lead(), 'POST', "/schemes/{$id}/areas", $body), 422, $code, $path);
+
+        $refused(self::draft('badge', [['base', 'Gul White', 1.0]]), 'unknown-paint', '/rungs/0/mix');
+        $refused(self::draft('badge', [['base', 'Gull White 0', 1.0]]), 'unreadable-mix', '/rungs/0/mix');
+        $refused(self::draft('badge', [['base', 'water', 1.0]]), 'unreadable-mix', '/rungs/0/mix');
+        $refused(self::draft('badge', [['base', '', 1.0]]), 'invalid', '/rungs/0/mix');
+        $refused(self::draft('badge', [['base', 'Gull White', 0.0]]), 'invalid', '/rungs/0/cover');
+        $refused(self::draft('badge', [['glow', 'Gull White', 1.0]]), 'invalid', '/rungs/0/role');
+        $refused(self::draft('', [['base', 'Gull White', 1.0]]), 'invalid', '/area');
+        $refused(self::draft('helmet', [['base', 'Gull White', 1.0]]), 'area-exists', '/area');
+        $refused(['uses' => [['use' => 'eye', 'step' => 1, 'mix' => 'Gull White'], ['use' => 'eye', 'step' => 1, 'mix' => 'Limpet']]] + self::draft('badge', []), 'duplicate-use', '/uses/1/use');
+        $this->assertRefused($this->as($this->lead(), 'GET', "/schemes/{$id}?type=nobody"), 422, 'unknown-figure-type', '/type');
+        $this->assertRefused($this->as($this->lead(), 'GET', "/schemes/{$id}?tier=gold"), 422, 'unknown-tier', '/tier');
+        $this->assertRefused($this->as($this->lead(), 'PUT', "/schemes/{$id}", $this->wholeScheme($this->scheme(), ['last_light' => 'shared', 'light' => ''])), 422, 'no-light', '/light');
+        $this->assertRefused($this->as($this->lead(), 'PUT', "/schemes/{$id}", $this->wholeScheme($this->scheme(), ['light_parts' => 0])), 422, 'invalid', '/light_parts');
+        $this->assertRefused($this->as($this->lead(), 'POST', '/schemes', ['force' => 'Harbour guard', 'name' => 'Harbour guard']), 422, 'scheme-exists', '/name');
+    }
+
+    public function test_a_list_of_paints_by_use_becomes_ladders(): void
+    {
+        $this->answer($this->lead(), 'POST', '/schemes', ['force' => 'Harbour guard', 'name' => 'Third company']);
+        $third = Scheme::query()->where('name', 'Third company')->firstOrFail();
+        $list = "area\tuse\tstep\tmix\nhelmet\tbase\t1\tRust Buoy\nhelmet\twash\t1\tBilge wash\nhelmet\tedge-line\t1\tSignal Red\nhelmet\tedge-line\t2\tSignal Red 1 + Gull White 1\nhelmet\tdark-line\t1\tLamp Black";
+        $helmet = $this->area($this->scheming('POST', "/schemes/{$third->id}/recipes", ['text' => $list, 'type' => 'lamplighter']), 'helmet');
+
+        self::assertSame(['base Rust Buoy', 'shade Bilge wash', 'light Signal Red', 'light Signal Red 1 + Gull White 1'], array_map(static fn (array $rung): string => "{$rung['role']} {$rung['mix']}", $helmet['rungs']));
+        self::assertSame([['dark-line', 'Lamp Black']], array_map(static fn (array $use): array => [$use['use'], $use['mix']], $helmet['uses']));
+        self::assertFalse($helmet['inherited']);
+
+        $wrong = $this->as($this->lead(), 'POST', "/schemes/{$third->id}/recipes", ['text' => "figure_type,area,use,step,mix\nnobody,helmet,base,1,Rust Buoy\nlamplighter,helmet,base,x,Rust Buoy\nlamplighter,helmet,base,1,Rusty Boy\n,,,,"]);
+        $this->assertRefused($wrong, 422, 'out-of-range');
+        self::assertSame(['/lines/3/step', '/lines/2/figure_type', '/lines/4/mix'], array_column((array) $wrong->json('error.problems'), 'path'));
+        $this->assertRefused($this->as($this->lead(), 'POST', "/schemes/{$third->id}/recipes", ['text' => 'area,paint']), 422, 'missing-column');
+    }
+
+    public function test_bench_sheets_take_paints_from_the_scheme_and_jobs_with_their_own_keep_them(): void
+    {
+        $mix = $this->mix('1st Lamplighters', 2, 'oilskin coat', 'base');
+        self::assertSame(['Oilskin Ochre', 'scheme'], [$mix['text'], $mix['from']]);
+
+        $type = $this->unit('1st Lamplighters')->figure_type_id;
+        $set = ['figure_type_id' => $type, 'area' => 'oilskin coat', 'use' => 'base', 'step' => 1];
+        $this->answer($this->lead(), 'PUT', "/jobs/{$this->job()->id}/mixes", $set + ['mix' => 'Oilskin Ochre 3 + Lamp Black 1', 'version' => null]);
+        $mix = $this->mix('1st Lamplighters', 2, 'oilskin coat', 'base');
+        self::assertSame(['Oilskin Ochre 3 + Lamp Black 1', 'job'], [$mix['text'], $mix['from']]);
+        self::assertNotNull($mix['batch']);
+        self::assertSame($mix['batch']['drops'][0]['drops'], 3 * $mix['batch']['drops'][1]['drops'], 'the ratio holds');
+        self::assertStringContainsString('0.6 ml', $mix['batch']['why']['rule']);
+
+        $this->assertRefused($this->as($this->isla(), 'POST', "/jobs/{$this->job()->id}/kept-mixes", $set), 403, 'not-allowed');
+        $this->answer($this->lead(), 'POST', "/jobs/{$this->job()->id}/kept-mixes", $set);
+        $mix = $this->mix('1st Lamplighters', 2, 'oilskin coat', 'base');
+        self::assertSame(['Oilskin Ochre 3 + Lamp Black 1', 'scheme'], [$mix['text'], $mix['from']]);
+        self::assertSame(0, JobMix::query()->count());
+        $note = SchemeNote::query()->where('kind', 'kept')->firstOrFail();
+        self::assertSame([$this->lead()->id, 'oilskin coat'], [$note->user_id, $note->area]);
+        $this->assertRefused($this->as($this->lead(), 'POST', "/jobs/{$this->job()->id}/kept-mixes", $set), 422, 'nothing-mixed', '/use');
+    }
+
+    public function test_the_proof_sheet_is_a_pdf(): void
+    {
+        $answer = $this->as($this->lead(), 'GET', "/schemes/{$this->scheme()->id}/proof-sheet?type=sea-troll");
+
+        self::assertSame(200, $answer->getStatusCode());
+        self::assertSame('application/pdf', $answer->headers->get('Content-Type'));
+        self::assertStringStartsWith('%PDF-', (string) $answer->getContent());
+    }
+
+    public function test_departures_are_noted_with_who_and_when(): void
+    {
+        $noted = $this->scheming('POST', "/schemes/{$this->scheme()->id}/departures", ['area' => 'helmet', 'text' => 'Darker than the picture: it hangs in shade.']);
+
+        self::assertSame(['departure', 'helmet', 'Marsali Teague'], [$noted['notes'][0]['kind'], $noted['notes'][0]['area'], $noted['notes'][0]['by']]);
+        $this->assertRefused($this->as($this->lead(), 'POST', "/schemes/{$this->scheme()->id}/departures", ['area' => '', 'text' => '']), 422, 'invalid', '/text');
+    }
+
+    public function test_a_painter_reads_a_scheme_and_does_not_write_it(): void
+    {
+        $id = $this->scheme()->id;
+
+        $this->as($this->isla(), 'GET', "/schemes/{$id}")->assertOk();
+        $this->assertRefused($this->as($this->isla(), 'POST', "/schemes/{$id}/areas", self::draft('badge', [['base', 'Gull White', 1.0]])), 403, 'not-allowed');
+        $this->assertRefused($this->as($this->deputy(), 'PUT', "/schemes/{$id}", $this->wholeScheme($this->scheme(), [])), 403, 'not-allowed');
+    }
+
+    public function test_a_scheme_takes_a_constant_number_of_queries(): void
+    {
+        $count = function (): int {
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $this->show('lamplighter', 'guard');
+
+            return count(DB::getQueryLog());
+        };
+        $count();
+        $before = $count();
+        foreach (range(1, 12) as $at) {
+            $this->answer($this->lead(), 'POST', "/schemes/{$this->scheme()->id}/areas", self::draft("area {$at}", [['base', 'Gull White', 1.0], ['light', 'Limpet', 0.5]]));
+        }
+        Unit::query()->update(['note' => 'more']);
+
+        self::assertLessThanOrEqual($before, $count());
+    }
+
+    private function scheme(): Scheme
+    {
+        return Scheme::query()->whereNull('common_id')->firstOrFail();
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $body
+     * @return Shown
+     */
+    private function scheming(string $method, string $path, array $body = []): array
+    {
+        /** @var Shown */
+        return $this->answer($this->lead(), $method, $path, $body);
+    }
+
+    /** @return Shown */
+    private function show(string $type, ?string $tier = null): array
+    {
+        return $this->scheming('GET', "/schemes/{$this->scheme()->id}?type={$type}".($tier === null ? '' : "&tier={$tier}"));
+    }
+
+    /**
+     * @param  Shown  $scheme
+     * @return SchemeArea_
+     */
+    private function area(array $scheme, string $name): array
+    {
+        foreach ($scheme['areas'] as $area) {
+            if ($area['area'] === $name) {
+                return $area;
+            }
+        }
+        self::fail("The scheme has no {$name}.");
+    }
+
+    /**
+     * @param  array<string, mixed>  $change
+     * @return array<string, mixed>
+     */
+    private function wholeScheme(Scheme $scheme, array $change): array
+    {
+        return $change + [
+            'name' => $scheme->name, 'ground' => 'Quay Fog primer', 'light' => 'Gull White', 'light_own' => 1, 'light_parts' => 1, 'light_reach' => 1, 'last_light' => 'series',
+            'light_from' => '', 'focal' => [], 'accents' => '', 'note' => '', 'version' => $scheme->version,
+        ];
+    }
+
+    /**
+     * @param  list<array{string, string, float}>  $rungs role, mix and cover
+     * @return array{area: string, figure_type: null, uses: list<mixed>, takes_shared_light: bool, turn: string, note: string, rungs: list<array{role: string, mix: string, cover: float, coats: int}>}
+     */
+    private static function draft(string $area, array $rungs): array
+    {
+        return [
+            'area' => $area, 'figure_type' => null, 'uses' => [], 'takes_shared_light' => true, 'turn' => 'none', 'note' => '',
+            'rungs' => array_map(static fn (array $rung): array => ['role' => $rung[0], 'mix' => $rung[1], 'cover' => $rung[2], 'coats' => 1], $rungs),
+        ];
+    }
+
+    /** @return StepMix */
+    private function mix(string $unit, int $figure, string $area, string $use): array
+    {
+        $sheet = $this->app->make(BenchSheets::class)->ofFigure($this->figure($unit, $figure));
+        /** @var BenchSheet_ $shown */
+        $shown = $this->answer($this->lead(), 'GET', "/jobs/{$this->job()->id}/bench-sheets/{$sheet->key}");
+        foreach ($shown['steps'] as $step) {
+            if ($step['area'] === $area && $step['use'] === $use) {
+                return $step['mixes'][0];
+            }
+        }
+        self::fail("The sheet has no {$use} on {$area}.");
+    }
+}
