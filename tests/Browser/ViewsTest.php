@@ -34,6 +34,16 @@ final class ViewsTest extends BrowserTestCase
         yield 'two tiers side by side' => ['lead', '/standard/1/compare?left=watch&right=guard', 'PDF for a client', 1280];
         yield 'a figure raised' => ['lead', '/standard/1/raise?from=muster&to=guard', 'Stopping places', 1280];
         yield 'a studio without a standard' => ['new', '/standard', 'Start from a plain ladder', 1280];
+        yield 'schemes' => ['lead', '/schemes', 'Begin a scheme', 1280];
+        yield 'ladders' => ['lead', '/schemes/1?type=lamplighter&tier=guard', 'oilskin coat', 1280];
+        yield 'a ladder that is written' => ['lead', '/schemes/1?type=lamplighter&tier=guard&area=boots', 'Steps, in the order', 1280];
+        yield 'the light of a scheme' => ['lead', '/schemes/1?panel=light', 'The last lights are', 1280];
+        yield 'paints and notes of a scheme' => ['lead', '/schemes/1?panel=notes', 'Departures and changes', 1280];
+        yield 'a list to be pasted' => ['lead', '/schemes/1?panel=paste', 'The list', 1280];
+        yield 'a proof sheet' => ['lead', '/schemes/1/proof?type=lamplighter', 'oilskin coat', 1280];
+        yield 'paints' => ['lead', '/studio/paints', 'Harbour Slate', 1280];
+        yield 'a paint that is written' => ['lead', '/studio/paints?panel=paint&of=5', 'Read it from a photograph', 1280];
+        yield 'a substitute' => ['lead', '/studio/paints?panel=substitute&of=21', 'In the place of', 1280];
         yield 'jobs' => ['lead', '/jobs', 'Harbour guard of Port Ember', 1280];
         yield 'a job' => ['lead', '/jobs/1', 'Tide divers', 1280];
         yield 'its roster' => ['lead', '/jobs/1/roster', 'Paste the list', 1280];

@@ -14,6 +14,7 @@ use App\Models\SchemeNote;
 use Core\Colour\ColourDifference;
 use Core\Colour\Srgb;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Testing\TestResponse;
 
 /**
@@ -201,6 +202,9 @@ final class PaintTest extends TestCase
      */
     private function upload(string $path, string $content, array $fields, string $name = 'picture.png'): TestResponse
     {
+        // A guard remembers whom it has seen.
+        Auth::forgetGuards();
+
         return $this->actingAs($this->lead(), 'web')->post("/api{$path}", ['file' => UploadedFile::fake()->createWithContent($name, $content), ...$fields], ['Accept' => 'application/json']);
     }
 

@@ -113,6 +113,21 @@ final readonly class Page
         return $this;
     }
 
+    /** Chooses a file with this content. */
+    public function upload(string $label, string $name, string $content): self
+    {
+        $folder = sys_get_temp_dir().'/upload-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        file_put_contents("{$folder}/{$name}", $content);
+        $this->find('//label[starts-with(normalize-space(.), '.self::quoted($label).")]//input[@type='file']")->sendKeys("{$folder}/{$name}");
+        register_shutdown_function(static function () use ($folder, $name): void {
+            @unlink("{$folder}/{$name}");
+            @rmdir($folder);
+        });
+
+        return $this;
+    }
+
     /** Opens the select with this label and takes the option with these words. */
     public function choose(string $label, string $option): self
     {
