@@ -45,6 +45,7 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::post('/figure-types', C\CreateFigureType::class);
     Route::get('/paints', C\ListPaints::class);
     Route::post('/paints', C\CreatePaint::class);
+    Route::get('/paint-needs', C\ShowPaintNeeds::class);
     Route::get('/paint-list', C\ExportPaints::class);
     Route::post('/swatch-readings', C\ReadSwatch::class);
     Route::post('/paint-files', C\ReadPaintFile::class);

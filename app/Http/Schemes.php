@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Actions\Schemes\AreaDraft;
 use App\Actions\Schemes\DraftReader;
+use App\Actions\Schemes\ForcePaints;
 use App\Actions\Schemes\ReadScheme;
 use App\Actions\Schemes\SchemeBook;
 use App\Http\Resources\SchemeAreaResource;
@@ -24,6 +25,7 @@ final readonly class Schemes
         private ReadScheme $reading,
         private SchemeBook $book,
         private DraftReader $drafts,
+        private ForcePaints $paints,
     ) {
     }
 
@@ -32,7 +34,7 @@ final readonly class Schemes
         $scheme->load(['force', 'groundPaint', 'lightPaint']);
         $others = array_map(SchemesResource::row(...), $this->list($scheme->force_id));
 
-        return new SchemeResource($this->reading->handle($scheme, $type, $tier), $others, array_values(SchemeNote::query()->where('scheme_id', $scheme->id)->with('user')->orderByDesc('id')->limit(self::MOST_NOTES)->get()->all()));
+        return new SchemeResource($this->reading->handle($scheme, $type, $tier), $others, array_values(SchemeNote::query()->where('scheme_id', $scheme->id)->with('user')->orderByDesc('id')->limit(self::MOST_NOTES)->get()->all()), $this->paints->of($scheme->force_id));
     }
 
     /** @return list<Scheme> of one force, or of all */

@@ -17,6 +17,9 @@ final readonly class LightChoice
     /** A light that does not show is work for nothing; one that jumps can be glazed. From memory. */
     private const NOT_SEEN = 3;
 
+    /** To stay under what the tier asks for is half as bad as to jump by as much. From memory. */
+    private const SHORT = 0.5;
+
     public function __construct(private LadderRules $rules)
     {
     }
@@ -65,7 +68,9 @@ final readonly class LightChoice
             $before = $light;
         }
 
-        return [-$off, min($before, $reach), -$uneven];
+        $short = is_finite($reach) ? self::SHORT * max(0.0, $reach - $before) : 0.0;
+
+        return [-$off - $short, min($before, $reach), -$uneven];
     }
 
     /**

@@ -51,6 +51,18 @@ final readonly class Batch
         ));
     }
 
+    /** @return array<string, float> millilitres of each paint, by name */
+    public function mlByPaint(): array
+    {
+        $whole = $this->recipe->water + array_sum(array_map(static fn (RecipePart $part): float => $part->parts, $this->recipe->parts));
+        $ml = [];
+        foreach ($this->recipe->parts as $part) {
+            $ml[$part->paint->name] = ($ml[$part->paint->name] ?? 0.0) + $this->ml * $part->parts / $whole;
+        }
+
+        return $ml;
+    }
+
     /**
      * Whole drops of each part, at least as many as are needed, in the recipe's ratio.
      *

@@ -14,7 +14,8 @@ use Core\Colour\Srgb;
 
 /**
  * A ladder as it comes out: each rung over what lies under it, with the shared light in its last lights.
- * A shade lies on the base, a relight on the shade, a light on the last base, relight or light.
+ * A shade lies on the base, a relight on the shade, a light on the last base, relight or light. Where the
+ * school is that the last light is the base again, a ladder without lights is lit in its base.
  */
 final readonly class LadderReading
 {
@@ -30,6 +31,7 @@ final readonly class LadderReading
         public AreaLadder $area,
         public Srgb $ground,
         public ?SharedLight $light = null,
+        public bool $lastLightIsBase = false,
     ) {
         $this->rungs = self::shown($area, $ground, $area->takesSharedLight ? $light : null);
         if ($area->rungs === []) {
@@ -69,7 +71,7 @@ final readonly class LadderReading
         $rungs = $this->area->rungs;
         array_splice($rungs, $at, $inserts ? 0 : 1, [$rung]);
 
-        return new self($this->area->withRungs($rungs), $this->ground, $this->light);
+        return new self($this->area->withRungs($rungs), $this->ground, $this->light, $this->lastLightIsBase);
     }
 
     /** @return list<int> where the rungs of this role stand */

@@ -93,7 +93,7 @@ final readonly class TierLadder
     {
         $lights = $reading->at(RungRole::Light);
         if ($lights === []) {
-            return [];
+            return $reading->lastLightIsBase ? $reading->at(RungRole::Base) : [];
         }
         $many = count(array_filter($turns, static fn (array $turn): bool => $turn['role'] === RungRole::Light));
         $chosen = (new LightChoice($rules))->of(

@@ -13,15 +13,22 @@ use App\Actions\Jobs\VaryArea;
 use App\Actions\Schemes\BeginScheme;
 use App\Actions\Schemes\ChangeScheme;
 use App\Actions\Schemes\PasteRecipes;
+use App\Actions\Schemes\ReadScheme;
+use App\Actions\Schemes\SchemeBook;
 use App\Actions\Schemes\SchemeHead;
+use App\Actions\Schemes\StoreArea;
 use App\Actions\Standards\StandardLibrary;
 use App\Models\Figure;
 use App\Models\Job;
 use App\Models\Role;
+use App\Models\Scheme;
 use App\Models\Studio;
 use App\Models\Unit;
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use Core\Colour\LadderFault;
+use Core\Colour\LadderFinding;
+use Core\Scheme\SchemeRules;
 
 /** The harbour guard of Port Ember: 55 figures in seven units, some of them under way. */
 final readonly class DemoJob
@@ -33,6 +40,9 @@ final readonly class DemoJob
         private BeginScheme $begin,
         private ChangeScheme $change,
         private PasteRecipes $paste,
+        private SchemeBook $book,
+        private ReadScheme $reading,
+        private StoreArea $store,
         private StandardLibrary $standards,
         private BenchSheets $sheets,
         private MarkSteps $marks,
@@ -61,6 +71,27 @@ final readonly class DemoJob
         $head = new SchemeHead('Harbour guard', 'Quay Fog primer', 'Gull White', 1, 1, 1, 'series', 'from above, a little left', ['face', 'lamp glass', 'helmet'], 'Lantern Yellow on glass and lamps only', 'Wet stone and oilskin by lamplight: cold shadows, warm lights.');
         $this->change->handle($scheme, $head, $scheme->version);
         $this->paste->handle($scheme, $this->standards->of($job->standard_version_id), DemoSeeder::file('port-ember-paints.csv'));
+        $this->mend($scheme->refresh());
+    }
+
+    /** Hard lines are mended as a lead would mend them: by the suggestion, as long as there is one. */
+    private function mend(Scheme $scheme): void
+    {
+        $rules = new SchemeRules;
+        foreach ($this->book->of($scheme)->all() as ['row' => $row, 'ladder' => $ladder]) {
+            $ladders = $this->book->of($scheme);
+            $mending = $this->reading->mending($ladders, $rules);
+            $reading = $ladders->reading($ladder);
+            for ($round = 0; $round < 5; $round++) {
+                $finding = array_values(array_filter($reading->findings($rules->ladder), static fn (LadderFinding $one): bool => in_array($one->fault, [LadderFault::Jump, LadderFault::NotLighter], true)))[0] ?? null;
+                $suggestion = $finding === null ? null : $mending->of($reading, $finding);
+                if ($suggestion === null) {
+                    break;
+                }
+                $reading = $reading->withRung($suggestion->at, $suggestion->inserts, $suggestion->rung);
+            }
+            $this->store->rewrite($row, $reading->area);
+        }
     }
 
     private function blankCharts(Job $job, User $lead): void

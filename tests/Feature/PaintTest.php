@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Paints\PaintBook;
 use App\Http\Resources\PickedColourResource;
 use App\Http\Resources\SchemeResource;
 use App\Http\Resources\SubstitutesResource;
 use App\Http\Resources\SubstitutionResource;
+use App\Models\Job;
 use App\Models\Paint;
 use App\Models\Scheme;
 use App\Models\SchemeNote;
@@ -103,6 +105,20 @@ final class PaintTest extends TestCase
         self::assertStringNotContainsString('Signal Red', (string) json_encode($after['areas']));
         self::assertStringContainsString('Rust Buoy stands in for Signal Red', SchemeNote::query()->where('kind', 'substitute')->firstOrFail()->text);
         $this->assertRefused($this->as($this->lead(), 'POST', "/paints/{$red->id}/substitution", ['instead' => 'New Brass', 'take' => true]), 422, 'no-substitute', '/instead');
+    }
+
+    public function test_what_the_running_jobs_take_is_held_against_what_is_left(): void
+    {
+        $needs = fn (): array => array_column((array) $this->answer($this->lead(), 'GET', '/paint-needs')['needs'], null, 'paint');
+        $slate = (array) $needs()['Harbour Slate'];
+        self::assertGreaterThan(0, $slate['ml']);
+        self::assertSame(11, $slate['stock_ml']);
+
+        $this->paint('Harbour Slate')->update(['stock_ml' => 0]);
+        $this->app->make(PaintBook::class)->forget();
+        self::assertTrue(((array) $needs()['Harbour Slate'])['short']);
+        Job::query()->update(['state' => 'closed']);
+        self::assertSame([], $needs(), 'closed jobs take nothing');
     }
 
     public function test_paints_go_out_and_come_in_as_csv_and_as_a_palette(): void

@@ -6,6 +6,7 @@ namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Schemes\SchemeLadders;
+use Core\Composition\ComposedUse;
 use Core\Scheme\Batch;
 use Core\Scheme\Recipe;
 use Core\Scheme\StepCover;
@@ -45,6 +46,26 @@ final class FigureMixes
         }
 
         return $mixes;
+    }
+
+    /**
+     * What so many figures take, step by step, whether paints are mixed for it or not.
+     *
+     * @return list<Batch>
+     */
+    public function amounts(int $figures): array
+    {
+        $amounts = [];
+        foreach ($this->figure->composition->uses as $use) {
+            for ($step = 1; $step <= $use->use->steps; $step++) {
+                $recipe = $this->step($use->area->id, $use->use->id, $step, $figures)->recipe;
+                if ($recipe !== null) {
+                    $amounts[] = $this->amount($recipe, $use, $this->laid($use->area->id, $use->use->id, $step), $figures);
+                }
+            }
+        }
+
+        return $amounts;
     }
 
     /** The colour that an area is first covered with, for the mosaic. */
@@ -88,20 +109,24 @@ final class FigureMixes
     /** Paint is stirred together only where there is more than one part, or something thins it. */
     private function batch(Recipe $recipe, string $area, string $use, ?TierStep $laid, int $figures): ?Batch
     {
-        $place = $this->figure->type->area($area);
-        if ($place === null || (count($recipe->parts) === 1 && $recipe->water <= 0)) {
+        if (count($recipe->parts) === 1 && $recipe->water <= 0) {
             return null;
         }
         foreach ($this->figure->composition->usesOn($area) as $composed) {
             if ($composed->use->id === $use) {
-                $rung = $laid?->rung === null ? null : $this->ladder($area)?->reading->rungs[$laid->rung]->rung;
-                $cover = StepCover::of($composed->use, $this->standard->technique($composed->technique)->group, $rung);
-
-                return Batch::of($recipe, $figures, $this->figure->figure->size, $place->area->share, $cover, max(1, intdiv($composed->use->coats, max(1, $composed->use->steps))));
+                return $this->amount($recipe, $composed, $laid, $figures);
             }
         }
 
         return null;
+    }
+
+    private function amount(Recipe $recipe, ComposedUse $composed, ?TierStep $laid, int $figures): Batch
+    {
+        $rung = $laid?->rung === null ? null : $this->ladder($composed->area->id)?->reading->rungs[$laid->rung]->rung;
+        $cover = StepCover::of($composed->use, $this->standard->technique($composed->technique)->group, $rung);
+
+        return Batch::of($recipe, $figures, $this->figure->figure->size, $composed->area->share, $cover, $composed->use->coats);
     }
 
     private function ladder(string $area): ?TierLadder

@@ -7,6 +7,7 @@ namespace App\Actions\Bench;
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Paints\PaintBook;
 use App\Actions\Schemes\SchemeBook;
+use App\Actions\Schemes\SchemeLadders;
 use App\Actions\Standards\StandardLibrary;
 use App\Models\Job;
 use App\Models\JobMix;
@@ -27,14 +28,30 @@ final readonly class Mixes
 
     public function of(ComposedFigure $figure): FigureMixes
     {
-        $job = $figure->unit->job;
+        return $this->ofAll($figure->unit->job, [$figure])[0];
+    }
 
-        return new FigureMixes(
-            $figure,
-            $this->standards->of($job->standard_version_id),
-            $this->ofJob($job),
-            $this->schemes->ofForce($job->force_id, $figure->unit->scheme_id),
-        );
+    /**
+     * Of some figures of one job, in a constant number of queries.
+     *
+     * @param  list<ComposedFigure>  $figures
+     * @return list<FigureMixes>
+     */
+    public function ofAll(Job $job, array $figures): array
+    {
+        $standard = $this->standards->of($job->standard_version_id);
+        $own = $this->ofJob($job);
+        /** @var array<int, SchemeLadders|null> $schemes */
+        $schemes = [];
+
+        return array_map(function (ComposedFigure $figure) use ($job, $standard, $own, &$schemes): FigureMixes {
+            $scheme = $figure->unit->scheme_id ?? 0;
+            if (! array_key_exists($scheme, $schemes)) {
+                $schemes[$scheme] = $this->schemes->ofForce($job->force_id, $figure->unit->scheme_id);
+            }
+
+            return new FigureMixes($figure, $standard, $own, $schemes[$scheme]);
+        }, $figures);
     }
 
     /** @return array<string, array{recipe: Recipe, version: int}> by {@see FigureMixes::key()} */

@@ -53,7 +53,7 @@ final readonly class SchemeLadders
 
     public function reading(AreaLadder $ladder): LadderReading
     {
-        return new LadderReading($ladder, $this->ground, $this->light);
+        return new LadderReading($ladder, $this->ground, $this->light, $this->scheme->last_light === 'base');
     }
 
     /**

@@ -10,12 +10,9 @@ use Core\Composition\TypeArea;
 use Core\Scheme\NeighboursPart;
 use Core\Scheme\NoFamilyRules;
 use Core\Scheme\Paint;
-use Core\Scheme\Recipe;
 use Core\Scheme\RungRole;
 use Core\Scheme\SchemeFinding;
 use Core\Scheme\SchemeText;
-use Core\Scheme\ShownRung;
-use Core\Scheme\UseRecipe;
 use Core\Standard\Tier;
 
 /**
@@ -38,11 +35,13 @@ final readonly class SchemeResource extends Resource
     /**
      * @param  list<SchemeRow>  $others schemes of the same force
      * @param  list<NoteRow>  $notes
+     * @param  list<array{paint: Paint, areas: list<string>}>  $paints over all schemes of the force
      */
     public function __construct(
         private SchemeReading $reading,
         private array $others,
         private array $notes,
+        private array $paints,
     ) {
     }
 
@@ -175,24 +174,11 @@ final readonly class SchemeResource extends Resource
         return $families;
     }
 
-    /** @return list<SchemePaint> every paint of the figure with the areas that take it, by name */
+    /** @return list<SchemePaint> */
     private function paints(): array
     {
-        /** @var array<string, Paint> $paints */
-        $paints = $areas = [];
-        foreach ($this->reading->figure->ladders as $area => $ladder) {
-            $recipes = [...array_map(static fn (ShownRung $rung): Recipe => $rung->recipe, $ladder->reading->rungs), ...array_map(static fn (UseRecipe $use): Recipe => $use->recipe, $ladder->reading->area->uses)];
-            foreach ($recipes as $recipe) {
-                foreach ($recipe->parts as $part) {
-                    $paints[$part->paint->name] = $part->paint;
-                    $areas[$part->paint->name][$area] = (string) $area;
-                }
-            }
-        }
-        ksort($paints);
-
-        return array_values(array_map(static fn (Paint $paint): array => [
-            'name' => $paint->name, 'kind' => $paint->kind->value, 'hex' => $paint->colour->hex(), 'stock_ml' => $paint->stockMl, 'areas' => array_values($areas[$paint->name] ?? []),
-        ], $paints));
+        return array_map(static fn (array $one): array => [
+            'name' => $one['paint']->name, 'kind' => $one['paint']->kind->value, 'hex' => $one['paint']->colour->hex(), 'stock_ml' => $one['paint']->stockMl, 'areas' => $one['areas'],
+        ], $this->paints);
     }
 }

@@ -550,6 +550,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/paint-needs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the running jobs will take of each paint. */
+        get: operations["showPaintNeeds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/paints": {
         parameters: {
             query?: never;
@@ -1937,6 +1954,16 @@ export interface components {
             changed: string[];
             alike: number;
             taken: boolean;
+        };
+        PaintNeed: {
+            paint: string;
+            ml: number;
+            stock_ml: number;
+            short: boolean;
+        };
+        PaintNeeds: {
+            needs: components["schemas"]["PaintNeed"][];
+            why: components["schemas"]["Why"];
         };
         Person: {
             id: number;
@@ -3967,6 +3994,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": unknown;
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    showPaintNeeds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaintNeeds"];
                 };
             };
             /** @description What was refused, and why */

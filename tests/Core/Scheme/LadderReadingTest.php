@@ -102,6 +102,7 @@ final class LadderReadingTest extends TestCase
         yield 'two that end alike: the evener' => [20, [24, 38, 42], 2, [0, 2]];
         yield 'two, as high as is asked and no higher: the evenest' => [20, [30, 40, 50, 60], 2, [1, 3], 55];
         yield 'two, where less is asked: even and near' => [20, [30, 40, 50, 65], 2, [0, 1], 40];
+        yield 'two, where a hair over a step reaches what is asked' => [26, [38, 52, 74], 2, [1, 2], 73];
         yield 'three of four' => [20, [30, 40, 50, 65], 3, [0, 2, 3]];
     }
 

@@ -4,6 +4,7 @@ import { Empty } from '@shared/Empty';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { Swatch } from '@shared/Swatch';
+import { Why } from '@shared/Why';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
@@ -11,7 +12,7 @@ import { useSearchParams } from 'react-router';
 import { PaintFilePanel } from './components/PaintFilePanel';
 import { PaintPanel } from './components/PaintPanel';
 import { SubstitutePanel } from './components/SubstitutePanel';
-import { paintsOptions } from './queries';
+import { needsOptions, paintsOptions } from './queries';
 
 type Paint = Schemas['Paint'];
 
@@ -94,7 +95,21 @@ interface TableProps {
     onSubstitute: ((paint: Paint) => void) | null;
 }
 
+function Need({ need }: { need: Schemas['PaintNeed'] | undefined }) {
+    if (need === undefined) {
+        return null;
+    }
+    return (
+        <>
+            {need.short && <span aria-hidden="true">▲ </span>}
+            {need.ml < 1 ? 'under 1' : Math.round(need.ml)} ml{need.short && ', too little'}
+        </>
+    );
+}
+
 function PaintTable({ paints, onOpen, onSubstitute }: TableProps) {
+    const needs = useQuery(needsOptions());
+    const why = needs.data?.why;
     return (
         <table className="list paint-table">
             <thead>
@@ -108,6 +123,9 @@ function PaintTable({ paints, onOpen, onSubstitute }: TableProps) {
                     <th scope="col">Coats on dark, middle, light</th>
                     <th scope="col" className="number">
                         Left
+                    </th>
+                    <th scope="col" className="number">
+                        Running jobs take {why !== undefined && <Why why={why} about="what running jobs take" />}
                     </th>
                     <th scope="col">
                         <span className="unseen">What can be done</span>
@@ -139,6 +157,9 @@ function PaintTable({ paints, onOpen, onSubstitute }: TableProps) {
                         <td className="number">
                             {paint.stock_ml === 0 && <span aria-hidden="true">▲ </span>}
                             {paint.stock_ml === 0 ? 'none' : `${paint.stock_ml} of ${paint.ml} ml`}
+                        </td>
+                        <td className="number">
+                            <Need need={needs.data?.needs.find((one) => one.paint === paint.name)} />
                         </td>
                         <td>
                             {onSubstitute !== null && (

@@ -14,6 +14,14 @@ export function paintsOptions() {
     });
 }
 
+/** What the running jobs will take. */
+export function needsOptions() {
+    return queryOptions({
+        queryKey: [...paintKeys.all, 'needs'],
+        queryFn: ({ signal }) => unwrap(api.GET('/api/paint-needs', { signal })),
+    });
+}
+
 export function substitutesOptions(paint: number) {
     return queryOptions({
         queryKey: paintKeys.substitutes(paint),

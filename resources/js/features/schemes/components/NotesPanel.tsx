@@ -26,7 +26,7 @@ export function NotesPanel({ scheme, view, mayChange, onClose }: Props) {
     const { depart } = useScheme(scheme, view);
     return (
         <SidePanel title="Paints and notes" onClose={onClose}>
-            <h3>Paints of the figure</h3>
+            <h3>Paints of the force</h3>
             <ul className="paint-list">
                 {scheme.paints.map((paint) => (
                     <li key={paint.name}>

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Paints\PaintBook;
+use App\Actions\Paints\PaintNeeds;
+use App\Http\Requests\AnybodyRequest;
+use App\Http\Resources\PaintNeedsResource;
+
+/** What the running jobs will take of each paint. */
+final readonly class ShowPaintNeeds
+{
+    public function __construct(
+        private PaintNeeds $needs,
+        private PaintBook $paints,
+    ) {
+    }
+
+    public function __invoke(AnybodyRequest $request): PaintNeedsResource
+    {
+        return new PaintNeedsResource($this->needs->handle(), array_values($this->paints->all()));
+    }
+}

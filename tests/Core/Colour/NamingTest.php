@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Colour;
+
+use Core\Colour\BadColour;
+use Core\Colour\ColourFamily;
+use Core\Colour\ColourText;
+use Core\Colour\GreyCard;
+use Core\Colour\Lab;
+use Core\Colour\Srgb;
+use Core\Colour\ToneWords;
+use Core\Colour\UnusableGreyCard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Colours as painters say, type and photograph them. Common practice, no source; thresholds from memory. */
+final class NamingTest extends TestCase
+{
+    /** @return iterable<string, array{string, ColourFamily}> */
+    public static function families(): iterable
+    {
+        yield 'paper' => ['#f4f4f2', ColourFamily::White];
+        yield 'stone' => ['#808080', ColourFamily::Grey];
+        yield 'soot' => ['#151515', ColourFamily::Black];
+        yield 'fire' => ['#d02010', ColourFamily::Red];
+        yield 'a deep red is no brown' => ['#7a1014', ColourFamily::Red];
+        yield 'lamp' => ['#e2752f', ColourFamily::Orange];
+        yield 'leather' => ['#6a4a31', ColourFamily::Brown];
+        yield 'brass yellow' => ['#e2b53c', ColourFamily::Yellow];
+        yield 'leaf' => ['#3c7a33', ColourFamily::Green];
+        yield 'sea' => ['#2f56a8', ColourFamily::Blue];
+        yield 'dusk' => ['#6a2f90', ColourFamily::Purple];
+    }
+
+    #[DataProvider('families')]
+    public function test_a_colour_belongs_to_a_family(string $hex, ColourFamily $family): void
+    {
+        self::assertSame($family, ColourFamily::of(Srgb::fromHex($hex)->lab()));
+    }
+
+    public function test_on_which_side_a_colour_is_of_another(): void
+    {
+        $grey = new Lab(50, 0, 0);
+
+        self::assertSame([], ToneWords::of($grey, $grey));
+        self::assertSame(['lighter'], ToneWords::of(new Lab(60, 0, 0), $grey));
+        self::assertSame(['darker', 'warmer', 'stronger'], ToneWords::of(new Lab(40, 10, 15), $grey));
+        self::assertSame(['colder', 'stronger'], ToneWords::of(new Lab(50, -5, -20), $grey));
+        self::assertSame(['greyer'], ToneWords::of(new Lab(50, -17.32, 10), new Lab(50, -34.64, 20)), 'along a hue that is neither warm nor cold');
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function typed(): iterable
+    {
+        yield 'hex' => ['#3E4C57', '#3e4c57'];
+        yield 'hex without its sign' => ['3e4c57', '#3e4c57'];
+        yield 'short hex' => ['#abc', '#aabbcc'];
+        yield 'L*a*b* with commas' => ['50, 0, 0', '#777777'];
+        yield 'L*a*b* with blanks' => ['100 0 0', '#ffffff'];
+        yield 'L*a*b* in brackets' => ['lab(50 0 0)', '#777777'];
+    }
+
+    #[DataProvider('typed')]
+    public function test_a_colour_is_read_as_it_is_typed(string $text, string $hex): void
+    {
+        self::assertSame($hex, ColourText::read($text)->hex());
+    }
+
+    public function test_what_is_no_colour_is_refused_with_what_would_be_right(): void
+    {
+        foreach (['', 'red', '#12345', '#12345g', '50, 0', '101, 0, 0', '-1 0 0', '50,0,0,0'] as $text) {
+            try {
+                ColourText::read($text);
+                self::fail($text);
+            } catch (BadColour $refusal) {
+                self::assertSame('bad-colour', $refusal->code());
+                self::assertMatchesRegularExpression('/#3e4c57|0 for black/', $refusal->getMessage());
+            }
+        }
+    }
+
+    public function test_a_grey_card_takes_the_light_of_the_room_away(): void
+    {
+        // By hand: in light of half, three quarters and a quarter of white, a card of 0.18 is seen so, and so is a swatch of 0.4, 0.2, 0.1.
+        $card = Srgb::ofLight(0.18 * 0.5, 0.18 * 0.75, 0.18 * 0.25);
+        $seen = Srgb::ofLight(0.4 * 0.5, 0.2 * 0.75, 0.1 * 0.25);
+
+        self::assertEqualsWithDelta([0.4, 0.2, 0.1], GreyCard::corrected($seen, $card)->light(), 1e-9);
+        self::assertEqualsWithDelta([0.18, 0.18, 0.18], GreyCard::corrected($card, $card)->light(), 1e-9);
+    }
+
+    public function test_a_card_that_tells_nothing_is_refused(): void
+    {
+        foreach ([[0.001, 0.18, 0.18], [0.95, 0.95, 0.95]] as $light) {
+            try {
+                GreyCard::corrected(Srgb::ofLight(0.2, 0.2, 0.2), Srgb::ofLight(...$light));
+                self::fail('It was taken.');
+            } catch (UnusableGreyCard $refusal) {
+                self::assertSame('unusable-card', $refusal->code());
+            }
+        }
+    }
+}
