@@ -16,8 +16,24 @@ final readonly class Mix
 {
     private const LEAST_SCATTERING = 0.02;
 
+    private const MOST_KNOWN = 5000;
+
     /** @param  non-empty-list<MixPart>  $parts in any order */
     public static function of(array $parts): Srgb
+    {
+        // The same mix is asked for at every tier and on every sheet.
+        /** @var array<string, Srgb> $known */
+        static $known = [];
+        if (count($known) > self::MOST_KNOWN) {
+            $known = [];
+        }
+        $key = implode(' ', array_map(static fn (MixPart $part): string => $part->colour->hex().' '.$part->parts, $parts));
+
+        return $known[$key] ??= self::mixed($parts);
+    }
+
+    /** @param  non-empty-list<MixPart>  $parts */
+    private static function mixed(array $parts): Srgb
     {
         $absorbed = array_fill(0, Observer::BANDS, 0.0);
         $scattered = 0.0;

@@ -31,9 +31,6 @@ $sign = static fn (): Page => $page->press('Sign off')->click("//div[@role='dial
 
 try {
     $chrome->resize(1280, 800);
-    $page->open('/sign-in')->see('Write the standard once');
-    $take('sign-in');
-
     $page->signIn('lead@kittiwake.example')->open('/standard')->see('Whole figure');
     $page->driver->executeScript("document.querySelectorAll('.sheet tbody tr')[5].scrollIntoView({ block: 'start' }); document.querySelector('.sheet-scroll').scrollTop -= 190");
     usleep(1_500_000);
@@ -54,10 +51,18 @@ try {
     $take('compare');
     $page->open('/standard/1/raise?from=muster&to=guard')->see('Stopping places');
     $take('raise');
+    $page->open('/schemes/1?type=heron-rider&tier=guard&area=riding%20cloak')->see('Steps, in the order');
+    usleep(1_500_000);
+    $page->driver->executeScript("document.querySelector('.side-body').scrollTop = 0");
+    $take('ladders');
+    $page->open('/schemes/1/proof?type=lamplighter')->see('oilskin coat');
+    usleep(1_000_000);
+    $take('proof');
+    $page->open('/studio/paints?panel=substitute&of=15')->see('In the place of')->press('Show')->see('instead');
+    usleep(1_000_000);
+    $take('paints');
     $page->open('/jobs/1')->see('Tide divers');
     $take('job');
-    $page->click("//button[starts-with(@aria-label, 'depth charts')]")->see('The charts stay blank');
-    $take('job-area');
     $page->open('/jobs/1/roster')->see('Paste the list');
     $page->field('Paste the list')->sendKeys("unit,figure_type,count,tier,leader_count,leader_tier,note\nDeck hands,Bosun,4,guard,1,banner,\nHarbour cats,lamplighter,0,gold,,,\n");
     $page->press('Read it')->see('There is no tier "gold"');

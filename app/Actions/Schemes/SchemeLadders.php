@@ -19,17 +19,20 @@ use Core\Standard\Standard;
  * A scheme as the core knows it: for each area of a figure type the ladder that holds. What a scheme says of
  * a type comes before what it says of any, and a scheme that differs before the common one of its force.
  */
-final readonly class SchemeLadders
+final class SchemeLadders
 {
+    /** @var array<int, array{AreaLadder, LadderReading}> by object; the ladder is kept so that its number is not given anew */
+    private array $readings = [];
+
     /**
      * @param  list<array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}>  $areas of the scheme and of the common one
      * @param  Srgb  $ground what lies under all paint
      */
     public function __construct(
-        public Scheme $scheme,
-        private array $areas,
-        public Srgb $ground,
-        public ?SharedLight $light,
+        public readonly Scheme $scheme,
+        private readonly array $areas,
+        public readonly Srgb $ground,
+        public readonly ?SharedLight $light,
     ) {
     }
 
@@ -53,7 +56,9 @@ final readonly class SchemeLadders
 
     public function reading(AreaLadder $ladder): LadderReading
     {
-        return new LadderReading($ladder, $this->ground, $this->light, $this->scheme->last_light === 'base');
+        $this->readings[spl_object_id($ladder)] ??= [$ladder, new LadderReading($ladder, $this->ground, $this->light, $this->scheme->last_light === 'base')];
+
+        return $this->readings[spl_object_id($ladder)][1];
     }
 
     /**

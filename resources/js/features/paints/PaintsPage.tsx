@@ -117,10 +117,12 @@ function PaintTable({ paints, onOpen, onSubstitute }: TableProps) {
                     <th scope="col">Paint</th>
                     <th scope="col">Kind</th>
                     <th scope="col">Hex</th>
-                    <th scope="col" className="number">
+                    <th scope="col" className="number paint-wide">
                         L*, a*, b*
                     </th>
-                    <th scope="col">Coats on dark, middle, light</th>
+                    <th scope="col" className="paint-wide">
+                        Coats on dark, middle, light
+                    </th>
                     <th scope="col" className="number">
                         Left
                     </th>
@@ -150,8 +152,8 @@ function PaintTable({ paints, onOpen, onSubstitute }: TableProps) {
                             {paint.opacity !== 'opaque' && `, ${paint.opacity}`}
                         </td>
                         <td>{paint.hex}</td>
-                        <td className="number">{paint.lab.map((each) => Math.round(each)).join(', ')}</td>
-                        <td>
+                        <td className="number paint-wide">{paint.lab.map((each) => Math.round(each)).join(', ')}</td>
+                        <td className="paint-wide">
                             {paint.opacity === 'opaque' ? `${paint.coats_dark}, ${paint.coats_middle}, ${paint.coats_light}` : ''}
                         </td>
                         <td className="number">

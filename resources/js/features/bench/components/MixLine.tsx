@@ -39,7 +39,6 @@ export function MixLine({ sheet, step, mix }: Props) {
                     ))}
                 </span>
             )}
-            {!editing && <Amount sheet={sheet} mix={mix} />}
             {editing ? (
                 <MixForm sheet={sheet} step={step} mix={mix} onDone={() => setEditing(false)} />
             ) : (
@@ -56,12 +55,13 @@ export function MixLine({ sheet, step, mix }: Props) {
                 <button
                     type="button"
                     className="link-button"
-                    aria-label={`Keep it as the recipe of ${step.title} on ${step.area}`}
+                    aria-label={`Keep as the recipe of ${step.title} on ${step.area}`}
                     onClick={() => bench.keep.mutate({ type: sheet.type.id, step, at: mix })}
                 >
                     Keep as the recipe
                 </button>
             )}
+            {!editing && <Amount sheet={sheet} mix={mix} />}
         </div>
     );
 }
