@@ -13,6 +13,9 @@ final readonly class ToneWords
     /** Of C*ab. */
     private const LEAST_CHROMA = 3.0;
 
+    /** Of C*ab: from here on a colour has a hue. */
+    private const COLOURED = 5.0;
+
     /** Hue angle of the warmest colours, in degrees: between red and yellow. */
     private const WARMEST = 60.0;
 
@@ -24,7 +27,7 @@ final readonly class ToneWords
         if (abs($lightness) >= self::LEAST) {
             $words[] = $lightness > 0 ? 'lighter' : 'darker';
         }
-        $warmth = self::warmth($colour->a - $against->a, $colour->b - $against->b);
+        $warmth = self::warmer($colour, $against);
         if (abs($warmth) >= self::LEAST) {
             $words[] = $warmth > 0 ? 'warmer' : 'colder';
         }
@@ -34,6 +37,20 @@ final readonly class ToneWords
         }
 
         return $words;
+    }
+
+    /** Warmer or colder by hue; that one is the stronger of two alike is said by another word. */
+    private static function warmer(Lab $colour, Lab $against): float
+    {
+        $mean = ($colour->chroma() + $against->chroma()) / 2;
+        if (min($colour->chroma(), $against->chroma()) < self::COLOURED) {
+            return self::warmth($colour->a - $against->a, $colour->b - $against->b);
+        }
+
+        return self::warmth(
+            $mean * ($colour->a / $colour->chroma() - $against->a / $against->chroma()),
+            $mean * ($colour->b / $colour->chroma() - $against->b / $against->chroma()),
+        );
     }
 
     /** How far a difference of a* and b* goes toward the warm colours; below 0 toward the cold ones. */

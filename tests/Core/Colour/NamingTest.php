@@ -48,6 +48,8 @@ final class NamingTest extends TestCase
         self::assertSame(['lighter'], ToneWords::of(new Lab(60, 0, 0), $grey));
         self::assertSame(['darker', 'warmer', 'stronger'], ToneWords::of(new Lab(40, 10, 15), $grey));
         self::assertSame(['colder', 'stronger'], ToneWords::of(new Lab(50, -5, -20), $grey));
+        self::assertSame(['darker', 'greyer'], ToneWords::of(new Lab(40, 20, 10), new Lab(50, 40, 20)), 'half of a red is no colder');
+        self::assertSame(['warmer'], ToneWords::of(new Lab(50, 30, 30), new Lab(50, 42.43, 0)), 'from red toward orange');
         self::assertSame(['greyer'], ToneWords::of(new Lab(50, -17.32, 10), new Lab(50, -34.64, 20)), 'along a hue that is neither warm nor cold');
     }
 

@@ -1,6 +1,7 @@
 import type { Schemas } from '@api';
 import { MixInput } from '@features/paints';
 import { useSession } from '@features/session';
+import { count } from '@shared/format';
 import { Swatch } from '@shared/Swatch';
 import { Why } from '@shared/Why';
 import { Button } from 'antd';
@@ -83,7 +84,7 @@ function Amount({ sheet, mix }: { sheet: Props['sheet']; mix: Props['mix'] }) {
                     {mix.batch.drops
                         .map((drop) => `${drop.drops} ${drop.drops === 1 ? 'drop' : 'drops'} ${drop.name}`)
                         .join(', ')}{' '}
-                    for {sheet.figures.length} figures <Why why={mix.batch.why} about={`amount of ${mix.text}`} />
+                    for {count(sheet.figures.length, 'figure')} <Why why={mix.batch.why} about={`amount of ${mix.text}`} />
                 </small>
             )}
             {mix.too_much_water && (
