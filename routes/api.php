@@ -72,6 +72,8 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::get('/people', C\ListPeople::class);
     Route::post('/people', C\AddPerson::class);
     Route::put('/studio', C\ChangeStudio::class);
+    Route::get('/scheme-rules', C\ShowSchemeRules::class);
+    Route::put('/scheme-rules', C\ChangeSchemeRules::class);
 
     Route::get('/jobs', C\ListJobs::class);
     Route::post('/jobs', C\CreateJob::class);

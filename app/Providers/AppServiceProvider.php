@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Actions\Paints\PaintBook;
 use App\Actions\Schemes\SchemeBook;
+use App\Actions\Schemes\StudioRules;
 use App\Actions\Standards\StandardLibrary;
 use App\Models\CurrentStudio;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -24,6 +25,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(StandardLibrary::class);
         $this->app->scoped(PaintBook::class);
         $this->app->scoped(SchemeBook::class);
+        $this->app->scoped(StudioRules::class);
     }
 
     public function boot(): void

@@ -9,21 +9,12 @@ use Core\Why;
 /** How much to mix for so many figures, in drops that keep the ratio. */
 final readonly class Batch
 {
-    /** Drops to the millilitre. From memory. */
-    public const DROPS_PER_ML = 20.0;
-
-    /**
-     * Millilitres that one coat takes on the whole of a figure of size 1, with what stays on the palette and
-     * in the brush: a foot figure of about 60 cm² under a wet film of 0.05 mm takes 0.3 ml, and as much is
-     * lost. From memory.
-     */
-    public const ML_PER_COAT = 0.6;
-
     /** @param  float  $ml that the figures take */
     private function __construct(
         public Recipe $recipe,
         public float $ml,
         public Why $why,
+        private float $dropsPerMl,
     ) {
     }
 
@@ -33,10 +24,11 @@ final readonly class Batch
      * @param  float  $share of the figure that the area is, over 0 to 1
      * @param  float  $cover of the area that the step covers, over 0 to 1
      * @param  int  $coats at least 1
+     * @param  SchemeRules  $rules usual: a foot figure of about 60 cm² under a wet film of 0.05 mm takes 0.3 ml, and as much is lost; 20 drops to the millilitre
      */
-    public static function of(Recipe $recipe, int $figures, float $size, float $share, float $cover, int $coats): self
+    public static function of(Recipe $recipe, int $figures, float $size, float $share, float $cover, int $coats, SchemeRules $rules = new SchemeRules): self
     {
-        $ml = $figures * $size * $share * $cover * $coats * self::ML_PER_COAT;
+        $ml = $figures * $size * $share * $cover * $coats * $rules->mlPerCoat;
 
         return new self($recipe, $ml, new Why(
             [
@@ -46,9 +38,9 @@ final readonly class Batch
                 'cover' => rtrim(rtrim(number_format($cover, 2), '0'), '.'),
                 'coats' => (string) $coats,
             ],
-            sprintf('Figures × size × share × cover × coats × %.1f ml a coat on a whole figure of size 1, half of it lost on palette and brush; %d drops to the millilitre, rounded up so that the ratio holds.', self::ML_PER_COAT, self::DROPS_PER_ML),
-            'from memory: check it against your own palette',
-        ));
+            sprintf('Figures × size × share × cover × coats × %.1f ml a coat on a whole figure of size 1, half of it lost on palette and brush; %d drops to the millilitre, rounded up so that the ratio holds.', $rules->mlPerCoat, $rules->dropsPerMl),
+            Why::STUDIO_SETTING,
+        ), $rules->dropsPerMl);
     }
 
     /** @return array<string, float> millilitres of each paint, by name */
@@ -76,7 +68,7 @@ final readonly class Batch
         }
         $scale = self::wholeScale(array_column($parts, 'parts'));
         $whole = array_map(static fn (array $part): int => (int) max(1, round($part['parts'] * $scale)), $parts);
-        $times = max(1, (int) ceil($this->ml * self::DROPS_PER_ML / array_sum($whole) - 1e-9));
+        $times = max(1, (int) ceil($this->ml * $this->dropsPerMl / array_sum($whole) - 1e-9));
 
         return array_map(static fn (array $part, int $drops): array => ['name' => $part['name'], 'drops' => $drops * $times], $parts, $whole);
     }

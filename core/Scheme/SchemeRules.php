@@ -6,23 +6,66 @@ namespace Core\Scheme;
 
 use Core\Colour\LadderRules;
 
-/** Bounds that a scheme is held to. Studio settings; the defaults are common practice or from memory. */
+/** The numbers that schemes are held to and mixed by. Studio settings; what is usual stands at {@see Setting}. */
 final readonly class SchemeRules
 {
+    public LadderRules $ladder;
+
+    /** L* that neighbouring areas must be apart where no dark line parts them. */
+    public float $neighbourStep;
+
+    /** Share of what is seen from the front that one family of colours may take, 0 to 1. */
+    public float $familyLimit;
+
+    /** ΔE00 that areas of one name may differ by across a force. */
+    public float $sameAreaDeltaE;
+
+    /** How far a hue may turn along a ladder before it is another, in degrees. */
+    public float $turnDegrees;
+
+    /** How far a light must lean to be a warm or a cold one, in units of a* and b*. */
+    public float $lightWarmth;
+
+    /** Millilitres that one coat takes on the whole of a figure of size 1. */
+    public float $mlPerCoat;
+
+    public float $dropsPerMl;
+
     /**
-     * @param  float  $neighbourStep L* that neighbouring areas must be apart where no dark line parts them
-     * @param  float  $familyLimit share of what is seen from the front that one family of colours may take, 0 to 1
-     * @param  float  $sameAreaDeltaE ΔE00 that areas of one name may differ by across a force
-     * @param  float  $turnDegrees how far a hue may turn along a ladder before it is another
-     * @param  float  $lightWarmth how far a light must lean to be a warm or a cold one, in units of a* and b*
+     * @param  array<string, float>  $set numbers by {@see Setting}; what is not set is as usual
+     *
+     * @throws NotASetting if a number makes no sense
      */
-    public function __construct(
-        public LadderRules $ladder = new LadderRules,
-        public float $neighbourStep = 15.0,
-        public float $familyLimit = 0.45,
-        public float $sameAreaDeltaE = 3.0,
-        public float $turnDegrees = 15.0,
-        public float $lightWarmth = 5.0,
-    ) {
+    public function __construct(array $set = [])
+    {
+        $number = static fn (Setting $setting): float => $setting->checked($set[$setting->value] ?? $setting->usual());
+        $this->ladder = new LadderRules($number(Setting::MinStep), $number(Setting::MaxStep), $number(Setting::MinSpan));
+        if ($this->ladder->maxStep <= $this->ladder->minStep) {
+            throw NotASetting::stepsCrossed($this->ladder->minStep, $this->ladder->maxStep);
+        }
+        $this->neighbourStep = $number(Setting::NeighbourStep);
+        $this->familyLimit = $number(Setting::FamilyLimit);
+        $this->sameAreaDeltaE = $number(Setting::SameAreaDeltaE);
+        $this->turnDegrees = $number(Setting::TurnDegrees);
+        $this->lightWarmth = $number(Setting::LightWarmth);
+        $this->mlPerCoat = $number(Setting::MlPerCoat);
+        $this->dropsPerMl = $number(Setting::DropsPerMl);
+    }
+
+    /** @return array<string, float> every number by its setting */
+    public function numbers(): array
+    {
+        return [
+            Setting::MinStep->value => $this->ladder->minStep,
+            Setting::MaxStep->value => $this->ladder->maxStep,
+            Setting::MinSpan->value => $this->ladder->minSpan,
+            Setting::NeighbourStep->value => $this->neighbourStep,
+            Setting::FamilyLimit->value => $this->familyLimit,
+            Setting::SameAreaDeltaE->value => $this->sameAreaDeltaE,
+            Setting::TurnDegrees->value => $this->turnDegrees,
+            Setting::LightWarmth->value => $this->lightWarmth,
+            Setting::MlPerCoat->value => $this->mlPerCoat,
+            Setting::DropsPerMl->value => $this->dropsPerMl,
+        ];
     }
 }

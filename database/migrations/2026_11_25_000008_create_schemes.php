@@ -109,6 +109,10 @@ return new class extends Migration
             $table->timestamps();
         });
         DB::statement("ALTER TABLE scheme_notes ADD CONSTRAINT scheme_notes_kind CHECK (kind IN ('departure', 'kept', 'substitute')), ADD CONSTRAINT scheme_notes_text CHECK (TRIM(text) <> '')");
+        Schema::table('studios', function (Blueprint $table): void {
+            // Numbers that schemes are held to, where they differ from what is usual.
+            $table->json('scheme_rules')->nullable();
+        });
         Schema::table('units', function (Blueprint $table): void {
             // Null: the common scheme of the job's force.
             $table->foreignId('scheme_id')->nullable()->constrained();
@@ -122,6 +126,7 @@ return new class extends Migration
     public function down(): void
     {
         Schema::table('job_mixes', static fn (Blueprint $table) => $table->dropColumn('water'));
+        Schema::table('studios', static fn (Blueprint $table) => $table->dropColumn('scheme_rules'));
         Schema::table('units', static fn (Blueprint $table) => $table->dropConstrainedForeignId('scheme_id'));
         foreach (['scheme_notes', 'scheme_step_parts', 'scheme_steps', 'scheme_areas', 'schemes'] as $table) {
             Schema::dropIfExists($table);

@@ -28,7 +28,6 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use Core\Colour\LadderFault;
 use Core\Colour\LadderFinding;
-use Core\Scheme\SchemeRules;
 
 /** The harbour guard of Port Ember: 55 figures in seven units, some of them under way. */
 final readonly class DemoJob
@@ -77,7 +76,7 @@ final readonly class DemoJob
     /** Hard lines are mended as a lead would mend them: by the suggestion, as long as there is one. */
     private function mend(Scheme $scheme): void
     {
-        $rules = new SchemeRules;
+        $rules = $this->book->of($scheme)->rules;
         foreach ($this->book->of($scheme)->all() as ['row' => $row, 'ladder' => $ladder]) {
             $ladders = $this->book->of($scheme);
             $mending = $this->reading->mending($ladders, $rules);

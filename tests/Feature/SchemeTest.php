@@ -234,6 +234,23 @@ final class SchemeTest extends TestCase
         $this->assertRefused($this->as($this->lead(), 'POST', "/schemes/{$this->scheme()->id}/departures", ['area' => '', 'text' => '']), 422, 'invalid', '/text');
     }
 
+    public function test_a_studio_sets_the_numbers_that_its_schemes_are_held_to(): void
+    {
+        $numbers = array_column($this->answer($this->lead(), 'GET', '/scheme-rules'), 'number', 'name');
+        self::assertSame(15, $numbers['neighbour_step']);
+        self::assertContains('neighbours-alike', array_column($this->show('lamplighter', 'guard')['findings'], 'code'));
+
+        $this->answer($this->lead(), 'PUT', '/scheme-rules', ['neighbour_step' => 1] + $numbers);
+        self::assertNotContains('neighbours-alike', array_column($this->show('lamplighter', 'guard')['findings'], 'code'));
+        self::assertSame(1, $this->show('lamplighter', 'guard')['least_apart']);
+        self::assertSame(['neighbour_step' => 1], $this->lead()->studio->scheme_rules, 'what is as usual is not stored');
+
+        $this->assertRefused($this->as($this->lead(), 'PUT', '/scheme-rules', ['family_limit' => 2] + $numbers), 422, 'out-of-range', '/family_limit');
+        $this->assertRefused($this->as($this->lead(), 'PUT', '/scheme-rules', ['min_step' => 40] + $numbers), 422, 'out-of-range', '/max_step');
+        $this->assertRefused($this->as($this->deputy(), 'PUT', '/scheme-rules', $numbers), 403, 'not-allowed');
+        self::assertSame(15, array_column($this->answer($this->stranger(), 'GET', '/scheme-rules'), 'number', 'name')['neighbour_step'], 'another studio keeps its own');
+    }
+
     public function test_a_painter_reads_a_scheme_and_does_not_write_it(): void
     {
         $id = $this->scheme()->id;

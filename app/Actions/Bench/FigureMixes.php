@@ -9,6 +9,7 @@ use App\Actions\Schemes\SchemeLadders;
 use Core\Composition\ComposedUse;
 use Core\Scheme\Batch;
 use Core\Scheme\Recipe;
+use Core\Scheme\SchemeRules;
 use Core\Scheme\StepCover;
 use Core\Scheme\TierLadder;
 use Core\Scheme\TierStep;
@@ -26,6 +27,7 @@ final class FigureMixes
         private readonly Standard $standard,
         private readonly array $ofJob,
         private readonly ?SchemeLadders $scheme,
+        private readonly SchemeRules $rules,
     ) {
     }
 
@@ -126,7 +128,7 @@ final class FigureMixes
         $rung = $laid?->rung === null ? null : $this->ladder($composed->area->id)?->reading->rungs[$laid->rung]->rung;
         $cover = StepCover::of($composed->use, $this->standard->technique($composed->technique)->group, $rung);
 
-        return Batch::of($recipe, $figures, $this->figure->figure->size, $composed->area->share, $cover, $composed->use->coats);
+        return Batch::of($recipe, $figures, $this->figure->figure->size, $composed->area->share, $cover, $composed->use->coats, $this->rules);
     }
 
     private function ladder(string $area): ?TierLadder

@@ -8,6 +8,7 @@ use App\Actions\Composing\ComposedFigure;
 use App\Actions\Paints\PaintBook;
 use App\Actions\Schemes\SchemeBook;
 use App\Actions\Schemes\SchemeLadders;
+use App\Actions\Schemes\StudioRules;
 use App\Actions\Standards\StandardLibrary;
 use App\Models\Job;
 use App\Models\JobMix;
@@ -23,6 +24,7 @@ final readonly class Mixes
         private PaintBook $paints,
         private SchemeBook $schemes,
         private StandardLibrary $standards,
+        private StudioRules $rules,
     ) {
     }
 
@@ -41,16 +43,17 @@ final readonly class Mixes
     {
         $standard = $this->standards->of($job->standard_version_id);
         $own = $this->ofJob($job);
+        $rules = $this->rules->now();
         /** @var array<int, SchemeLadders|null> $schemes */
         $schemes = [];
 
-        return array_map(function (ComposedFigure $figure) use ($job, $standard, $own, &$schemes): FigureMixes {
+        return array_map(function (ComposedFigure $figure) use ($job, $standard, $own, $rules, &$schemes): FigureMixes {
             $scheme = $figure->unit->scheme_id ?? 0;
             if (! array_key_exists($scheme, $schemes)) {
                 $schemes[$scheme] = $this->schemes->ofForce($job->force_id, $figure->unit->scheme_id);
             }
 
-            return new FigureMixes($figure, $standard, $own, $schemes[$scheme]);
+            return new FigureMixes($figure, $standard, $own, $schemes[$scheme], $rules);
         }, $figures);
     }
 

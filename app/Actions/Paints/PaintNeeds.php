@@ -7,9 +7,9 @@ namespace App\Actions\Paints;
 use App\Actions\Bench\Mixes;
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
+use App\Actions\Schemes\StudioRules;
 use App\Models\FigureState;
 use App\Models\Job;
-use Core\Scheme\Batch;
 use Core\Why;
 
 /** What the running jobs will take of each paint, for figures that are not handed over yet. */
@@ -18,6 +18,7 @@ final readonly class PaintNeeds
     public function __construct(
         private JobFigures $figures,
         private Mixes $mixes,
+        private StudioRules $rules,
     ) {
     }
 
@@ -34,12 +35,12 @@ final readonly class PaintNeeds
         return $needs;
     }
 
-    public static function why(): Why
+    public function why(): Why
     {
         return new Why(
-            ['millilitres a coat on a whole figure of size 1' => (string) Batch::ML_PER_COAT],
+            ['millilitres a coat on a whole figure of size 1' => (string) $this->rules->now()->mlPerCoat],
             'All figures of open jobs that are still to be painted or at the bench, as if nothing of them were laid yet: size × share × cover × coats, by the parts of each recipe; half of it is lost on palette and brush.',
-            'from memory: check it against your own palette',
+            Why::STUDIO_SETTING,
         );
     }
 

@@ -98,7 +98,7 @@ final readonly class ReadScheme
                 $painted[$area->area->id] = $ladder;
             }
         }
-        $rules = new SchemeRules;
+        $rules = $ladders->rules;
         $figure = new PaintedFigure($types[$key], $painted, $standard);
 
         return new SchemeReading(

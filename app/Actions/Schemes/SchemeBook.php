@@ -29,8 +29,10 @@ final class SchemeBook
     /** @var array<int, SchemeLadders> */
     private array $read = [];
 
-    public function __construct(private readonly PaintBook $paints)
-    {
+    public function __construct(
+        private readonly PaintBook $paints,
+        private readonly StudioRules $rules,
+    ) {
     }
 
     public function of(Scheme $scheme): SchemeLadders
@@ -91,6 +93,7 @@ final class SchemeBook
             $areas,
             $ground === null ? Srgb::fromHex(self::PLAIN_GROUND) : $this->paints->paint($ground)->colour,
             $this->light($scheme),
+            $this->rules->now(),
         );
     }
 

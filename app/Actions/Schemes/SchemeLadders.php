@@ -33,6 +33,7 @@ final class SchemeLadders
         private readonly array $areas,
         public readonly Srgb $ground,
         public readonly ?SharedLight $light,
+        public readonly SchemeRules $rules,
     ) {
     }
 
@@ -70,7 +71,7 @@ final class SchemeLadders
     {
         $found = $this->find($type, $area);
 
-        return $found === null ? null : new TierLadder($this->reading($found['ladder']), $uses, $standard, (new SchemeRules)->ladder, $standard->tier($tier)->terms->valueSpan);
+        return $found === null ? null : new TierLadder($this->reading($found['ladder']), $uses, $standard, $this->rules->ladder, $standard->tier($tier)->terms->valueSpan);
     }
 
     /** @return list<array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}> */

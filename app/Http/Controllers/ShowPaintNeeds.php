@@ -20,6 +20,6 @@ final readonly class ShowPaintNeeds
 
     public function __invoke(AnybodyRequest $request): PaintNeedsResource
     {
-        return new PaintNeedsResource($this->needs->handle(), array_values($this->paints->all()));
+        return new PaintNeedsResource($this->needs->handle(), array_values($this->paints->all()), $this->needs->why());
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Actions\Paints\PaintNeeds;
 use Core\Scheme\Paint;
+use Core\Why as CoreWhy;
 
 /**
  * What the running jobs will take of each paint.
@@ -24,6 +24,7 @@ final readonly class PaintNeedsResource extends Resource
     public function __construct(
         private array $needs,
         private array $paints,
+        private CoreWhy $why,
     ) {
     }
 
@@ -38,6 +39,6 @@ final readonly class PaintNeedsResource extends Resource
             }
         }
 
-        return ['needs' => $needs, 'why' => PaintNeeds::why()->toArray()];
+        return ['needs' => $needs, 'why' => $this->why->toArray()];
     }
 }

@@ -1,10 +1,11 @@
 import type { ApiError } from './ApiError';
-import type { components } from './schema';
+import type { components, paths } from './schema';
 
 export { ApiError } from './ApiError';
 export { api, fetchToken, unwrap } from './client';
 
 export type Schemas = components['schemas'];
+export type Paths = paths;
 
 declare module '@tanstack/react-query' {
     interface Register {

@@ -723,6 +723,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/scheme-rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Numbers that schemes are held to. */
+        get: operations["showSchemeRules"];
+        /** Sets the numbers that schemes are held to. */
+        put: operations["changeSchemeRules"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schemes": {
         parameters: {
             query?: never;
@@ -2364,6 +2382,14 @@ export interface components {
             value: number;
             under: string;
             taken: boolean;
+        };
+        SchemeSetting: {
+            name: string;
+            say: string;
+            number: number;
+            usual: number;
+            least: number;
+            most: number;
         };
         SchemeUse: {
             use: string;
@@ -4476,6 +4502,79 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Ping"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    showSchemeRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchemeSetting"][];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    changeSchemeRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    min_step: number;
+                    max_step: number;
+                    min_span: number;
+                    neighbour_step: number;
+                    family_limit: number;
+                    same_area_delta_e: number;
+                    turn_degrees: number;
+                    light_warmth: number;
+                    ml_per_coat: number;
+                    drops_per_ml: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchemeSetting"][];
                 };
             };
             /** @description What was refused, and why */

@@ -102,7 +102,7 @@ final class RecipeTest extends TestCase
     #[DataProvider('drops')]
     public function test_drops_are_rounded_up_so_that_the_ratio_holds(array $parts, float $ml, array $drops): void
     {
-        $batch = Batch::of(Paints::mix($parts), 1, 1.0, 1.0, $ml / Batch::ML_PER_COAT, 1);
+        $batch = Batch::of(Paints::mix($parts), 1, 1.0, 1.0, $ml / 0.6, 1);
 
         self::assertEqualsWithDelta($ml, $batch->ml, 1e-9);
         self::assertSame($drops, array_column($batch->drops(), 'drops'));

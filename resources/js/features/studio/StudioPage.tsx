@@ -11,6 +11,7 @@ import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { NewPerson } from './NewPerson';
+import { SchemeSettings } from './SchemeSettings';
 
 export function StudioPage() {
     const { studio } = useSession();
@@ -25,6 +26,7 @@ export function StudioPage() {
                 <People />
                 <FigureTypes />
                 <Paints />
+                <SchemeSettings />
             </div>
         </>
     );

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Schemes\StudioRules;
+use App\Http\Requests\AnybodyRequest;
+use App\Http\Resources\SchemeRulesResource;
+
+/** Numbers that schemes are held to. */
+final readonly class ShowSchemeRules
+{
+    public function __construct(private StudioRules $rules)
+    {
+    }
+
+    public function __invoke(AnybodyRequest $request): SchemeRulesResource
+    {
+        return new SchemeRulesResource($this->rules->now());
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Scheme;
+
+/** A number that a studio may set for its schemes, with what is usual and where that is from. */
+enum Setting: string
+{
+    case MinStep = 'min_step';
+    case MaxStep = 'max_step';
+    case MinSpan = 'min_span';
+    case NeighbourStep = 'neighbour_step';
+    case FamilyLimit = 'family_limit';
+    case SameAreaDeltaE = 'same_area_delta_e';
+    case TurnDegrees = 'turn_degrees';
+    case LightWarmth = 'light_warmth';
+    case MlPerCoat = 'ml_per_coat';
+    case DropsPerMl = 'drops_per_ml';
+
+    public function usual(): float
+    {
+        return match ($this) {
+            self::MinStep => 4.0,
+            self::MaxStep => 25.0,
+            self::MinSpan => 30.0,
+            self::NeighbourStep => 15.0,
+            self::FamilyLimit => 0.45,
+            self::SameAreaDeltaE => 3.0,
+            self::TurnDegrees => 15.0,
+            self::LightWarmth => 5.0,
+            self::MlPerCoat => 0.6,
+            self::DropsPerMl => 20.0,
+        };
+    }
+
+    /** @return array{float, float} the least and the most that makes sense */
+    public function range(): array
+    {
+        return match ($this) {
+            self::MinStep, self::MaxStep, self::MinSpan, self::NeighbourStep, self::SameAreaDeltaE => [0.0, 100.0],
+            self::FamilyLimit => [0.05, 1.0],
+            self::TurnDegrees => [0.0, 180.0],
+            self::LightWarmth => [0.0, 100.0],
+            self::MlPerCoat => [0.01, 100.0],
+            self::DropsPerMl => [1.0, 200.0],
+        };
+    }
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::MinStep => 'least L* between two steps that is seen',
+            self::MaxStep => 'most L* between two steps before it is a hard line',
+            self::MinSpan => 'least L* from the darkest step to the lightest',
+            self::NeighbourStep => 'least L* between neighbours without a dark line',
+            self::FamilyLimit => 'most of what is seen from the front in one family of colours, of 1',
+            self::SameAreaDeltaE => 'most ΔE00 between areas of one name in a force',
+            self::TurnDegrees => 'most degrees that a hue turns along a ladder',
+            self::LightWarmth => 'how far a light leans before it is warm or cold',
+            self::MlPerCoat => 'millilitres of a coat on a whole foot figure, half of it lost',
+            self::DropsPerMl => 'drops to the millilitre',
+        };
+    }
+
+    /** @throws NotASetting unless the number makes sense */
+    public function checked(float $number): float
+    {
+        [$least, $most] = $this->range();
+
+        return $number >= $least && $number <= $most ? $number : throw NotASetting::outside($this, $number);
+    }
+}
