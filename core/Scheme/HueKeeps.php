@@ -34,11 +34,7 @@ final readonly class HueKeeps implements HoldingRule
     private function turn(TierLadder $ladder): ?float
     {
         $base = $ladder->reading->base()?->lab();
-        $last = null;
-        foreach ($ladder->taken as $at) {
-            $rung = $ladder->reading->rungs[$at];
-            $last = $rung->rung->role === RungRole::Light && ! $rung->recipe->hasMetal() ? $rung->shown->lab() : $last;
-        }
+        $last = $ladder->lastLight()?->lab();
         if ($base === null || $last === null || $base->chroma() < self::COLOURLESS || $last->chroma() < self::COLOURLESS) {
             return null;
         }

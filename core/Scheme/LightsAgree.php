@@ -42,11 +42,7 @@ final readonly class LightsAgree implements HoldingRule
     private static function lean(TierLadder $ladder): ?float
     {
         $base = $ladder->reading->base()?->lab();
-        $last = null;
-        foreach ($ladder->taken as $at) {
-            $rung = $ladder->reading->rungs[$at];
-            $last = $rung->rung->role === RungRole::Light && ! $rung->recipe->hasMetal() ? $rung->shown->lab() : $last;
-        }
+        $last = $ladder->lastLight()?->lab();
         if ($base === null || $last === null || $base->lightness >= 99 || $last->lightness <= $base->lightness) {
             return null;
         }

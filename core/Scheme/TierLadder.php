@@ -6,6 +6,7 @@ namespace Core\Scheme;
 
 use Core\Colour\LadderRules;
 use Core\Colour\LightChoice;
+use Core\Colour\Srgb;
 use Core\Composition\ComposedUse;
 use Core\Standard\Standard;
 use Core\Standard\TechniqueGroup;
@@ -49,6 +50,18 @@ final readonly class TierLadder
         $this->taken = array_values($taken);
         $lightness = array_map(static fn (int $rung): float => $reading->rungs[$rung]->shown->lightness(), array_values(array_intersect($this->taken, $reading->onLadder())));
         $this->span = $lightness === [] ? 0.0 : max($lightness) - min($lightness);
+    }
+
+    /** The last light that this tier lays and that is no metal, as it comes out. */
+    public function lastLight(): ?Srgb
+    {
+        $last = null;
+        foreach ($this->taken as $at) {
+            $rung = $this->reading->rungs[$at];
+            $last = $rung->rung->role === RungRole::Light && ! $rung->recipe->hasMetal() ? $rung->shown : $last;
+        }
+
+        return $last;
     }
 
     /**
