@@ -30,20 +30,44 @@ final readonly class PlateSvg
     private static function drawing(Drawing $drawing, string $clip): string
     {
         $marks = "<clipPath id=\"{$clip}\"><path d=\"{$drawing->outline}\"/></clipPath>";
-        foreach ($drawing->marks as $mark) {
-            $marks .= $mark->outside ? self::mark($mark) : "<g clip-path=\"url(#{$clip})\">".self::mark($mark).'</g>';
+        foreach (self::runs($drawing->marks) as $run) {
+            $together = implode('', array_map(self::mark(...), $run));
+            $soft = $run[0]->blur > 0 ? sprintf('<g filter="url(#%s)">%s</g>', self::blurId($run[0]), $together) : $together;
+            $marks .= $run[0]->outside ? $soft : "<g clip-path=\"url(#{$clip})\">{$soft}</g>";
         }
 
         return $marks;
     }
 
+    /**
+     * Marks that follow each other and are as soft: blurred together, for a blur costs more than all that it blurs.
+     *
+     * @param  list<Mark>  $marks
+     * @return list<non-empty-list<Mark>>
+     */
+    private static function runs(array $marks): array
+    {
+        $runs = [];
+        $run = [];
+        foreach ($marks as $mark) {
+            if ($run !== [] && ($run[0]->outside !== $mark->outside || self::blurId($run[0]) !== self::blurId($mark))) {
+                $runs[] = $run;
+                $run = [];
+            }
+            $run[] = $mark;
+        }
+        if ($run !== []) {
+            $runs[] = $run;
+        }
+
+        return $runs;
+    }
+
     private static function mark(Mark $mark): string
     {
-        $filter = $mark->blur > 0 ? sprintf(' filter="url(#%s)"', self::blurId($mark)) : '';
-
         return sprintf(
-            '<path d="%s" fill="%s" stroke="%s" stroke-width="%s" stroke-linecap="round" stroke-linejoin="round" opacity="%s"%s/>',
-            $mark->d, $mark->fill ?? 'none', $mark->stroke ?? 'none', $mark->width, round($mark->opacity, 3), $filter,
+            '<path d="%s" fill="%s" stroke="%s" stroke-width="%s" stroke-linecap="round" stroke-linejoin="round" opacity="%s"/>',
+            $mark->d, $mark->fill ?? 'none', $mark->stroke ?? 'none', $mark->width, round($mark->opacity, 3),
         );
     }
 

@@ -21,6 +21,9 @@ final class SchemeJourneyTest extends BrowserTestCase
         $page->await(fn (): bool => $page->count("//aside//*[contains(., 'a hard line')]") === 0, 'The hard line is not mended.');
         $page->press('Keep')->dontSee('Steps, in the order')->see('guard badge');
 
+        $page->press('guard badge')->see('Take away')->press('Take away')->see('guard badge is taken away')->press('Undo')->dontSee('is taken away');
+        $page->find("//section[@aria-label='guard badge']");
+
         $page->press('helmet')->see('helmet');
         $before = $this->plates();
         $page->press('Close')->press('Light and ground')->see('The last lights are');

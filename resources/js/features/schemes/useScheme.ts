@@ -1,6 +1,8 @@
 import { api, type ApiError, type Schemas, unwrap } from '@api';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import type { AreaDraft } from './draft';
+import { App, Button } from 'antd';
+import { createElement } from 'react';
+import { type AreaDraft, draftOf } from './draft';
 import { schemeKeys, type View } from './queries';
 
 type Scheme = Schemas['Scheme'];
@@ -14,6 +16,7 @@ export type Head = Pick<
 /** What can be done to a scheme. Every answer is the scheme as it is then. */
 export function useScheme(scheme: Scheme, view: View) {
     const client = useQueryClient();
+    const { notification } = App.useApp();
     const named = { ...(view.type === null ? {} : { type: view.type }), ...(view.tier === null ? {} : { tier: view.tier }) };
     const show = (now: Scheme) => {
         client.setQueryData(schemeKeys.view(scheme.id, view), now);
@@ -43,7 +46,24 @@ export function useScheme(scheme: Scheme, view: View) {
                     params: { path: { schemeArea: area.id ?? 0 }, query: { version: area.version ?? 0 } },
                 }),
             ),
-        onSuccess: () => void client.invalidateQueries({ queryKey: schemeKeys.all }),
+        onSuccess: (_, area) => {
+            void client.invalidateQueries({ queryKey: schemeKeys.all });
+            notification.info({
+                key: area.area,
+                title: `${area.area} is taken away`,
+                actions: createElement(
+                    Button,
+                    {
+                        onClick: () => {
+                            notification.destroy(area.area);
+                            keep.mutate({ draft: draftOf(area), area: null });
+                        },
+                    },
+                    'Undo',
+                ),
+                duration: 20,
+            });
+        },
         onError: reload,
     });
     const head = useMutation<Scheme, ApiError, Head>({

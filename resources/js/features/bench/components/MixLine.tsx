@@ -84,7 +84,8 @@ function Amount({ sheet, mix }: { sheet: Props['sheet']; mix: Props['mix'] }) {
                     {mix.batch.drops
                         .map((drop) => `${drop.drops} ${drop.drops === 1 ? 'drop' : 'drops'} ${drop.name}`)
                         .join(', ')}{' '}
-                    for {count(sheet.figures.length, 'figure')} <Why why={mix.batch.why} about={`amount of ${mix.text}`} />
+                    for {count(sheet.figures.length, 'figure')}, about {mix.batch.ml} ml{' '}
+                    <Why why={mix.batch.why} about={`amount of ${mix.text}`} />
                 </small>
             )}
             {mix.too_much_water && (

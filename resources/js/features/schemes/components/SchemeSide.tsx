@@ -132,7 +132,7 @@ export function PlateRow({ plates }: { plates: readonly Schemas['SchemePlate'][]
                     )}
                     <small>
                         {one.tier_name}
-                        {one.plate !== null && ` · span ${Math.round(one.plate.span)}`}
+                        {one.span > 0 && ` · span ${Math.round(one.span)}${one.asked === null ? '' : ` of ${one.asked}`}`}
                     </small>
                 </li>
             ))}
