@@ -19,7 +19,13 @@ final readonly class Film
     private const MOST_COATS = 64;
 
     /** Hues further apart than this, in degrees, pass by the colours between them, and may come further away on the way. */
-    private const OPPOSITE = 150.0;
+    private const OPPOSITE = 170.0;
+
+    /** Places on the way that are looked at, to see whether it leads nearer all along. */
+    private const LOOKS = 20;
+
+    /** Places on a way that does not, among which the nearest is looked for. */
+    private const CLOSE_LOOKS = 512;
 
     /** @param  float  $strength how much one coat hides of what is under it, 0 to 1 */
     public function __construct(
@@ -42,21 +48,38 @@ final readonly class Film
      */
     public function over(Srgb $under, int $coats): Srgb
     {
-        $result = $this->hidden($under, self::hiding($this->strength, min($coats, self::MOST_COATS)));
-        $film = $this->colour->lab();
-        if ($under->lab()->hueApart($film) > self::OPPOSITE) {
-            return $result;
+        $hiding = self::hiding($this->strength, min($coats, self::MOST_COATS));
+        if ($hiding <= 0 || $hiding >= 1) {
+            return $this->hidden($under, $hiding);
         }
-        $nearest = ColourDifference::between($result->lab(), $film);
-        for ($fewer = min($coats, self::MOST_COATS) - 1; $fewer >= 0; $fewer--) {
-            $before = $this->hidden($under, self::hiding($this->strength, $fewer));
-            $distance = ColourDifference::between($before->lab(), $film);
-            if ($distance < $nearest) {
-                [$nearest, $result] = [$distance, $before];
+        $leadsNearer = $this->distances($under, $hiding, self::LOOKS);
+        $sorted = $leadsNearer;
+        rsort($sorted);
+        if ($sorted === $leadsNearer || $under->lab()->hueApart($this->colour->lab()) > self::OPPOSITE) {
+            return $this->hidden($under, $hiding);
+        }
+        // Places that do not depend on the number of coats, so that two coats that hide half are as one that hides three quarters.
+        $nearest = $hiding;
+        $least = $this->distance($under, $hiding);
+        for ($look = 0; $look / self::CLOSE_LOOKS < $hiding; $look++) {
+            $distance = $this->distance($under, $look / self::CLOSE_LOOKS);
+            if ($distance < $least) {
+                [$nearest, $least] = [$look / self::CLOSE_LOOKS, $distance];
             }
         }
 
-        return $result;
+        return $this->hidden($under, $nearest);
+    }
+
+    /** @return list<float> ΔE00 from the film at so many places on the way */
+    private function distances(Srgb $under, float $hiding, int $places): array
+    {
+        return array_map(fn (int $place): float => $this->distance($under, $hiding * $place / $places), range(0, $places));
+    }
+
+    private function distance(Srgb $under, float $hiding): float
+    {
+        return ColourDifference::between($this->hidden($under, $hiding)->lab(), $this->colour->lab());
     }
 
     /**

@@ -25,24 +25,21 @@ final class FilmTest extends TestCase
 
     public function test_two_coats_that_hide_half_are_as_one_that_hides_three_quarters(): void
     {
-        $same = 0;
         foreach (self::pairs(500) as [$under, $film]) {
-            $same += (new Film($film, 0.5))->over($under, 2)->hex() === (new Film($film, 0.75))->over($under, 1)->hex() ? 1 : 0;
-            self::assertLessThan(3.0, ColourDifference::between((new Film($film, 0.5))->over($under, 2)->lab(), (new Film($film, 0.75))->over($under, 1)->lab()));
+            self::assertEqualsWithDelta((new Film($film, 0.75))->over($under, 1)->lab()->toArray(), (new Film($film, 0.5))->over($under, 2)->lab()->toArray(), 1e-9);
         }
-        self::assertGreaterThan(497, $same, 'but for the rare way that first leads nearer and then away');
     }
 
     public function test_more_coats_never_come_further_from_the_film_unless_the_hues_are_opposite(): void
     {
         foreach (self::pairs(500) as [$under, $film]) {
-            if ($under->lab()->hueApart($film->lab()) > 150) {
+            if ($under->lab()->hueApart($film->lab()) > 170) {
                 continue;
             }
             $before = INF;
             for ($coats = 0; $coats < 7; $coats++) {
                 $distance = ColourDifference::between((new Film($film, 0.3))->over($under, $coats)->lab(), $film->lab());
-                self::assertLessThanOrEqual($before + 1e-9, $distance, "{$film->hex()} over {$under->hex()}, {$coats} coats");
+                self::assertLessThanOrEqual($before + 1e-3, $distance, "{$film->hex()} over {$under->hex()}, {$coats} coats");
                 $before = $distance;
             }
         }
