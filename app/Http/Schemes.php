@@ -46,12 +46,12 @@ final readonly class Schemes
     }
 
     /** An area as it would come out, written so; nothing is stored. */
-    public function preview(Scheme $scheme, AreaDraft $draft, ?string $type, ?string $tier): SchemeAreaResource
+    public function preview(Scheme $scheme, AreaDraft $draft, ?string $type, ?string $tier, int $figures): SchemeAreaResource
     {
         $ladder = $this->drafts->read($draft);
         $reading = $this->reading->handle($scheme, $type, $tier);
 
-        return new SchemeAreaResource($reading, $scheme, $ladder);
+        return new SchemeAreaResource($reading, $scheme, $ladder, $figures);
     }
 
     public function plates(Scheme $scheme, ?string $type, ?string $area): SchemePlatesResource

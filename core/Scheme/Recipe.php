@@ -65,6 +65,12 @@ final readonly class Recipe
             : Mix::of(array_map(static fn (RecipePart $part): MixPart => new MixPart($part->paint->colour, $part->parts), $colouring));
     }
 
+    /** Whether there is anything to stir: more than one part, or water that is counted. */
+    public function isStirred(): bool
+    {
+        return count($this->parts) > 1 || $this->water > 0;
+    }
+
     /** A forecast, where paints are mixed; the paint's own colour, where it is one. */
     public function isForecast(): bool
     {

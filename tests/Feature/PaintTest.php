@@ -17,6 +17,7 @@ use Core\Colour\ColourDifference;
 use Core\Colour\Srgb;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 
 /**
@@ -170,6 +171,7 @@ final class PaintTest extends TestCase
 
     public function test_one_picture_governs_and_colours_are_picked_from_it(): void
     {
+        Storage::fake('local');
         $scheme = Scheme::query()->firstOrFail();
         $set = fn (string $bytes, int $version) => $this->upload("/schemes/{$scheme->id}/picture", $bytes, ['version' => $version]);
         $this->assertRefused($this->as($this->lead(), 'POST', "/schemes/{$scheme->id}/picture-points", ['x' => 0.5, 'y' => 0.5]), 422, 'no-picture', '/x');

@@ -89,6 +89,11 @@ final class SchemeTest extends TestCase
 
         self::assertSame('#8c3a26', $preview['area']['rungs'][0]['hex']);
         self::assertGreaterThan(3, count($preview['plates']));
+        self::assertNull($preview['area']['rungs'][0]['batch'], 'one paint is not stirred');
+        /** @var SchemeAreaPreview $preview */
+        $preview = $this->answer($this->lead(), 'POST', "/schemes/{$scheme->id}/area-previews", self::draft('helmet', [['base', 'Rust Buoy 3 + Lamp Black 5', 1.0]]) + ['type' => 'lamplighter', 'figures' => 40]);
+        $drops = array_column($preview['area']['rungs'][0]['batch']['drops'] ?? [], 'drops', 'name');
+        self::assertSame(5 * $drops['Rust Buoy'], 3 * $drops['Lamp Black']);
         self::assertSame($before, SchemeArea::query()->count());
         self::assertSame('#3e4c57', $this->area($this->show('lamplighter'), 'helmet')['rungs'][0]['hex']);
     }

@@ -111,7 +111,7 @@ final class FigureMixes
     /** Paint is stirred together only where there is more than one part, or something thins it. */
     private function batch(Recipe $recipe, string $area, string $use, ?TierStep $laid, int $figures): ?Batch
     {
-        if (count($recipe->parts) === 1 && $recipe->water <= 0) {
+        if (! $recipe->isStirred()) {
             return null;
         }
         foreach ($this->figure->composition->usesOn($area) as $composed) {

@@ -18,6 +18,6 @@ final readonly class PreviewSchemeArea
 
     public function __invoke(SchemeAreaRequest $request, Scheme $scheme): SchemeAreaResource
     {
-        return $this->schemes->preview($scheme, $request->draft(), $request->type(), $request->tier());
+        return $this->schemes->preview($scheme, $request->draft(), $request->type(), $request->tier(), $request->figures());
     }
 }

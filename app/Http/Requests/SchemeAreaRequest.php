@@ -32,6 +32,7 @@ final class SchemeAreaRequest extends ApiRequest
             'version' => ['nullable', 'integer'],
             'type' => ['nullable', 'string', 'max:120'],
             'tier' => ['nullable', 'string', 'max:120'],
+            'figures' => ['nullable', 'integer', 'min:1', 'max:1000'],
         ];
     }
 
@@ -71,6 +72,12 @@ final class SchemeAreaRequest extends ApiRequest
     public function tier(): ?string
     {
         return $this->textOrNull('tier');
+    }
+
+    /** That mixes are reckoned for. */
+    public function figures(): int
+    {
+        return $this->input('figures') === null ? 1 : $this->integer('figures');
     }
 
     /** @return list<array<array-key, mixed>> */

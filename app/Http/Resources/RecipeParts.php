@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Actions\Bench\StepRecipe;
+use Core\Scheme\Batch;
 use Core\Scheme\Recipe;
 use Core\Scheme\RecipePart;
 
@@ -47,9 +48,15 @@ final readonly class RecipeParts
             'forecast' => $recipe?->isForecast() ?? false,
             'too_much_water' => $recipe?->hasTooMuchWater() ?? false,
             'from' => $step->from,
-            'batch' => $step->batch === null ? null : ['ml' => round($step->batch->ml, 2), 'drops' => $step->batch->drops(), 'why' => $step->batch->why->toArray()],
+            'batch' => $step->batch === null ? null : self::batch($step->batch),
             'version' => $step->version,
         ];
+    }
+
+    /** @return MixBatch */
+    public static function batch(Batch $batch): array
+    {
+        return ['ml' => round($batch->ml, 2), 'drops' => $batch->drops(), 'why' => $batch->why->toArray()];
     }
 
     /** @return list<MixPart> */

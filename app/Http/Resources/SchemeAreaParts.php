@@ -9,7 +9,9 @@ use App\Models\Scheme;
 use App\Models\SchemeArea as Row;
 use Core\Colour\LadderFinding;
 use Core\Colour\LadderStep;
+use Core\Composition\TypeArea;
 use Core\Scheme\AreaLadder;
+use Core\Scheme\Batch;
 use Core\Scheme\LadderReading;
 use Core\Scheme\RecipePart;
 use Core\Scheme\Rung as CoreRung;
@@ -25,9 +27,10 @@ use Core\Scheme\UseRecipe;
  *
  * @phpstan-import-type Why from WhyShape
  * @phpstan-import-type Recipe_ from RecipeParts
+ * @phpstan-import-type MixBatch from RecipeParts
  *
  * @phpstan-type RungWritten array{role: string, mix: string, cover: float, coats: int}
- * @phpstan-type SchemeRung array{role: string, mix: string, cover: float, coats: int, recipe: Recipe_, shared: bool, hex: string, lightness: float, value: int, under: string, taken: bool}
+ * @phpstan-type SchemeRung array{role: string, mix: string, cover: float, coats: int, recipe: Recipe_, shared: bool, hex: string, lightness: float, value: int, under: string, taken: bool, batch: MixBatch|null}
  * @phpstan-type SchemeUse array{use: string, step: int, mix: string, recipe: Recipe_, asked: bool}
  * @phpstan-type LadderSuggestion array{at: int, inserts: bool, rung: RungWritten, sentence: string}
  * @phpstan-type LadderFinding_ array{code: string, at: int, sentence: string, why: Why, suggestion: LadderSuggestion|null}
@@ -36,8 +39,11 @@ use Core\Scheme\UseRecipe;
  */
 final readonly class SchemeAreaParts
 {
-    public function __construct(private SchemeReading $reading)
-    {
+    /** @param  int  $figures that mixes are reckoned for */
+    public function __construct(
+        private SchemeReading $reading,
+        private int $figures = 1,
+    ) {
     }
 
     /**
@@ -64,7 +70,7 @@ final readonly class SchemeAreaParts
             'takes_shared_light' => $ladder->takesSharedLight,
             'turn' => $ladder->turn->value,
             'note' => $row->note ?? '',
-            'rungs' => array_map(fn (ShownRung $rung, int $at): array => self::rung($rung, in_array($at, $tier->taken, true)), $reading->rungs, array_keys($reading->rungs)),
+            'rungs' => array_map(fn (ShownRung $rung, int $at): array => $this->rung($rung, in_array($at, $tier->taken, true), $place), $reading->rungs, array_keys($reading->rungs)),
             'uses' => $this->uses($ladder, $tier),
             'fault' => self::fault($reading),
             'findings' => array_map(fn (LadderFinding $finding): array => $this->finding($reading, $finding), $reading->findings($this->reading->rules->ladder)),
@@ -76,7 +82,7 @@ final readonly class SchemeAreaParts
     }
 
     /** @return SchemeRung */
-    private static function rung(ShownRung $shown, bool $taken): array
+    private function rung(ShownRung $shown, bool $taken, ?TypeArea $place): array
     {
         $lightness = $shown->shown->lightness();
 
@@ -89,6 +95,9 @@ final readonly class SchemeAreaParts
             'value' => LadderStep::valueOf($lightness),
             'under' => $shown->under->hex(),
             'taken' => $taken,
+            'batch' => $place === null || ! $shown->recipe->isStirred() ? null : RecipeParts::batch(Batch::of(
+                $shown->recipe, $this->figures, $this->reading->figure->type->sizeClass->size(), $place->area->share, $shown->rung->cover, $shown->rung->coats, $this->reading->rules,
+            )),
         ];
     }
 

@@ -22,6 +22,7 @@ final readonly class SchemeAreaResource extends Resource
         private SchemeReading $reading,
         private Scheme $scheme,
         private AreaLadder $ladder,
+        private int $figures,
     ) {
     }
 
@@ -29,7 +30,7 @@ final readonly class SchemeAreaResource extends Resource
     public function toArray(): array
     {
         return [
-            'area' => (new SchemeAreaParts($this->reading))->of($this->scheme, null, $this->ladder),
+            'area' => (new SchemeAreaParts($this->reading, $this->figures))->of($this->scheme, null, $this->ladder),
             'plates' => (new SchemePlatesResource($this->reading, [$this->ladder->area], $this->ladder))->toArray(),
         ];
     }

@@ -2382,6 +2382,7 @@ export interface components {
             value: number;
             under: string;
             taken: boolean;
+            batch: components["schemas"]["MixBatch"] | null;
         };
         SchemeSetting: {
             name: string;
@@ -4458,6 +4459,7 @@ export interface operations {
                     version?: number | null;
                     type?: string | null;
                     tier?: string | null;
+                    figures?: number | null;
                 };
             };
         };
@@ -4772,6 +4774,7 @@ export interface operations {
                     version?: number | null;
                     type?: string | null;
                     tier?: string | null;
+                    figures?: number | null;
                 };
             };
         };
@@ -4829,6 +4832,7 @@ export interface operations {
                     version?: number | null;
                     type?: string | null;
                     tier?: string | null;
+                    figures?: number | null;
                 };
             };
         };

@@ -57,14 +57,14 @@ export function platesOptions(scheme: number, type: string | null, area: string 
 }
 
 /** An area as it would come out, written so; nothing is stored. */
-export function previewOptions(scheme: number, view: View, draft: AreaDraft) {
+export function previewOptions(scheme: number, view: View, draft: AreaDraft, figures: number) {
     return queryOptions<Schemas['SchemeAreaPreview']>({
-        queryKey: [...schemeKeys.one(scheme), 'preview', view.type, view.tier, draft],
+        queryKey: [...schemeKeys.one(scheme), 'preview', view.type, view.tier, draft, figures],
         queryFn: ({ signal }) =>
             unwrap(
                 api.POST('/api/schemes/{scheme}/area-previews', {
                     params: { path: { scheme } },
-                    body: { ...draft, ...named({ ...view }) },
+                    body: { ...draft, ...named({ ...view }), figures },
                     signal,
                 }),
             ),

@@ -33,6 +33,7 @@ function rung(change: Partial<Schemas['SchemeRung']> = {}): Schemas['SchemeRung'
         value: 4,
         under: '#9a9d9e',
         taken: true,
+        batch: null,
         ...change,
     };
 }

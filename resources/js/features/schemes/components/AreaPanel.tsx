@@ -43,10 +43,11 @@ export function AreaPanel({ scheme, view, area, name, onClose }: Props) {
     const stored = area === null ? newArea(name) : draftOf(area);
     const [draft, setDraft] = useState<AreaDraft>(stored);
     const [base, setBase] = useState(area);
+    const [figures, setFigures] = useState(10);
     const change = (part: Partial<AreaDraft>) => setDraft((before) => ({ ...before, ...part }));
     const settled = useSettled(draft, 150);
     const whole = settled.rungs.every((rung) => rung.mix !== '') && settled.uses.every((use) => use.mix !== '' && use.use !== '');
-    const preview = useQuery({ ...previewOptions(scheme.id, view, settled), enabled: whole });
+    const preview = useQuery({ ...previewOptions(scheme.id, view, settled, figures), enabled: whole });
     const { keep, remove } = useScheme(scheme, view);
     const isStored = area !== null && JSON.stringify(draft) === JSON.stringify(draftOf(area));
     const shown = preview.data?.area ?? area;
@@ -64,6 +65,8 @@ export function AreaPanel({ scheme, view, area, name, onClose }: Props) {
                 shown={isSame(shown, draft) ? shown : null}
                 error={wrong}
                 onChange={(rungs) => change({ rungs })}
+                figures={figures}
+                onFigures={setFigures}
             />
             {shown !== null && <Findings area={shown} draft={draft} onChange={(rungs) => change({ rungs })} />}
             <Uses uses={draft.uses} error={wrong} onChange={(uses) => change({ uses })} />
@@ -140,13 +143,19 @@ interface RungsProps {
     shown: Area | null;
     error: ApiError | null;
     onChange: (rungs: RungDraft[]) => void;
+    figures: number;
+    onFigures: (figures: number) => void;
 }
 
-function Rungs({ draft, others, shown, error, onChange }: RungsProps) {
+function Rungs({ draft, others, shown, error, onChange, figures, onFigures }: RungsProps) {
     const { rungs } = draft;
     return (
         <section className="rungs">
             <h3>Steps, in the order they are laid</h3>
+            <label className="rungs-for">
+                Mixes for
+                <InputNumber min={1} max={1000} size="small" value={figures} onChange={(many) => onFigures(many ?? 1)} /> figures
+            </label>
             <ol>
                 {rungs.map((rung, i) => (
                     <RungRow

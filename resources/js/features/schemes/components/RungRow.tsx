@@ -1,6 +1,7 @@
 import type { Schemas } from '@api';
 import { MixInput } from '@features/paints';
 import { Swatch } from '@shared/Swatch';
+import { Why } from '@shared/Why';
 import { InputNumber, Select } from 'antd';
 import { roles, type RungDraft } from '../draft';
 
@@ -63,9 +64,12 @@ export function RungRow({ rung, number, shown, error, isLast, onChange, onMove, 
                         {shown.recipe.forecast && ' · forecast'}
                         {shown.shared && ` · with the shared light: ${shown.recipe.text}`}
                         {shown.recipe.metal && ' · metal: match it by hand'}
+                        {shown.batch !== null &&
+                            ` · ${shown.batch.drops.map((drop) => `${drop.drops} ${drop.drops === 1 ? 'drop' : 'drops'} ${drop.name}`).join(', ')} (${shown.batch.ml} ml)`}
                         {shown.recipe.too_much_water && ' · ▲ too much water: thin it with medium'}
                         {!shown.taken && ' · not at this tier'}
                     </small>
+                    {shown.batch !== null && <Why why={shown.batch.why} about={`amount of step ${number}`} />}
                 </p>
             )}
             {error !== undefined && (
