@@ -26,12 +26,14 @@ export function RungRow({ rung, number, shown, error, isLast, onChange, onMove, 
                 options={roles.map((role) => ({ value: role, label: role }))}
                 onChange={(role) => onChange({ ...rung, role })}
             />
-            <MixInput
-                label={`What step ${number} is painted with`}
-                value={rung.mix}
-                onChange={(mix) => onChange({ ...rung, mix })}
-                wrong={error !== undefined}
-            />
+            <div className="rung-mix">
+                <MixInput
+                    label={`What step ${number} is painted with`}
+                    value={rung.mix}
+                    onChange={(mix) => onChange({ ...rung, mix })}
+                    wrong={error !== undefined}
+                />
+            </div>
             <InputNumber
                 aria-label={`Cover of step ${number}, of a hundred`}
                 min={1}
