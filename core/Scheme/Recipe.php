@@ -102,6 +102,12 @@ final readonly class Recipe
         return $colour === null ? $under : (new Film($colour, min(1.0, $this->hiding())))->over($under, $coats);
     }
 
+    /** Coats that it takes to cover what lies under it: those of its part that takes the most. Null for what is laid to let something through. */
+    public function coatsOver(Srgb $under): ?int
+    {
+        return $this->covers() ? max(array_map(static fn (RecipePart $part): int => $part->paint->coverage->over($under), $this->parts)) : null;
+    }
+
     public function hasMetal(): bool
     {
         foreach ($this->parts as $part) {

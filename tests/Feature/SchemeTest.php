@@ -202,6 +202,7 @@ final class SchemeTest extends TestCase
     {
         $mix = $this->mix('1st Lamplighters', 2, 'oilskin coat', 'base');
         self::assertSame(['Oilskin Ochre', 'scheme'], [$mix['text'], $mix['from']]);
+        self::assertSame(2, $mix['coats'], 'one coat is asked for at Muster; over middle grey this paint takes two');
 
         $type = $this->unit('1st Lamplighters')->figure_type_id;
         $set = ['figure_type_id' => $type, 'area' => 'oilskin coat', 'use' => 'base', 'step' => 1];

@@ -9,6 +9,7 @@ use App\Actions\Schemes\SchemeLadders;
 use Core\Composition\ComposedUse;
 use Core\Scheme\Batch;
 use Core\Scheme\Recipe;
+use Core\Scheme\RungRole;
 use Core\Scheme\SchemeRules;
 use Core\Scheme\StepCover;
 use Core\Scheme\TierLadder;
@@ -89,12 +90,24 @@ final class FigureMixes
         $type = $this->figure->unit->figure_type_id;
         $own = $this->ofJob[self::key($type, $area, $use, $step)] ?? $this->ofJob[self::key(null, $area, $use, $step)] ?? null;
         if ($own !== null) {
-            return new StepRecipe($step, $own['recipe'], StepRecipe::OF_JOB, $this->batch($own['recipe'], $area, $use, $laid, $figures), $own['version']);
+            return new StepRecipe($step, $own['recipe'], StepRecipe::OF_JOB, $this->batch($own['recipe'], $area, $use, $laid, $figures), $this->coats($own['recipe'], $laid), $own['version']);
         }
 
         return $laid?->recipe === null
             ? new StepRecipe($step, null, StepRecipe::OF_NOTHING)
-            : new StepRecipe($step, $laid->recipe, StepRecipe::OF_SCHEME, $this->batch($laid->recipe, $area, $use, $laid, $figures));
+            : new StepRecipe($step, $laid->recipe, StepRecipe::OF_SCHEME, $this->batch($laid->recipe, $area, $use, $laid, $figures), $this->coats($laid->recipe, $laid));
+    }
+
+    /** The larger of tier and paint holds: pale and red paints take more over dark. */
+    private function coats(Recipe $recipe, ?TierStep $laid): ?int
+    {
+        $rung = $laid?->rung === null ? null : $this->ladder($laid->use->area->id)?->reading->rungs[$laid->rung];
+        if ($laid === null || $rung === null || $rung->rung->role !== RungRole::Base) {
+            return null;
+        }
+        $needed = $recipe->coatsOver($rung->under);
+
+        return $needed !== null && $needed > $laid->use->use->coats ? $needed : null;
     }
 
     private function laid(string $area, string $use, int $step): ?TierStep

@@ -19,6 +19,7 @@ final readonly class StepRecipe
     /**
      * @param  int  $step of the use, from 1
      * @param  Batch|null  $batch how much to mix for the figures of the sheet; null where nothing is mixed
+     * @param  int|null  $coats that the paint takes to cover, where they are more than the tier asks for
      * @param  int|null  $version of what the job has; null where it has nothing of its own
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class StepRecipe
         public ?Recipe $recipe,
         public string $from,
         public ?Batch $batch = null,
+        public ?int $coats = null,
         public ?int $version = null,
     ) {
     }

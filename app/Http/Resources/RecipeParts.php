@@ -17,7 +17,7 @@ use Core\Scheme\RecipePart;
  * @phpstan-type MixPart array{paint: string, parts: float, hex: string, kind: string}
  * @phpstan-type Recipe_ array{text: string, parts: list<MixPart>, water: float, hex: string|null, forecast: bool, metal: bool, too_much_water: bool}
  * @phpstan-type MixBatch array{ml: float, drops: list<array{name: string, drops: int}>, why: Why}
- * @phpstan-type StepMix array{step: int, text: string, parts: list<MixPart>, hex: string|null, forecast: bool, too_much_water: bool, from: string, batch: MixBatch|null, version: int|null}
+ * @phpstan-type StepMix array{step: int, text: string, parts: list<MixPart>, hex: string|null, forecast: bool, too_much_water: bool, from: string, batch: MixBatch|null, coats: int|null, version: int|null}
  */
 final readonly class RecipeParts
 {
@@ -49,6 +49,7 @@ final readonly class RecipeParts
             'too_much_water' => $recipe?->hasTooMuchWater() ?? false,
             'from' => $step->from,
             'batch' => $step->batch === null ? null : self::batch($step->batch),
+            'coats' => $step->coats,
             'version' => $step->version,
         ];
     }

@@ -13,7 +13,6 @@ use Core\Composition\TypeArea;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\Batch;
 use Core\Scheme\LadderReading;
-use Core\Scheme\RecipePart;
 use Core\Scheme\Rung as CoreRung;
 use Core\Scheme\SchemeText;
 use Core\Scheme\ShownRung;
@@ -153,7 +152,6 @@ final readonly class SchemeAreaParts
     {
         $technique = $this->reading->standard->technique($step->use->technique);
         $under = $step->rung === null ? $reading->ground : $reading->rungs[$step->rung]->under;
-        $needed = $step->recipe === null || ! $step->recipe->covers() ? null : max(array_map(static fn (RecipePart $part): int => $part->paint->coverage->over($under), $step->recipe->parts));
 
         return [
             'use' => $step->use->use->id,
@@ -163,7 +161,7 @@ final readonly class SchemeAreaParts
             'hex' => $step->recipe?->colour()?->hex(),
             'rung' => $step->rung,
             'coats' => $step->use->use->coats,
-            'paint_coats' => $needed,
+            'paint_coats' => $step->recipe?->coatsOver($under),
         ];
     }
 }

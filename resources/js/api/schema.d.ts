@@ -2625,6 +2625,7 @@ export interface components {
             too_much_water: boolean;
             from: string;
             batch: components["schemas"]["MixBatch"] | null;
+            coats: number | null;
             version: number | null;
         };
         Stopping: {

@@ -172,6 +172,7 @@ export function step(change: Partial<Schemas['BenchStep']> = {}): Schemas['Bench
                 too_much_water: false,
                 from: 'job',
                 batch: null,
+                coats: null,
                 version: 1,
             },
         ],

@@ -147,6 +147,10 @@ final class RecipeTest extends TestCase
         $coverage = new Coverage(3, 2, 1);
 
         self::assertSame([3, 2, 1], array_map(static fn (string $hex): int => $coverage->over(Srgb::fromHex($hex)), ['#1b1c1e', '#777777', '#e9e6dd']));
+        $pale = new Paint('Pale', PaintKind::Base, Srgb::fromHex('#efd2bc'), Opacity::Opaque, $coverage);
+        $mix = new Recipe([new RecipePart(Paints::of('Weir Blue'), 1.0), new RecipePart($pale, 1.0)]);
+        self::assertSame(3, $mix->coatsOver(Srgb::fromHex('#1b1c1e')), 'the part that takes the most');
+        self::assertNull(Paints::mix(['Bilge wash' => 1])->coatsOver(Srgb::fromHex('#1b1c1e')), 'a wash is not laid to cover');
     }
 
     public function test_what_is_no_paint_and_no_recipe_is_refused(): void

@@ -88,6 +88,9 @@ function Amount({ sheet, mix }: { sheet: Props['sheet']; mix: Props['mix'] }) {
                     <Why why={mix.batch.why} about={`amount of ${mix.text}`} />
                 </small>
             )}
+            {mix.coats !== null && (
+                <small>It takes {mix.coats} coats to cover what lies under it, more than the tier asks for.</small>
+            )}
             {mix.too_much_water && (
                 <small>
                     <span aria-hidden="true">▲ </span>More water than paint: the binder breaks. Thin it with medium.
