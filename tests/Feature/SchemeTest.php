@@ -202,7 +202,10 @@ final class SchemeTest extends TestCase
     {
         $mix = $this->mix('1st Lamplighters', 2, 'oilskin coat', 'base');
         self::assertSame(['Oilskin Ochre', 'scheme'], [$mix['text'], $mix['from']]);
-        self::assertSame(2, $mix['coats'], 'one coat is asked for at Muster; over middle grey this paint takes two');
+        self::assertNull($mix['coats']);
+        $ochre = (array) array_column($this->answer($this->lead(), 'GET', '/paints'), null, 'name')['Oilskin Ochre'];
+        $this->answer($this->lead(), 'PUT', '/paints/'.json_encode($ochre['id']), ['coats_middle' => 5, 'colour' => $ochre['hex']] + $ochre);
+        self::assertSame(5, $this->mix('1st Lamplighters', 2, 'oilskin coat', 'base')['coats'], 'over the middle grey of the primer, more than the tier asks for');
 
         $type = $this->unit('1st Lamplighters')->figure_type_id;
         $set = ['figure_type_id' => $type, 'area' => 'oilskin coat', 'use' => 'base', 'step' => 1];

@@ -151,7 +151,7 @@ function Beside({ scheme, view, mayChange, beside }: BesideProps) {
     }
     switch (beside.panel) {
         case 'light':
-            return <HeadPanel key={scheme.version} scheme={scheme} view={view} onClose={beside.close} />;
+            return <HeadPanel key={scheme.id} scheme={scheme} view={view} onClose={beside.close} />;
         case 'paste':
             return <PastePanel scheme={scheme} view={view} onClose={beside.close} />;
         case 'notes':
