@@ -141,7 +141,7 @@ final readonly class PaintFile
             self::measure($reading, 'stock_ml', 0.0, false),
         );
         foreach ($reading->problems() as $problem) {
-            $faults[] = self::fault($problem->line, $problem->column, $problem->code, $problem->message);
+            $faults[] = $problem->fault();
         }
 
         return $entry;
@@ -176,6 +176,6 @@ final readonly class PaintFile
 
     private static function fault(int $line, string $column, string $code, string $message): ShapeFault
     {
-        return new ShapeFault($code, "/lines/{$line}/{$column}", "Line {$line}: {$message}");
+        return (new RosterProblem($line, $column, $code, $message))->fault();
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Import;
 
+use Cli\Document\ShapeFault;
+
 /** What is wrong with one cell of a roster. */
 final readonly class RosterProblem
 {
@@ -14,5 +16,16 @@ final readonly class RosterProblem
         public string $code,
         public string $message,
     ) {
+    }
+
+    /** As a fault of a file that is told with all its others. */
+    public function fault(): ShapeFault
+    {
+        return new ShapeFault($this->code, self::pointer($this->line, $this->column), "Line {$this->line}: {$this->message}");
+    }
+
+    public static function pointer(int $line, string $column): string
+    {
+        return "/lines/{$line}/{$column}";
     }
 }

@@ -33,9 +33,9 @@ final readonly class Batch
         return new self($recipe, $ml, new Why(
             [
                 'figures' => (string) $figures,
-                'size' => rtrim(rtrim(number_format($size, 2), '0'), '.'),
-                'share of the figure' => rtrim(rtrim(number_format($share, 3), '0'), '.'),
-                'cover' => rtrim(rtrim(number_format($cover, 2), '0'), '.'),
+                'size' => (string) round($size, 2),
+                'share of the figure' => (string) round($share, 3),
+                'cover' => (string) round($cover, 2),
                 'coats' => (string) $coats,
             ],
             sprintf('Figures × size × share × cover × coats × %.1f ml a coat on a whole figure of size 1, half of it lost on palette and brush; %d drops to the millilitre, rounded up so that the ratio holds.', $rules->mlPerCoat, $rules->dropsPerMl),

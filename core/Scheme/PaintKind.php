@@ -24,10 +24,10 @@ enum PaintKind: string
         return $this !== self::Medium && $this !== self::Varnish;
     }
 
-    /** Whether paint of this kind is laid to tint what lies under it, and breaks when thinned with too much water. */
-    public function isFlowing(): bool
+    /** Whether it is paint that figures are coloured with: bases and layers, washes and stains. They stand in for each other. */
+    public function isPlain(): bool
     {
-        return $this === self::Wash || $this === self::Stain;
+        return in_array($this, [self::Base, self::Layer, self::Wash, self::Stain], true);
     }
 
     /** Share that one coat hides, where the studio gives none for a transparent paint. From memory. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Scheme;
 
+use Core\Colour\LadderRules;
+
 /** A number that a studio may set for its schemes, with what is usual and where that is from. */
 enum Setting: string
 {
@@ -21,9 +23,9 @@ enum Setting: string
     public function usual(): float
     {
         return match ($this) {
-            self::MinStep => 4.0,
-            self::MaxStep => 25.0,
-            self::MinSpan => 30.0,
+            self::MinStep => LadderRules::LEAST_STEP,
+            self::MaxStep => LadderRules::MOST_STEP,
+            self::MinSpan => LadderRules::LEAST_SPAN,
             self::NeighbourStep => 15.0,
             self::FamilyLimit => 0.45,
             self::SameAreaDeltaE => 3.0,

@@ -35,7 +35,7 @@ final readonly class Substitutes
      */
     public function nearestTo(Srgb $colour, int $most = 3): array
     {
-        return $this->near($colour, static fn (Paint $paint): bool => self::isPlain($paint) && $paint->opacity === Opacity::Opaque, $most);
+        return $this->near($colour, static fn (Paint $paint): bool => $paint->kind->isPlain() && $paint->opacity === Opacity::Opaque, $most);
     }
 
     /**
@@ -58,12 +58,6 @@ final readonly class Substitutes
 
     private static function behaveAlike(Paint $one, Paint $other): bool
     {
-        return $one->opacity === $other->opacity && (self::isPlain($one) ? self::isPlain($other) : $one->kind === $other->kind);
-    }
-
-    /** Bases and layers stand in for each other, washes and stains too; every other kind only for its own. */
-    private static function isPlain(Paint $paint): bool
-    {
-        return in_array($paint->kind, [PaintKind::Base, PaintKind::Layer, PaintKind::Wash, PaintKind::Stain], true);
+        return $one->opacity === $other->opacity && ($one->kind->isPlain() ? $other->kind->isPlain() : $one->kind === $other->kind);
     }
 }

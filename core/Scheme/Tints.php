@@ -31,8 +31,7 @@ final readonly class Tints
     {
         $found = null;
         foreach ($this->paints as $paint) {
-            $isPaint = in_array($paint->kind, [PaintKind::Base, PaintKind::Layer, PaintKind::Wash, PaintKind::Stain], true);
-            if ($isPaint && $may($paint) && ($found === null || $way * ($paint->colour->lightness() - $found->colour->lightness()) > 0)) {
+            if ($paint->kind->isPlain() && $may($paint) && ($found === null || $way * ($paint->colour->lightness() - $found->colour->lightness()) > 0)) {
                 $found = $paint;
             }
         }

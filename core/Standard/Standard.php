@@ -108,6 +108,12 @@ final readonly class Standard
         return $tiers;
     }
 
+    /** @return list<Tier> that new work may take, from the lowest rank up */
+    public function offeredTiers(): array
+    {
+        return array_values(array_filter($this->tiersByRank(), static fn (Tier $tier): bool => ! $tier->retired));
+    }
+
     /** The next lower tier by rank among those that are compared; null for the lowest. */
     public function nextLower(Tier $tier): ?Tier
     {

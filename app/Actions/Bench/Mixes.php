@@ -12,10 +12,7 @@ use App\Actions\Schemes\StudioRules;
 use App\Actions\Standards\StandardLibrary;
 use App\Models\Job;
 use App\Models\JobMix;
-use App\Models\JobMixPart;
 use Core\Scheme\Recipe;
-use Core\Scheme\RecipePart;
-use LogicException;
 
 /** What the figures of a job are painted with: what was written for the job itself, else what the scheme has. */
 final readonly class Mixes
@@ -62,16 +59,9 @@ final readonly class Mixes
     {
         $mixes = [];
         foreach (JobMix::query()->where('job_id', $job->id)->with('parts')->get() as $mix) {
-            $mixes[FigureMixes::key($mix->figure_type_id, $mix->area, $mix->use, $mix->step)] = ['recipe' => $this->recipe($mix), 'version' => $mix->version];
+            $mixes[FigureMixes::key($mix->figure_type_id, $mix->area, $mix->use, $mix->step)] = ['recipe' => $this->paints->stored($mix->parts, $mix->water), 'version' => $mix->version];
         }
 
         return $mixes;
-    }
-
-    private function recipe(JobMix $mix): Recipe
-    {
-        $parts = array_values($mix->parts->map(fn (JobMixPart $part): RecipePart => new RecipePart($this->paints->paint($part->paint_id), $part->parts))->all());
-
-        return $parts === [] ? throw new LogicException("Mix {$mix->id} has no paint.") : new Recipe($parts, $mix->water);
     }
 }

@@ -15,7 +15,6 @@ use App\Models\Job;
 use App\Models\JobMix;
 use App\Models\JobMixPart;
 use App\Models\User;
-use Core\Scheme\RecipePart;
 use Illuminate\Support\Facades\DB;
 
 /** Writes down what a step is painted with: one paint, or a mix in parts. */
@@ -54,9 +53,8 @@ final readonly class SetMix
             }
             $mix->update(['water' => $recipe->water]);
             JobMixPart::query()->insert(array_map(
-                fn (RecipePart $part, int $position): array => ['studio_id' => $this->studio->id(), 'job_mix_id' => $mix->id, 'paint_id' => $this->paints->id($part->paint->name), 'parts' => $part->parts, 'position' => $position],
-                $recipe->parts,
-                array_keys($recipe->parts),
+                fn (array $part): array => ['studio_id' => $this->studio->id(), 'job_mix_id' => $mix->id, ...$part],
+                $this->paints->rows($recipe),
             ));
         });
     }

@@ -6,7 +6,9 @@ namespace App\Actions\Paints;
 
 use App\Actions\NotRight;
 use App\Models\CurrentStudio;
+use App\Models\JobMixPart;
 use App\Models\Paint as PaintRow;
+use App\Models\SchemeStepPart;
 use Core\Colour\MixNotation;
 use Core\Colour\Srgb;
 use Core\CoreException;
@@ -16,6 +18,7 @@ use Core\Scheme\PaintKind;
 use Core\Scheme\Recipe;
 use Core\Scheme\RecipePart;
 use Core\Standard\Opacity;
+use LogicException;
 
 /** The paints of the studio as the core knows them, read once a request. */
 final class PaintBook
@@ -98,6 +101,31 @@ final class PaintBook
         } catch (CoreException $refusal) {
             throw NotRight::core($refusal, $pointer);
         }
+    }
+
+    /**
+     * A recipe as it is stored.
+     *
+     * @param  iterable<JobMixPart|SchemeStepPart>  $rows in their order
+     */
+    public function stored(iterable $rows, float $water): Recipe
+    {
+        $parts = [];
+        foreach ($rows as $row) {
+            $parts[] = new RecipePart($this->paint($row->paint_id), $row->parts);
+        }
+
+        return $parts === [] ? throw new LogicException('A recipe was stored without paint.') : new Recipe($parts, $water);
+    }
+
+    /** @return list<array{paint_id: int|null, parts: float, position: int}> the parts of a recipe as rows */
+    public function rows(Recipe $recipe): array
+    {
+        return array_map(
+            fn (RecipePart $part, int $position): array => ['paint_id' => $this->id($part->paint->name), 'parts' => $part->parts, 'position' => $position],
+            $recipe->parts,
+            array_keys($recipe->parts),
+        );
     }
 
     public function forget(): void

@@ -14,8 +14,6 @@ use App\Models\SchemeNote;
 use App\Models\Unit;
 use App\Models\User;
 use Core\Scheme\AreaLadder;
-use Core\Scheme\Recipe;
-use Core\Scheme\RecipePart;
 use Core\Scheme\UseRecipe;
 use Illuminate\Support\Facades\DB;
 
@@ -44,7 +42,7 @@ final readonly class KeepRecipe
                 ?? throw NotRight::at('/use', 'no-scheme', 'This force has no scheme to keep it in; begin one in Schemes.');
             $found = $scheme->find($type->key, $area)
                 ?? throw NotRight::at('/area', 'no-ladder', "The scheme says nothing of \"{$area}\" yet; add its colours there first.");
-            $recipe = $this->recipe($mix);
+            $recipe = $this->paints->stored($mix->parts, $mix->water);
             $found['row']->increment('version');
             $this->store->rewrite($found['row'], self::with($found['ladder'], new UseRecipe($use, $step, $recipe)));
             SchemeNote::query()->create([
@@ -61,13 +59,5 @@ final readonly class KeepRecipe
         $others = array_filter($ladder->uses, static fn (UseRecipe $one): bool => $one->use !== $kept->use || $one->step !== $kept->step);
 
         return new AreaLadder($ladder->area, $ladder->rungs, [...array_values($others), $kept], $ladder->takesSharedLight, $ladder->turn);
-    }
-
-    private function recipe(JobMix $mix): Recipe
-    {
-        /** @var non-empty-list<RecipePart> $parts a mix without parts is not stored */
-        $parts = array_values($mix->parts->map(fn (JobMixPart $part): RecipePart => new RecipePart($this->paints->paint($part->paint_id), $part->parts))->all());
-
-        return new Recipe($parts, $mix->water);
     }
 }

@@ -43,11 +43,11 @@ final readonly class PasteRecipes
     {
         $types = $this->types->of($scheme->force_id);
         $read = PaintsByUse::read($text);
-        $faults = array_map(self::fault(...), $read['problems']);
+        $faults = array_map(static fn (RosterProblem $problem): ShapeFault => $problem->fault(), $read['problems']);
         $lists = [];
         foreach ($read['lines'] as $line) {
             try {
-                $lists[$line['area']][$this->type($line, $types)][] = new UseRecipe($line['use'], $line['step'], $this->paints->recipe($line['mix'], self::pointer($line['line'], 'mix')));
+                $lists[$line['area']][$this->type($line, $types)][] = new UseRecipe($line['use'], $line['step'], $this->paints->recipe($line['mix'], RosterProblem::pointer($line['line'], 'mix')));
             } catch (NotRight $refusal) {
                 $faults[] = new ShapeFault($refusal->errorCode(), $refusal->path(), "Line {$line['line']}: ".$refusal->getMessage());
             }
@@ -150,7 +150,7 @@ final readonly class PasteRecipes
             }
         }
 
-        throw NotRight::at(self::pointer($line['line'], 'figure_type'), 'unknown-figure-type', "The force has no figure type \"{$line['figure_type']}\"; it has: ".implode(', ', array_keys($types)).'.');
+        throw NotRight::at(RosterProblem::pointer($line['line'], 'figure_type'), 'unknown-figure-type', "The force has no figure type \"{$line['figure_type']}\"; it has: ".implode(', ', array_keys($types)).'.');
     }
 
     /** @param  array<string, FigureType>  $types */
@@ -164,15 +164,5 @@ final readonly class PasteRecipes
         }
 
         return '';
-    }
-
-    private static function fault(RosterProblem $problem): ShapeFault
-    {
-        return new ShapeFault($problem->code, self::pointer($problem->line, $problem->column), "Line {$problem->line}: {$problem->message}");
-    }
-
-    private static function pointer(int $line, string $column): string
-    {
-        return "/lines/{$line}/{$column}";
     }
 }

@@ -8,11 +8,9 @@ use App\Actions\Paints\PaintBook;
 use App\Models\Scheme;
 use App\Models\SchemeArea;
 use App\Models\SchemeStep;
-use App\Models\SchemeStepPart;
 use Core\Colour\Srgb;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\Recipe;
-use Core\Scheme\RecipePart;
 use Core\Scheme\Rung;
 use Core\Scheme\RungRole;
 use Core\Scheme\SharedLight;
@@ -54,7 +52,7 @@ final class SchemeBook
     {
         $rungs = $uses = [];
         foreach ($row->steps as $step) {
-            $recipe = $this->recipe($step);
+            $recipe = $this->paints->stored($step->parts, $step->water);
             if ($step->role === SchemeStep::OF_A_USE) {
                 $uses[] = new UseRecipe($step->use, $step->use_step, $recipe);
             } else {
@@ -95,12 +93,5 @@ final class SchemeBook
             $this->light($scheme),
             $this->rules->now(),
         );
-    }
-
-    private function recipe(SchemeStep $step): Recipe
-    {
-        $parts = array_values($step->parts->map(fn (SchemeStepPart $part): RecipePart => new RecipePart($this->paints->paint($part->paint_id), $part->parts))->all());
-
-        return $parts === [] ? throw new LogicException("Step {$step->id} of a scheme has no paint.") : new Recipe($parts, $step->water);
     }
 }

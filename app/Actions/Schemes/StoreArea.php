@@ -104,10 +104,9 @@ final readonly class StoreArea
     private function step(SchemeArea $row, array $members, Recipe $recipe, int $position): void
     {
         $step = SchemeStep::query()->create(['scheme_area_id' => $row->id, ...$members, 'water' => $recipe->water, 'position' => $position]);
-        $parts = [];
-        foreach ($recipe->parts as $at => $part) {
-            $parts[] = ['studio_id' => $this->studio->id(), 'scheme_step_id' => $step->id, 'paint_id' => $this->paints->id($part->paint->name), 'parts' => $part->parts, 'position' => $at];
-        }
-        SchemeStepPart::query()->insert($parts);
+        SchemeStepPart::query()->insert(array_map(
+            fn (array $part): array => ['studio_id' => $this->studio->id(), 'scheme_step_id' => $step->id, ...$part],
+            $this->paints->rows($recipe),
+        ));
     }
 }

@@ -5,17 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Bench\SetMix as SetMixAction;
+use App\Http\Paints;
 use App\Http\Requests\MixRequest;
 use App\Http\Resources\PaintsResource;
 use App\Models\FigureType;
 use App\Models\Job;
-use App\Models\Paint;
 
 /** What a step is painted with. */
 final readonly class SetMix
 {
-    public function __construct(private SetMixAction $mixing)
-    {
+    public function __construct(
+        private SetMixAction $mixing,
+        private Paints $paints,
+    ) {
     }
 
     public function __invoke(MixRequest $request, Job $job): PaintsResource
@@ -32,6 +34,6 @@ final readonly class SetMix
             $request->person(),
         );
 
-        return new PaintsResource(array_values(Paint::query()->orderBy('name')->get()->all()));
+        return $this->paints->all();
     }
 }

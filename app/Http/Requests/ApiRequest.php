@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
 use LogicException;
 
 /** A request of somebody who is signed in. Who may send it is said by the list of roles; by default the lead only. */
@@ -37,6 +38,14 @@ abstract class ApiRequest extends FormRequest
     protected function allowed(): array
     {
         return [Role::Lead];
+    }
+
+    /** The bytes of a file that came along; null where none did. */
+    protected function uploaded(string $name): ?string
+    {
+        $file = $this->file($name);
+
+        return $file instanceof UploadedFile ? (string) file_get_contents($file->getRealPath()) : null;
     }
 
     protected function textOrNull(string $name): ?string

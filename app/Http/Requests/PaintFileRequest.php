@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Http\UploadedFile;
-
 /** A list of paints: a CSV file, or a palette. */
 final class PaintFileRequest extends ApiRequest
 {
@@ -25,8 +23,6 @@ final class PaintFileRequest extends ApiRequest
 
     public function text(): string
     {
-        $file = $this->file('file');
-
-        return $file instanceof UploadedFile ? (string) file_get_contents($file->getRealPath()) : '';
+        return $this->uploaded('file') ?? '';
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Http\UploadedFile;
-
 /** A picture that shall govern a scheme. */
 final class PictureRequest extends ApiRequest
 {
@@ -22,8 +20,6 @@ final class PictureRequest extends ApiRequest
 
     public function bytes(): string
     {
-        $file = $this->file('file');
-
-        return $file instanceof UploadedFile ? (string) file_get_contents($file->getRealPath()) : '';
+        return $this->uploaded('file') ?? '';
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Http\UploadedFile;
-
 /** A roster, pasted or as a file. */
 final class RosterRequest extends ApiRequest
 {
@@ -20,12 +18,6 @@ final class RosterRequest extends ApiRequest
     /** The bytes of the file, else what was pasted. */
     public function roster(): string
     {
-        $file = $this->file('file');
-        if ($file instanceof UploadedFile) {
-            return (string) file_get_contents($file->getRealPath());
-        }
-
-        return $this->string('text')->toString();
+        return $this->uploaded('file') ?? $this->string('text')->toString();
     }
-
 }

@@ -12,6 +12,8 @@ use Illuminate\Validation\Rule;
 /** The colours of an area, whole. */
 final class SchemeAreaRequest extends ApiRequest
 {
+    use NamesView;
+
     public function rules(): array
     {
         return [
@@ -62,16 +64,6 @@ final class SchemeAreaRequest extends ApiRequest
             $this->string('turn')->toString(),
             $this->string('note')->toString(),
         );
-    }
-
-    public function type(): ?string
-    {
-        return $this->textOrNull('type');
-    }
-
-    public function tier(): ?string
-    {
-        return $this->textOrNull('tier');
     }
 
     /** That mixes are reckoned for. */

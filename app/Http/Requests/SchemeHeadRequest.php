@@ -10,6 +10,8 @@ use Illuminate\Validation\Rule;
 /** What holds for all areas of a scheme. */
 final class SchemeHeadRequest extends ApiRequest
 {
+    use NamesView;
+
     public function rules(): array
     {
         return [
@@ -54,15 +56,5 @@ final class SchemeHeadRequest extends ApiRequest
             $this->string('accents')->toString(),
             $this->string('note')->toString(),
         );
-    }
-
-    public function type(): ?string
-    {
-        return $this->textOrNull('type');
-    }
-
-    public function tier(): ?string
-    {
-        return $this->textOrNull('tier');
     }
 }

@@ -9,6 +9,8 @@ use App\Models\Role;
 /** On which figure type and at which tier a scheme is shown. */
 final class SchemeViewRequest extends ApiRequest
 {
+    use NamesView;
+
     public function rules(): array
     {
         return [
@@ -21,16 +23,6 @@ final class SchemeViewRequest extends ApiRequest
     protected function allowed(): array
     {
         return [Role::Lead, Role::Deputy, Role::Painter];
-    }
-
-    public function type(): ?string
-    {
-        return $this->textOrNull('type');
-    }
-
-    public function tier(): ?string
-    {
-        return $this->textOrNull('tier');
     }
 
     public function area(): ?string

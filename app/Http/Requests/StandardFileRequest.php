@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Http\UploadedFile;
-
 /** A standard file, and the version that it shall have when it is taken. */
 final class StandardFileRequest extends ApiRequest
 {
@@ -19,9 +17,7 @@ final class StandardFileRequest extends ApiRequest
 
     public function text(): string
     {
-        $file = $this->file('file');
-
-        return $file instanceof UploadedFile ? (string) file_get_contents($file->getRealPath()) : '';
+        return $this->uploaded('file') ?? '';
     }
 
     public function label(): ?string

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Http\UploadedFile;
-
 /** A photograph of a painted swatch beside a grey card, and where they lie on it. */
 final class SwatchReadingRequest extends ApiRequest
 {
@@ -27,8 +25,6 @@ final class SwatchReadingRequest extends ApiRequest
 
     public function bytes(): string
     {
-        $file = $this->file('file');
-
-        return $file instanceof UploadedFile ? (string) file_get_contents($file->getRealPath()) : '';
+        return $this->uploaded('file') ?? '';
     }
 }
