@@ -4,16 +4,11 @@ declare(strict_types=1);
 
 namespace App\Export;
 
-use App\Actions\Schemes\ReadScheme;
 use App\Actions\Schemes\SchemeReading;
-use Core\Composition\ComposedUse;
+use App\Actions\Schemes\SurfacePlate;
 use Core\Plate\Draughtsman;
 use Core\Plate\Drawing;
-use Core\Plate\Palette;
-use Core\Plate\PlateMaker;
-use Core\Scheme\PlateColours;
 use Core\Standard\Standard;
-use Core\Standard\TechniqueUse;
 use Core\Standard\Tier;
 
 /**
@@ -21,9 +16,6 @@ use Core\Standard\Tier;
  */
 final readonly class ProofSheet
 {
-    /** The figure as one has no surface to show. */
-    private const WHOLE = 'whole';
-
     /** A plate is small on the page. */
     private const ZOOM = 1.1;
 
@@ -35,47 +27,23 @@ final readonly class ProofSheet
 
     public function of(SchemeReading $reading): string
     {
-        $tiers = array_values(array_filter($reading->standard->tiersByRank(), static fn (Tier $tier): bool => ! $tier->retired));
-        $rows = $this->rows($reading, $tiers);
-        $drawings = array_merge([], ...array_map(static fn (array $row): array => $row['drawings'], $rows));
-        $plates = $this->pictures->png(array_map(PlateSvg::of(...), array_filter($drawings)), self::ZOOM);
-        $body = '';
-        foreach ($rows as $at => $row) {
-            $body .= self::row($row, array_map(static fn (int $column): ?string => $plates[$at * count($tiers) + $column] ?? null, array_keys($tiers)));
+        $plates = $reading->plates();
+        $pictures = $this->pictures->png(array_map(PlateSvg::of(...), array_filter(array_map(
+            static fn (SurfacePlate $one): ?Drawing => self::drawing($reading->standard, $one),
+            $plates,
+        ))), self::ZOOM);
+        $tiers = $reading->standard->offeredTiers();
+        $rows = '';
+        foreach (array_chunk($plates, max(1, count($tiers)), true) as $row) {
+            $rows .= self::row($reading->standard, $row, $pictures);
         }
 
-        return Pdf::of($this->page($reading, $tiers, $body));
+        return Pdf::of($this->page($reading, $tiers, $rows));
     }
 
-    /**
-     * @param  list<Tier>  $tiers
-     * @return list<array{name: string, surface: string, drawings: list<Drawing|null>}>
-     */
-    private function rows(SchemeReading $reading, array $tiers): array
+    private static function drawing(Standard $standard, SurfacePlate $one): ?Drawing
     {
-        $rows = [];
-        foreach ($reading->figure->type->areas as $area) {
-            if ($area->area->surface === self::WHOLE) {
-                continue;
-            }
-            $drawings = [];
-            foreach ($tiers as $tier) {
-                $uses = ReadScheme::compose($reading->standard, $reading->figure->type, $tier)->usesOn($area->area->id);
-                $ladder = $reading->ladders->tier($reading->type, $area->area->id, $uses, $reading->standard, $tier->id);
-                $drawings[] = $uses === [] ? null : self::drawing($reading->standard, $area->area->surface, $uses, $ladder === null ? Palette::neutral() : PlateColours::of($ladder));
-            }
-            $rows[] = ['name' => $area->area->id, 'surface' => $reading->standard->surface($area->area->surface)->name, 'drawings' => $drawings];
-        }
-
-        return $rows;
-    }
-
-    /** @param  list<ComposedUse>  $uses */
-    private static function drawing(Standard $standard, string $surface, array $uses, Palette $palette): Drawing
-    {
-        $plate = (new PlateMaker($standard))->make(array_map(static fn (ComposedUse $use): TechniqueUse => $use->use, $uses), $palette);
-
-        return (new Draughtsman)->draw($plate, $standard->surface($surface)->drawnAs());
+        return $one->plate === null ? null : (new Draughtsman)->draw($one->plate, $standard->surface($one->area->area->surface)->drawnAs());
     }
 
     /** @param  list<Tier>  $tiers */
@@ -94,16 +62,17 @@ final readonly class ProofSheet
     }
 
     /**
-     * @param  array{name: string, surface: string, drawings: list<Drawing|null>}  $row
-     * @param  list<string|null>  $plates as PNG
+     * @param  non-empty-array<int, SurfacePlate>  $row of one area
+     * @param  array<int, string>  $pictures PNG, under the keys of the plates
      */
-    private static function row(array $row, array $plates): string
+    private static function row(Standard $standard, array $row, array $pictures): string
     {
         $cells = array_map(
-            static fn (?string $plate): string => $plate === null ? '<td class="quiet">not asked for</td>' : '<td class="plate"><div><img src="data:image/png;base64,'.base64_encode($plate).'"></div></td>',
-            $plates,
+            static fn (int $at): string => isset($pictures[$at]) ? '<td class="plate"><div><img src="data:image/png;base64,'.base64_encode($pictures[$at]).'"></div></td>' : '<td class="quiet">not asked for</td>',
+            array_keys($row),
         );
+        $area = $row[array_key_first($row)]->area->area;
 
-        return '<tr><th><b>'.e($row['name']).'</b><br><span class="quiet">'.e($row['surface']).'</span></th>'.implode('', $cells).'</tr>';
+        return '<tr><th><b>'.e($area->id).'</b><br><span class="quiet">'.e($standard->surface($area->surface)->name).'</span></th>'.implode('', $cells).'</tr>';
     }
 }

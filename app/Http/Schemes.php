@@ -8,7 +8,6 @@ use App\Actions\Schemes\AreaDraft;
 use App\Actions\Schemes\DraftReader;
 use App\Actions\Schemes\ForcePaints;
 use App\Actions\Schemes\ReadScheme;
-use App\Actions\Schemes\SchemeBook;
 use App\Http\Resources\SchemeAreaResource;
 use App\Http\Resources\SchemePlatesResource;
 use App\Http\Resources\SchemeResource;
@@ -23,7 +22,6 @@ final readonly class Schemes
 
     public function __construct(
         private ReadScheme $reading,
-        private SchemeBook $book,
         private DraftReader $drafts,
         private ForcePaints $paints,
     ) {
@@ -56,20 +54,8 @@ final readonly class Schemes
 
     public function plates(Scheme $scheme, ?string $type, ?string $area): SchemePlatesResource
     {
-        return new SchemePlatesResource($this->reading->handle($scheme, $type, null), $area === null ? null : [$area]);
-    }
-
-    /** Plates of an area that is not stored yet. */
-    public function platesOf(Scheme $scheme, AreaDraft $draft, ?string $type): SchemePlatesResource
-    {
-        $ladder = $this->drafts->read($draft);
         $reading = $this->reading->handle($scheme, $type, null);
 
-        return new SchemePlatesResource($reading, [$draft->area], $ladder);
-    }
-
-    public function forget(): void
-    {
-        $this->book->forget();
+        return new SchemePlatesResource($reading->standard, $reading->plates($area));
     }
 }

@@ -79,7 +79,7 @@ final readonly class DemoJob
         $rules = $this->book->of($scheme)->rules;
         foreach ($this->book->of($scheme)->all() as ['row' => $row, 'ladder' => $ladder]) {
             $ladders = $this->book->of($scheme);
-            $mending = $this->reading->mending($ladders, $rules);
+            $mending = $this->reading->mending($ladders);
             $reading = $ladders->reading($ladder);
             for ($round = 0; $round < 5; $round++) {
                 $finding = array_values(array_filter($reading->findings($rules->ladder), static fn (LadderFinding $one): bool => in_array($one->fault, [LadderFault::Jump, LadderFault::NotLighter], true)))[0] ?? null;

@@ -11,6 +11,7 @@ use Core\Scheme\Batch;
 use Core\Scheme\Recipe;
 use Core\Scheme\RungRole;
 use Core\Scheme\SchemeRules;
+use Core\Scheme\ShownRung;
 use Core\Scheme\StepCover;
 use Core\Scheme\TierLadder;
 use Core\Scheme\TierStep;
@@ -41,11 +42,13 @@ final class FigureMixes
      * @param  int  $figures that are painted at once
      * @return list<StepRecipe> one for each step of the use
      */
-    public function of(string $area, string $use, int $steps, int $figures = 1): array
+    public function of(string $area, string $use, int $steps, int $figures): array
     {
         $mixes = [];
-        for ($step = 1; $step <= $steps; $step++) {
-            $mixes[] = $this->step($area, $use, $step, $figures);
+        foreach ($this->figure->composition->usesOn($area) as $composed) {
+            for ($step = 1; $composed->use->id === $use && $step <= $steps; $step++) {
+                $mixes[] = $this->step($composed, $step, $figures);
+            }
         }
 
         return $mixes;
@@ -61,9 +64,9 @@ final class FigureMixes
         $amounts = [];
         foreach ($this->figure->composition->uses as $use) {
             for ($step = 1; $step <= $use->use->steps; $step++) {
-                $recipe = $this->step($use->area->id, $use->use->id, $step, $figures)->recipe;
+                [$recipe] = $this->recipe($use, $step);
                 if ($recipe !== null) {
-                    $amounts[] = $this->amount($recipe, $use, $this->laid($use->area->id, $use->use->id, $step), $figures);
+                    $amounts[] = $this->amount($recipe, $use, $this->rung($use, $step), $figures);
                 }
             }
         }
@@ -75,7 +78,7 @@ final class FigureMixes
     public function colour(string $area): ?string
     {
         foreach ($this->figure->composition->usesOn($area) as $use) {
-            $colour = $this->step($area, $use->use->id, 1, 1)->recipe?->colour();
+            $colour = $this->recipe($use, 1)[0]?->colour();
             if ($colour !== null) {
                 return $colour->hex();
             }
@@ -84,36 +87,42 @@ final class FigureMixes
         return null;
     }
 
-    private function step(string $area, string $use, int $step, int $figures): StepRecipe
+    private function step(ComposedUse $use, int $step, int $figures): StepRecipe
     {
-        $laid = $this->laid($area, $use, $step);
+        [$recipe, $from, $version] = $this->recipe($use, $step);
+        if ($recipe === null) {
+            return new StepRecipe($step, null, $from);
+        }
+        $rung = $this->rung($use, $step);
+
+        return new StepRecipe(
+            $step,
+            $recipe,
+            $from,
+            // Paint is stirred together only where there is more than one part, or something thins it.
+            $recipe->isStirred() ? $this->amount($recipe, $use, $rung, $figures) : null,
+            self::coats($recipe, $use, $rung),
+            $version,
+        );
+    }
+
+    /** @return array{Recipe|null, string, int|null} what the job has itself, else what the scheme has; where it is from, and its version */
+    private function recipe(ComposedUse $use, int $step): array
+    {
         $type = $this->figure->unit->figure_type_id;
-        $own = $this->ofJob[self::key($type, $area, $use, $step)] ?? $this->ofJob[self::key(null, $area, $use, $step)] ?? null;
+        $own = $this->ofJob[self::key($type, $use->area->id, $use->use->id, $step)] ?? $this->ofJob[self::key(null, $use->area->id, $use->use->id, $step)] ?? null;
         if ($own !== null) {
-            return new StepRecipe($step, $own['recipe'], StepRecipe::OF_JOB, $this->batch($own['recipe'], $area, $use, $laid, $figures), $this->coats($own['recipe'], $laid), $own['version']);
+            return [$own['recipe'], StepRecipe::OF_JOB, $own['version']];
         }
+        $recipe = $this->laid($use, $step)?->recipe;
 
-        return $laid?->recipe === null
-            ? new StepRecipe($step, null, StepRecipe::OF_NOTHING)
-            : new StepRecipe($step, $laid->recipe, StepRecipe::OF_SCHEME, $this->batch($laid->recipe, $area, $use, $laid, $figures), $this->coats($laid->recipe, $laid));
+        return [$recipe, $recipe === null ? StepRecipe::OF_NOTHING : StepRecipe::OF_SCHEME, null];
     }
 
-    /** The larger of tier and paint holds: pale and red paints take more over dark. */
-    private function coats(Recipe $recipe, ?TierStep $laid): ?int
+    private function laid(ComposedUse $use, int $step): ?TierStep
     {
-        $rung = $laid?->rung === null ? null : $this->ladder($laid->use->area->id)?->reading->rungs[$laid->rung];
-        if ($laid === null || $rung === null || $rung->rung->role !== RungRole::Base) {
-            return null;
-        }
-        $needed = $recipe->coatsOver($rung->under);
-
-        return $needed !== null && $needed > $laid->use->use->coats ? $needed : null;
-    }
-
-    private function laid(string $area, string $use, int $step): ?TierStep
-    {
-        foreach ($this->ladder($area)->steps ?? [] as $laid) {
-            if ($laid->use->use->id === $use && $laid->step === $step) {
+        foreach ($this->ladder($use->area->id)->steps ?? [] as $laid) {
+            if ($laid->use->use->id === $use->use->id && $laid->step === $step) {
                 return $laid;
             }
         }
@@ -121,27 +130,26 @@ final class FigureMixes
         return null;
     }
 
-    /** Paint is stirred together only where there is more than one part, or something thins it. */
-    private function batch(Recipe $recipe, string $area, string $use, ?TierStep $laid, int $figures): ?Batch
+    private function rung(ComposedUse $use, int $step): ?ShownRung
     {
-        if (! $recipe->isStirred()) {
-            return null;
-        }
-        foreach ($this->figure->composition->usesOn($area) as $composed) {
-            if ($composed->use->id === $use) {
-                return $this->amount($recipe, $composed, $laid, $figures);
-            }
-        }
+        $at = $this->laid($use, $step)?->rung;
 
-        return null;
+        return $at === null ? null : $this->ladder($use->area->id)?->reading->rungs[$at];
     }
 
-    private function amount(Recipe $recipe, ComposedUse $composed, ?TierStep $laid, int $figures): Batch
+    /** The larger of tier and paint holds: pale and red paints take more over dark. */
+    private static function coats(Recipe $recipe, ComposedUse $use, ?ShownRung $rung): ?int
     {
-        $rung = $laid?->rung === null ? null : $this->ladder($composed->area->id)?->reading->rungs[$laid->rung]->rung;
-        $cover = StepCover::of($composed->use, $this->standard->technique($composed->technique)->group, $rung);
+        $needed = $rung?->rung->role === RungRole::Base ? $recipe->coatsOver($rung->under) : null;
 
-        return Batch::of($recipe, $figures, $this->figure->figure->size, $composed->area->share, $cover, $composed->use->coats, $this->rules);
+        return $needed !== null && $needed > $use->use->coats ? $needed : null;
+    }
+
+    private function amount(Recipe $recipe, ComposedUse $use, ?ShownRung $rung, int $figures): Batch
+    {
+        $cover = StepCover::of($use->use, $this->standard->technique($use->technique)->group, $rung?->rung);
+
+        return Batch::of($recipe, $figures, $this->figure->figure->size, $use->area->share, $cover, $use->use->coats, $this->rules);
     }
 
     private function ladder(string $area): ?TierLadder

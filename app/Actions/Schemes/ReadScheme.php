@@ -15,13 +15,9 @@ use Core\Composition\Composition;
 use Core\Composition\Figure;
 use Core\Composition\FigureType;
 use Core\Composition\TypeArea;
-use Core\Scheme\AreasAgree;
-use Core\Scheme\HoldingTogether;
 use Core\Scheme\Mending;
 use Core\Scheme\PaintedFigure;
 use Core\Scheme\Recipe;
-use Core\Scheme\SchemeFinding;
-use Core\Scheme\SchemeRules;
 use Core\Scheme\Tints;
 use Core\Standard\Area;
 use Core\Standard\Standard;
@@ -52,13 +48,19 @@ final readonly class ReadScheme
             throw NotRight::at('/type', 'unknown-figure-type', "The force has no figure type \"{$key}\"; it has: ".implode(', ', array_keys($types)).'.');
         }
 
-        return $this->read($scheme, $this->book->of($scheme), $types, $key, $tier);
-    }
+        $ladders = $this->book->of($scheme);
+        $standard = $this->standard($scheme);
+        $shown = self::tier($standard, $tier);
+        $composition = self::compose($standard, $types[$key], $shown);
+        $painted = [];
+        foreach ($types[$key]->areas as $area) {
+            $ladder = $ladders->tier($key, $area->area->id, $composition->usesOn($area->area->id), $standard, $shown->id);
+            if ($ladder !== null) {
+                $painted[$area->area->id] = $ladder;
+            }
+        }
 
-    /** As it would be with other colours on one area, which are not stored. */
-    public function with(Scheme $scheme, SchemeLadders $ladders, string $type, ?string $tier): SchemeReading
-    {
-        return $this->read($scheme, $ladders, $this->types->of($scheme->force_id), $type, $tier);
+        return new SchemeReading($scheme, $ladders, $standard, $types, $key, $shown, $composition, new PaintedFigure($types[$key], $painted, $standard), $this->mending($ladders));
     }
 
     public function standard(Scheme $scheme): Standard
@@ -78,58 +80,16 @@ final readonly class ReadScheme
         return (new Composer($standard))->compose(new Figure($tier->id, $type->sizeClass->size(), $areas));
     }
 
-    public function mending(SchemeLadders $ladders, SchemeRules $rules): Mending
+    public function mending(SchemeLadders $ladders): Mending
     {
         $light = $ladders->scheme->light_paint_id;
 
-        return new Mending($rules->ladder, new Tints(array_values($this->paints->all())), $light === null ? null : Recipe::of($this->paints->paint($light)));
-    }
-
-    /** @param  array<string, FigureType>  $types */
-    private function read(Scheme $scheme, SchemeLadders $ladders, array $types, string $key, ?string $tierId): SchemeReading
-    {
-        $standard = $this->standard($scheme);
-        $tier = self::tier($standard, $tierId);
-        $composition = self::compose($standard, $types[$key], $tier);
-        $painted = [];
-        foreach ($types[$key]->areas as $area) {
-            $ladder = $ladders->tier($key, $area->area->id, $composition->usesOn($area->area->id), $standard, $tier->id);
-            if ($ladder !== null) {
-                $painted[$area->area->id] = $ladder;
-            }
-        }
-        $rules = $ladders->rules;
-        $figure = new PaintedFigure($types[$key], $painted, $standard);
-
-        return new SchemeReading(
-            $scheme, $ladders, $standard, $types, $key, $tier, $composition, $figure, $rules, $this->mending($ladders, $rules),
-            (new HoldingTogether($rules))->findings($figure, $tier),
-            $this->acrossForce($scheme, $ladders, $types, $rules),
-        );
-    }
-
-    /**
-     * @param  array<string, FigureType>  $types
-     * @return list<SchemeFinding>
-     */
-    private function acrossForce(Scheme $scheme, SchemeLadders $ladders, array $types, SchemeRules $rules): array
-    {
-        $readings = [];
-        foreach ($types as $key => $type) {
-            foreach ($type->areas as $area) {
-                $found = $ladders->find($key, $area->area->id);
-                if ($found !== null) {
-                    $readings[$area->area->id][$type->name] = $ladders->reading($found['ladder']);
-                }
-            }
-        }
-
-        return (new AreasAgree($rules->sameAreaDeltaE))->findings($readings);
+        return new Mending($ladders->rules->ladder, new Tints(array_values($this->paints->all())), $light === null ? null : Recipe::of($this->paints->paint($light)));
     }
 
     private static function tier(Standard $standard, ?string $id): Tier
     {
-        $offered = array_values(array_filter($standard->tiersByRank(), static fn (Tier $tier): bool => ! $tier->retired));
+        $offered = $standard->offeredTiers();
         foreach ($offered as $tier) {
             if ($tier->id === $id) {
                 return $tier;

@@ -71,7 +71,17 @@ final class SchemeLadders
     {
         $found = $this->find($type, $area);
 
-        return $found === null ? null : new TierLadder($this->reading($found['ladder']), $uses, $standard, $this->rules->ladder, $standard->tier($tier)->terms->valueSpan);
+        return $found === null ? null : $this->laid($found['ladder'], $uses, $standard, $tier);
+    }
+
+    /**
+     * What a tier lays of a ladder, which need not be one of the scheme's.
+     *
+     * @param  list<ComposedUse>  $uses of the area, in the order of laying
+     */
+    public function laid(AreaLadder $ladder, array $uses, Standard $standard, string $tier): TierLadder
+    {
+        return new TierLadder($this->reading($ladder), $uses, $standard, $this->rules->ladder, $standard->tier($tier)->terms->valueSpan);
     }
 
     /** @return list<array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}> */

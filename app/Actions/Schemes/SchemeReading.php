@@ -5,23 +5,32 @@ declare(strict_types=1);
 namespace App\Actions\Schemes;
 
 use App\Models\Scheme;
+use Core\Composition\ComposedUse;
 use Core\Composition\Composition;
 use Core\Composition\FigureType;
+use Core\Composition\TypeArea;
+use Core\Plate\Palette;
+use Core\Plate\Plate;
+use Core\Plate\PlateMaker;
+use Core\Scheme\AreaLadder;
+use Core\Scheme\AreasAgree;
+use Core\Scheme\HoldingTogether;
 use Core\Scheme\Mending;
 use Core\Scheme\PaintedFigure;
+use Core\Scheme\PlateColours;
 use Core\Scheme\SchemeFinding;
-use Core\Scheme\SchemeRules;
+use Core\Scheme\TierLadder;
 use Core\Standard\Standard;
+use Core\Standard\TechniqueUse;
 use Core\Standard\Tier;
 
-/** A scheme on one figure type at one tier, and all that is found. */
+/** A scheme on one figure type at one tier. What is found and how it comes out is worked out when it is asked for. */
 final readonly class SchemeReading
 {
-    /**
-     * @param  array<string, FigureType>  $types of the force, by key
-     * @param  list<SchemeFinding>  $findings about the figure
-     * @param  list<SchemeFinding>  $acrossForce areas of one name that differ
-     */
+    /** The figure as one has no surface to show. */
+    private const WHOLE = 'whole';
+
+    /** @param  array<string, FigureType>  $types of the force, by key */
     public function __construct(
         public Scheme $scheme,
         public SchemeLadders $ladders,
@@ -31,10 +40,78 @@ final readonly class SchemeReading
         public Tier $tier,
         public Composition $composition,
         public PaintedFigure $figure,
-        public SchemeRules $rules,
         public Mending $mending,
-        public array $findings,
-        public array $acrossForce,
     ) {
+    }
+
+    /** @return list<SchemeFinding> about the figure */
+    public function findings(): array
+    {
+        return (new HoldingTogether($this->ladders->rules))->findings($this->figure, $this->tier);
+    }
+
+    /** @return list<SchemeFinding> areas of one name that differ across the force */
+    public function acrossForce(): array
+    {
+        $readings = [];
+        foreach ($this->types as $key => $type) {
+            foreach ($type->areas as $area) {
+                $found = $this->ladders->find($key, $area->area->id);
+                if ($found !== null) {
+                    $readings[$area->area->id][$type->name] = $this->ladders->reading($found['ladder']);
+                }
+            }
+        }
+
+        return (new AreasAgree($this->ladders->rules->sameAreaDeltaE))->findings($readings);
+    }
+
+    /** What the tier lays of a ladder, which need not be one of the scheme's. */
+    public function laid(AreaLadder $ladder): TierLadder
+    {
+        return $this->ladders->laid($ladder, $this->composition->usesOn($ladder->area), $this->standard, $this->tier->id);
+    }
+
+    /**
+     * How each surface of the figure comes out at each tier that is offered, area by area.
+     *
+     * @param  string|null  $only one area; null for all but the figure as one
+     * @param  AreaLadder|null  $instead of what the scheme has, for its area
+     * @return list<SurfacePlate>
+     */
+    public function plates(?string $only = null, ?AreaLadder $instead = null): array
+    {
+        $type = $this->types[$this->type];
+        $compositions = array_map(fn (Tier $tier): Composition => ReadScheme::compose($this->standard, $type, $tier), $this->standard->offeredTiers());
+        $plates = [];
+        foreach ($type->areas as $area) {
+            if ($only === null ? $area->area->surface === self::WHOLE : $area->area->id !== $only) {
+                continue;
+            }
+            foreach ($this->standard->offeredTiers() as $at => $tier) {
+                $plates[] = $this->plate($area, $tier, $compositions[$at]->usesOn($area->area->id), $instead);
+            }
+        }
+
+        return $plates;
+    }
+
+    /** @param  list<ComposedUse>  $uses */
+    private function plate(TypeArea $area, Tier $tier, array $uses, ?AreaLadder $instead): SurfacePlate
+    {
+        $ladder = $instead?->area === $area->area->id
+            ? $this->ladders->laid($instead, $uses, $this->standard, $tier->id)
+            : $this->ladders->tier($this->type, $area->area->id, $uses, $this->standard, $tier->id);
+
+        return new SurfacePlate($area, $tier, $ladder, $uses === [] ? null : $this->painted($uses, $ladder));
+    }
+
+    /** @param  non-empty-list<ComposedUse>  $uses */
+    private function painted(array $uses, ?TierLadder $ladder): Plate
+    {
+        return (new PlateMaker($this->standard))->make(
+            array_map(static fn (ComposedUse $use): TechniqueUse => $use->use, $uses),
+            $ladder === null ? Palette::neutral() : PlateColours::of($ladder),
+        );
     }
 }

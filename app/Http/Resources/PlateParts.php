@@ -57,14 +57,19 @@ final readonly class PlateParts
     }
 
     /** @return Plate */
-    public function plate(Requirement $requirement, ?Palette $palette = null): array
+    private function plate(Requirement $requirement): array
     {
-        $plate = (new PlateMaker($this->standard))->make($requirement->uses, $palette ?? Palette::neutral());
-        $drawing = (new Draughtsman)->draw($plate, $this->standard->surface($requirement->surface)->drawnAs());
+        return $this->drawn($requirement->tier, $requirement->surface, (new PlateMaker($this->standard))->make($requirement->uses, Palette::neutral()));
+    }
+
+    /** @return Plate */
+    public function drawn(string $tier, string $surface, CorePlate $plate): array
+    {
+        $drawing = (new Draughtsman)->draw($plate, $this->standard->surface($surface)->drawnAs());
 
         return [
-            'tier' => $requirement->tier,
-            'surface' => $requirement->surface,
+            'tier' => $tier,
+            'surface' => $surface,
             'span' => round($plate->span, 1),
             'outline' => $drawing->outline,
             'marks' => self::marks($drawing),

@@ -54,7 +54,7 @@ final readonly class SchemeAreaParts
         $reading = $this->reading->ladders->reading($ladder);
         $place = $this->reading->figure->type->area($ladder->area);
         $surface = $place?->area->surface;
-        $tier = new TierLadder($reading, $this->reading->composition->usesOn($ladder->area), $this->reading->standard, $this->reading->rules->ladder, $this->reading->tier->terms->valueSpan);
+        $tier = $this->reading->laid($ladder);
 
         return [
             'id' => $row?->id,
@@ -72,7 +72,7 @@ final readonly class SchemeAreaParts
             'rungs' => array_map(fn (ShownRung $rung, int $at): array => $this->rung($rung, in_array($at, $tier->taken, true), $place), $reading->rungs, array_keys($reading->rungs)),
             'uses' => $this->uses($ladder, $tier),
             'fault' => self::fault($reading),
-            'findings' => array_map(fn (LadderFinding $finding): array => $this->finding($reading, $finding), $reading->findings($this->reading->rules->ladder)),
+            'findings' => array_map(fn (LadderFinding $finding): array => $this->finding($reading, $finding), $reading->findings($this->reading->ladders->rules->ladder)),
             'missing' => $reading->ladder === null ? [] : array_map(self::written(...), $this->reading->mending->evenSteps($reading)),
             'span' => round($tier->span, 1),
             'asked' => $this->reading->tier->terms->valueSpan,
@@ -95,7 +95,7 @@ final readonly class SchemeAreaParts
             'under' => $shown->under->hex(),
             'taken' => $taken,
             'batch' => $place === null || ! $shown->recipe->isStirred() ? null : RecipeParts::batch(Batch::of(
-                $shown->recipe, $this->figures, $this->reading->figure->type->sizeClass->size(), $place->area->share, $shown->rung->cover, $shown->rung->coats, $this->reading->rules,
+                $shown->recipe, $this->figures, $this->reading->figure->type->sizeClass->size(), $place->area->share, $shown->rung->cover, $shown->rung->coats, $this->reading->ladders->rules,
             )),
         ];
     }

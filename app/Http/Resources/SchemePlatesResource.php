@@ -4,17 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Actions\Schemes\ReadScheme;
-use App\Actions\Schemes\SchemeReading;
-use Core\Composition\ComposedUse;
-use Core\Composition\TypeArea;
-use Core\Plate\Palette;
-use Core\Scheme\AreaLadder;
-use Core\Scheme\PlateColours;
-use Core\Scheme\TierLadder;
-use Core\Standard\Requirement;
-use Core\Standard\TechniqueUse;
-use Core\Standard\Tier;
+use App\Actions\Schemes\SurfacePlate;
+use Core\Standard\Standard;
 
 /**
  * Proof plates of the areas of a figure in the colours of a scheme, area by area and tier beside tier.
@@ -25,62 +16,32 @@ use Core\Standard\Tier;
  */
 final readonly class SchemePlatesResource extends Resource
 {
-    /** The figure as one has no surface to show. */
-    private const WHOLE = 'whole';
-
-    /**
-     * @param  list<string>|null  $areas null for all
-     * @param  AreaLadder|null  $instead of what the scheme has, for its area
-     */
+    /** @param  list<SurfacePlate>  $plates */
     public function __construct(
-        private SchemeReading $reading,
-        private ?array $areas = null,
-        private ?AreaLadder $instead = null,
+        private Standard $standard,
+        private array $plates,
     ) {
     }
 
     /** @return list<SchemePlate> */
     public function toArray(): array
     {
-        $plates = [];
-        $tiers = array_filter($this->reading->standard->tiersByRank(), static fn (Tier $tier): bool => ! $tier->retired);
-        $compositions = [];
-        foreach ($this->reading->figure->type->areas as $area) {
-            if ($this->areas === null ? $area->area->surface === self::WHOLE : ! in_array($area->area->id, $this->areas, true)) {
-                continue;
-            }
-            foreach ($tiers as $tier) {
-                $compositions[$tier->id] ??= ReadScheme::compose($this->reading->standard, $this->reading->figure->type, $tier);
-                $plates[] = $this->plate($area, $tier, $compositions[$tier->id]->usesOn($area->area->id));
-            }
-        }
-
-        return $plates;
+        return array_map($this->plate(...), $this->plates);
     }
 
-    /**
-     * @param  list<ComposedUse>  $uses
-     * @return SchemePlate
-     */
-    private function plate(TypeArea $area, Tier $tier, array $uses): array
+    /** @return SchemePlate */
+    private function plate(SurfacePlate $one): array
     {
-        $id = $area->area->id;
-        $ladder = $this->instead !== null && $this->instead->area === $id
-            ? new TierLadder($this->reading->ladders->reading($this->instead), $uses, $this->reading->standard, $this->reading->rules->ladder, $tier->terms->valueSpan)
-            : $this->reading->ladders->tier($this->reading->type, $id, $uses, $this->reading->standard, $tier->id);
-        $laid = array_map(static fn (ComposedUse $use): TechniqueUse => $use->use, $uses);
+        $surface = $one->area->area->surface;
 
         return [
-            'area' => $id,
-            'surface_name' => $this->reading->standard->surface($area->area->surface)->name,
-            'tier' => $tier->id,
-            'tier_name' => $tier->name,
-            'span' => round($ladder->span ?? 0.0, 1),
-            'asked' => $tier->terms->valueSpan,
-            'plate' => $laid === [] ? null : (new PlateParts($this->reading->standard))->plate(
-                new Requirement($tier->id, $area->area->surface, $laid),
-                $ladder === null ? Palette::neutral() : PlateColours::of($ladder),
-            ),
+            'area' => $one->area->area->id,
+            'surface_name' => $this->standard->surface($surface)->name,
+            'tier' => $one->tier->id,
+            'tier_name' => $one->tier->name,
+            'span' => round($one->ladder->span ?? 0.0, 1),
+            'asked' => $one->tier->terms->valueSpan,
+            'plate' => $one->plate === null ? null : (new PlateParts($this->standard))->drawn($one->tier->id, $surface, $one->plate),
         ];
     }
 }

@@ -75,12 +75,12 @@ final readonly class SchemeResource extends Resource
             'areas' => $this->areas(),
             'without' => $this->without(),
             'lit' => $this->lit(),
-            'findings' => array_map(self::finding(...), $this->reading->findings),
-            'across' => array_map(self::finding(...), $this->reading->acrossForce),
+            'findings' => array_map(self::finding(...), $this->reading->findings()),
+            'across' => array_map(self::finding(...), $this->reading->acrossForce()),
             'pairs' => $this->pairs(),
-            'least_apart' => $this->reading->rules->neighbourStep,
+            'least_apart' => $this->reading->ladders->rules->neighbourStep,
             'families' => $this->families(),
-            'family_limit' => $this->reading->rules->familyLimit,
+            'family_limit' => $this->reading->ladders->rules->familyLimit,
             'paints' => $this->paints(),
             'notes' => array_map(static fn (NoteRow $note): array => [
                 'id' => $note->id, 'kind' => $note->kind, 'area' => $note->area, 'text' => $note->text, 'by' => $note->user->name, 'at' => $note->created_at?->toIso8601ZuluString(),
@@ -92,9 +92,7 @@ final readonly class SchemeResource extends Resource
     /** @return list<Choice_> */
     private function tiers(): array
     {
-        $offered = array_values(array_filter($this->reading->standard->tiersByRank(), static fn (Tier $tier): bool => ! $tier->retired));
-
-        return array_map(static fn (Tier $tier): array => ['key' => $tier->id, 'name' => $tier->name], $offered);
+        return array_map(static fn (Tier $tier): array => ['key' => $tier->id, 'name' => $tier->name], $this->reading->standard->offeredTiers());
     }
 
     /** @return list<Choice_> */
@@ -156,7 +154,7 @@ final readonly class SchemeResource extends Resource
     /** @return list<NeighbourPair> */
     private function pairs(): array
     {
-        $least = $this->reading->rules->neighbourStep;
+        $least = $this->reading->ladders->rules->neighbourStep;
 
         return array_map(static fn (array $pair): array => [
             'one' => $pair[0], 'other' => $pair[1], 'apart' => round($pair[2], 1), 'lined' => $pair[3], 'parts' => $pair[2] >= $least || $pair[3],
