@@ -8,7 +8,6 @@ use Core\Composition\ComposedCriterion;
 use Core\Composition\Composition;
 use Core\Composition\FigureType;
 use Core\Composition\TypeArea;
-use Core\Standard\Criterion;
 use Core\Standard\Judging;
 use Core\Standard\Severity;
 use Core\Standard\Side;
@@ -18,36 +17,43 @@ final readonly class CheckSheet
 {
     /**
      * @param  list<Side>  $sides those that the tier counts, in its order
-     * @param  list<CheckItem>  $items focal areas first, then as the figure lists its areas
+     * @param  list<CheckItem>  $items focal areas first, then as the figure lists its areas; in each what was handed over undone first
      * @param  list<string>  $unseen areas with something to ask that no counted side sees
+     * @param  list<string>  $undecided areas about which the standard is silent: open questions
      */
     private function __construct(
         public array $sides,
         public array $items,
         public array $unseen,
+        public array $undecided,
     ) {
     }
 
-    /** @param  list<string>  $failedBefore keys of items that failed earlier on this figure */
-    public static function of(FigureType $type, Composition $composition, Judging $judging, array $failedBefore = []): self
+    /**
+     * @param  list<string>  $failedBefore keys of items that failed earlier on this figure
+     * @param  list<ExcusedUse>  $excused what was handed over undone
+     */
+    public static function of(FigureType $type, Composition $composition, Judging $judging, array $failedBefore = [], array $excused = []): self
     {
+        $undone = new UndoneUses($composition, $excused);
         $items = $unseen = [];
-        foreach ($composition->criteria as $composed) {
-            $area = $type->area($composed->area->id);
-            if ($area === null) {
-                continue;
-            }
+        foreach ($type->areas as $area) {
             $sides = self::counted($area, $judging);
-            if ($sides === []) {
-                $unseen[$composed->area->id] = true;
-
-                continue;
+            foreach ($undone->on($area->area->id) as $use) {
+                // Undone stays undone from whichever side one looks.
+                $items[] = new CheckItem($area, $use->asCriterion(), $sides === [] ? [$judging->sides[0] ?? Side::Front] : $sides, $use->as->words().' at the bench', excused: $use);
             }
-            $items[] = new CheckItem($area, $composed->criterion, $sides, self::alone($area, $composed, $failedBefore));
+            foreach ($undone->judged($area->area->id) as $composed) {
+                if ($sides === []) {
+                    $unseen[$area->area->id] = true;
+                } else {
+                    $items[] = new CheckItem($area, $composed->criterion, $sides, self::alone($area, $composed, $failedBefore), $composed->origin);
+                }
+            }
         }
         usort($items, static fn (CheckItem $a, CheckItem $b): int => $b->area->focal <=> $a->area->focal);
 
-        return new self($judging->sides, $items, array_map(strval(...), array_keys($unseen)));
+        return new self($judging->sides, $items, array_map(strval(...), array_keys($unseen)), $composition->undecided);
     }
 
     public function item(string $key): ?CheckItem
@@ -72,14 +78,9 @@ final readonly class CheckSheet
     {
         return match (true) {
             in_array(CheckItem::keyOf($area->area->id, $composed->criterion->id), $failedBefore, true) => 'failed before on this figure',
-            self::isCritical($composed->criterion) => 'critical',
+            $composed->criterion->severity === Severity::Critical => 'critical',
             $area->focal => 'draws the eye',
             default => null,
         };
-    }
-
-    private static function isCritical(Criterion $criterion): bool
-    {
-        return $criterion->severity === Severity::Critical;
     }
 }

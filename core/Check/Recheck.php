@@ -7,10 +7,12 @@ namespace Core\Check;
 use Core\Composition\FigureType;
 use Core\Composition\Neighbours;
 use Core\Standard\Side;
+use Core\Standard\Surface;
 
 /**
- * What is looked at again after a repair: the mended areas, their neighbours, and what failed. The
- * rest stands as it was answered.
+ * What is looked at again after a repair: the mended areas, what is known to border on them, what failed, and
+ * what is said of the figure as a whole. The rest stands as it was answered. A repair of the whole, or one
+ * that names no area, can have touched everything.
  */
 final readonly class Recheck
 {
@@ -25,17 +27,21 @@ final readonly class Recheck
     {
         $neighbours = new Neighbours($type);
         $areas = [];
-        foreach ($mendedAreas as $area) {
-            foreach ([$area, ...$neighbours->of($area)] as $touched) {
-                $areas[$touched] = true;
-            }
+        foreach ($mendedAreas as $mended) {
+            $area = $type->area($mended);
+            $touched = $area === null || $area->area->surface === Surface::WHOLE
+                ? array_map(static fn ($one): string => $one->area->id, $type->areas)
+                : [$mended, ...$neighbours->of($mended)];
+            $areas += array_fill_keys($touched, true);
         }
         $this->areas = $areas;
     }
 
     public function asksAgain(CheckItem $item): bool
     {
-        return isset($this->areas[$item->area->area->id]) || in_array($item->key(), $this->failed, true);
+        return isset($this->areas[$item->area->area->id])
+            || $item->area->area->surface === Surface::WHOLE
+            || in_array($item->key(), $this->failed, true);
     }
 
     /** What stands of the check before: answers to other items, and sides from which nothing asked again is seen. */
@@ -44,9 +50,7 @@ final readonly class Recheck
         $answers = [];
         $again = [];
         foreach ($sheet->items as $item) {
-            if ($this->asksAgain($item)) {
-                array_push($again, ...$item->sides);
-            } elseif (isset($before->answers[$item->key()])) {
+            if (! $this->asksAgain($item) && isset($before->answers[$item->key()])) {
                 $answers[$item->key()] = $before->answers[$item->key()];
             } else {
                 array_push($again, ...$item->sides);

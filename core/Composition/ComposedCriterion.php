@@ -13,6 +13,7 @@ final readonly class ComposedCriterion
     public function __construct(
         public Area $area,
         public Criterion $criterion,
+        public Origin $origin = Origin::Tier,
     ) {
     }
 }

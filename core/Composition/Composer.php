@@ -25,9 +25,9 @@ final readonly class Composer
         $uses = $criteria = $undecided = $notAsked = [];
         foreach ($figure->areas as $area) {
             $requirement = $asked->requirement($area);
-            if ($requirement === null) {
+            if ($requirement === null && ! $figure->isAgreedNotAsked($area->id)) {
                 $undecided[] = $area->id;
-            } elseif ($requirement->asksNothing()) {
+            } elseif ($requirement === null || $requirement->asksNothing()) {
                 $notAsked[] = $area->id;
             }
             $here = $this->usesOn($area, $figure, $asked);
@@ -73,30 +73,35 @@ final readonly class Composer
      */
     private function criteriaOn(Area $area, array $laid, Asked $asked): array
     {
-        $criteria = $asked->requirement($area)->criteria ?? [];
-        foreach ($asked->added($area) as $addition) {
-            array_push($criteria, ...$addition->criteria);
-        }
         $here = array_map(static fn (ComposedUse $composed): string => $composed->use->id, $laid);
-        $composed = [];
-        foreach ($criteria as $criterion) {
-            if ($area->has($criterion->feature) && self::judgesSomething($criterion, $here)) {
-                $composed[] = new ComposedCriterion($area, $criterion);
-            }
+        $requirement = $asked->requirement($area);
+        $composed = self::judging($area, $requirement->criteria ?? [], $requirement?->useIds() ?? [], $here, Origin::Tier);
+        foreach ($asked->added($area) as $addition) {
+            array_push($composed, ...self::judging($area, $addition->criteria, [$addition->use->id], $here, Origin::Addition));
         }
 
         return $composed;
     }
 
     /**
-     * A criterion is asked unless it judges certain uses and every one of them is missing.
+     * What is not painted is not judged: a criterion is asked unless all that it judges is missing on the area.
      *
-     * @param  list<string>  $laid
+     * @param  list<Criterion>  $criteria
+     * @param  list<string>  $ofThem ids of the uses that they judge when they name none
+     * @param  list<string>  $laid ids of the uses laid on the area
+     * @return list<ComposedCriterion>
      */
-    private static function judgesSomething(Criterion $criterion, array $laid): bool
+    private static function judging(Area $area, array $criteria, array $ofThem, array $laid, Origin $origin): array
     {
-        $judged = $criterion->uses ?? [];
+        $asked = [];
+        foreach ($criteria as $criterion) {
+            $judged = $criterion->uses ?? [];
+            $judged = $judged === [] ? $ofThem : $judged;
+            if ($area->has($criterion->feature) && ($judged === [] || array_intersect($judged, $laid) !== [])) {
+                $asked[] = new ComposedCriterion($area, $criterion, $origin);
+            }
+        }
 
-        return $judged === [] || array_intersect($judged, $laid) !== [];
+        return $asked;
     }
 }

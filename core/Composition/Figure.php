@@ -16,6 +16,7 @@ final readonly class Figure
      * @param  list<Addition>  $additions
      * @param  list<Waiver>  $waivers
      * @param  list<Choice>  $choices
+     * @param  list<NotAskedFor>  $notAskedFor areas agreed as not asked for where the tier is silent
      */
     public function __construct(
         public string $tier,
@@ -24,6 +25,7 @@ final readonly class Figure
         public array $additions = [],
         public array $waivers = [],
         public array $choices = [],
+        public array $notAskedFor = [],
     ) {
         if ($size <= 0) {
             throw OutOfRange::notOver('size', 0, $size);
@@ -55,7 +57,7 @@ final readonly class Figure
     /** The same figure at another tier; areas with a tier of their own keep it. */
     public function atTier(string $tier): self
     {
-        return new self($tier, $this->size, $this->areas, $this->additions, $this->waivers, $this->choices);
+        return new self($tier, $this->size, $this->areas, $this->additions, $this->waivers, $this->choices, $this->notAskedFor);
     }
 
     /**
@@ -64,6 +66,12 @@ final readonly class Figure
      */
     public function withVariations(array $waivers, array $choices): self
     {
-        return new self($this->tier, $this->size, $this->areas, $this->additions, $waivers, $choices);
+        return new self($this->tier, $this->size, $this->areas, $this->additions, $waivers, $choices, $this->notAskedFor);
+    }
+
+    /** Whether it was agreed that nothing is asked of an area about which its tier is silent. */
+    public function isAgreedNotAsked(string $area): bool
+    {
+        return in_array($area, array_column($this->notAskedFor, 'area'), true);
     }
 }

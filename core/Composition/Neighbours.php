@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Composition;
 
-/**
- * Which areas of a figure border on which: as its type lists them, both ways; an area that lists none
- * borders on all areas of its part that share a side with it.
- */
+/** Which areas of a figure border on which: as its type lists them, both ways. Where it lists none, nothing is known. */
 final readonly class Neighbours
 {
     /** @var array<array-key, array<array-key, true>> */
@@ -17,7 +14,7 @@ final readonly class Neighbours
     {
         $borders = [];
         foreach ($type->areas as $area) {
-            foreach ($area->neighbours === [] ? $this->sharingASide($area) : $area->neighbours as $other) {
+            foreach ($area->neighbours as $other) {
                 $borders[$area->area->id][$other] = true;
                 $borders[$other][$area->area->id] = true;
             }
@@ -48,18 +45,5 @@ final readonly class Neighbours
         $host = $this->type->area($area->neighbours[0]);
 
         return $host !== null && $host->area->share > $area->area->share ? $host : null;
-    }
-
-    /** @return list<string> */
-    private function sharingASide(TypeArea $area): array
-    {
-        $found = [];
-        foreach ($this->type->areas as $other) {
-            if ($other !== $area && $other->part === $area->part && $other->sharesASideWith($area)) {
-                $found[] = $other->area->id;
-            }
-        }
-
-        return $found;
     }
 }

@@ -29,15 +29,4 @@ final readonly class TypeArea
             throw OutOfRange::below('depth', 0, $depth);
         }
     }
-
-    public function sharesASideWith(self $other): bool
-    {
-        foreach ($this->sides as $side) {
-            if (in_array($side, $other->sides, true)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
 }

@@ -22,6 +22,12 @@ final readonly class Menu
         }
     }
 
+    /** What is left to choose, as it is said to people. */
+    public function words(): string
+    {
+        return $this->name.($this->choose === null ? ', by agreement' : ", {$this->choose} of ".count($this->uses));
+    }
+
     /**
      * The uses that are taken: those chosen, else the first so many. By agreement: only those chosen.
      *

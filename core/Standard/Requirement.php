@@ -54,6 +54,12 @@ final readonly class Requirement
         return $left === [] ? $this->uses : array_values(array_filter($this->uses, static fn (TechniqueUse $use): bool => ! in_array($use->id, $left, true)));
     }
 
+    /** @return list<TechniqueUse> what the tier includes whatever a job chooses, in the order of laying */
+    public function included(): array
+    {
+        return array_values(array_filter($this->uses, fn (TechniqueUse $use): bool => $this->menuOf($use->id) === null));
+    }
+
     public function menuOf(string $use): ?Menu
     {
         foreach ($this->menus as $menu) {

@@ -54,6 +54,22 @@ final readonly class Standard
         $this->requirementsByCell = $byCell;
     }
 
+    /**
+     * The same standard with some cells written otherwise.
+     *
+     * @param  list<Requirement>  $own in place of what stands in their cells
+     */
+    public function withRequirements(array $own): self
+    {
+        $written = [];
+        foreach ($own as $requirement) {
+            $written[self::cell($requirement->tier, $requirement->surface)] = true;
+        }
+        $rest = array_filter($this->requirements, static fn (Requirement $one): bool => ! isset($written[self::cell($one->tier, $one->surface)]));
+
+        return new self($this->name, $this->version, $this->surfaces, $this->techniques, $this->tiers, [...$own, ...array_values($rest)], $this->reference, $this->schools, $this->accepted, $this->notes);
+    }
+
     public function hasTier(string $id): bool
     {
         return isset($this->tiersById[$id]);

@@ -22,7 +22,7 @@ final class LayerTest
         'Sequence' => ['Standard', 'Composition'],
         'Plate' => ['Standard', 'Composition', 'Colour'],
         'Scheme' => ['Standard', 'Composition', 'Colour', 'Plate'],
-        'Check' => ['Standard', 'Composition', 'Colour'],
+        'Check' => ['Standard', 'Composition', 'Colour', 'Record'],
     ];
 
     /** @return iterable<string, Rule> */

@@ -8,6 +8,9 @@ use Core\Check\Answer;
 use Core\Check\CheckItem;
 use Core\Check\CheckSheet;
 use Core\Check\CheckState;
+use Core\Check\Excuse;
+use Core\Check\ExcusedUse;
+use Core\Check\ItemKind;
 use Core\Check\Recheck;
 use Core\Composition\Composer;
 use Core\Composition\Figure;
@@ -15,7 +18,9 @@ use Core\Composition\FigureType;
 use Core\Composition\SizeClass;
 use Core\Composition\TypeArea;
 use Core\Standard\Area;
+use Core\Standard\Severity;
 use Core\Standard\Side;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\SmallStandard;
 
@@ -78,12 +83,83 @@ final class CheckingTest extends TestCase
         $all = new CheckState(array_fill_keys(array_map(static fn (CheckItem $item): string => $item->key(), $sheet->items), Answer::Holds), $sheet->sides);
         $standing = (new Recheck(self::type(), ['cape'], []))->standing($all, $sheet);
 
-        // The cape borders on the coat as listed, and on the figure as a whole, which lists no borders.
+        // The cape borders on the coat as listed; what is said of the figure as a whole is asked after any repair.
         self::assertSame([], array_keys($standing->answers));
 
         $apart = (new Recheck(self::type(), [], [CheckItem::keyOf('coat', 'lit')]))->standing($all, $sheet);
-        self::assertCount(7, $apart->answers);
-        self::assertSame([Side::Above], $apart->passed);
+        self::assertCount(6, $apart->answers);
+        self::assertSame([], $apart->passed);
+    }
+
+    public function test_where_no_neighbours_are_known_a_repair_asks_of_its_own_area_and_of_the_whole_only(): void
+    {
+        $alone = new FigureType('type', SizeClass::Foot, array_map(
+            static fn (TypeArea $area): TypeArea => new TypeArea($area->area, $area->part, $area->depth, $area->focal, $area->sides),
+            self::type()->areas,
+        ));
+        $asked = static fn (string $mended): array => array_map(self::words(...), array_values(array_filter(self::sheet()->items, (new Recheck($alone, [$mended], []))->asksAgain(...))));
+
+        self::assertSame(['cape covered', 'cape lit', 'cape modelled', 'figure even'], $asked('cape'));
+        self::assertCount(8, $asked('figure'), 'a repair of the whole can have touched everything');
+        self::assertCount(8, $asked(''), 'and so can one that names no area');
+    }
+
+    public function test_what_was_handed_over_undone_is_asked_by_itself_and_its_criteria_are_not(): void
+    {
+        $sheet = self::sheet([], [self::excused('light', Excuse::Later), self::excused('freehand', Excuse::Later)]);
+        $item = $sheet->item(CheckItem::keyOf('coat', 'light', ItemKind::Excused));
+
+        self::assertNotNull($item);
+        self::assertSame(['left for later at the bench', [Answer::NotDone]], [$item->alone, $item->answers()]);
+        self::assertSame('Drybrush: left for later. Isla says: no light here yet', $item->criterion->text);
+        self::assertNull($sheet->item(CheckItem::keyOf('coat', 'lit')), 'it judges nothing but what is not there');
+        self::assertNotNull($sheet->item(CheckItem::keyOf('coat', 'modelled')), 'it judges the shade, too');
+        self::assertNotContains($item, (new CheckState)->answeredByPassing(Side::Right, $sheet), 'it never passes with a side');
+        self::assertNull($sheet->item(CheckItem::keyOf('coat', 'freehand', ItemKind::Excused)), 'what is not asked any more is no question');
+    }
+
+    /** @return iterable<string, array{Excuse, list<Answer>}> */
+    public static function excuses(): iterable
+    {
+        yield 'left for later is not there, whatever one thinks of it' => [Excuse::Later, [Answer::NotDone]];
+        yield 'left out by agreement: agreed, or not' => [Excuse::Waived, [Answer::Holds, Answer::NotDone]];
+        yield 'not on this figure: so it is, or it is' => [Excuse::NotOnFigure, [Answer::NotOnFigure, Answer::NotDone]];
+        yield 'cannot be reached: so it is, or it can' => [Excuse::Unreachable, [Answer::Unreachable, Answer::NotDone]];
+    }
+
+    /** @param  list<Answer>  $answers */
+    #[DataProvider('excuses')]
+    public function test_an_excuse_is_confirmed_or_not_and_needs_no_second_reason(Excuse $excuse, array $answers): void
+    {
+        $item = self::sheet([], [self::excused('light', $excuse)])->item(CheckItem::keyOf('coat', 'light', ItemKind::Excused));
+
+        self::assertNotNull($item);
+        self::assertSame($answers, $item->answers());
+        self::assertFalse($item->needsReason($answers[0]));
+        self::assertSame(Severity::Critical, $item->severityOf(Answer::NotDone));
+    }
+
+    public function test_what_was_not_done_is_critical_and_what_does_not_hold_is_as_bad_as_the_standard_says(): void
+    {
+        $item = self::sheet()->item(CheckItem::keyOf('coat', 'lit'));
+
+        self::assertNotNull($item);
+        self::assertSame([Severity::Critical, Severity::Minor], [$item->severityOf(Answer::NotDone), $item->severityOf(Answer::DoesNotHold)]);
+        self::assertTrue($item->needsReason(Answer::Unreachable));
+    }
+
+    public function test_an_area_of_which_nobody_said_anything_is_an_open_question(): void
+    {
+        $areas = [new Area('badge', 'marking', 0.1)];
+        $type = new FigureType('type', SizeClass::Foot, [new TypeArea($areas[0], '', 1, false, [Side::Front])]);
+        $sheet = CheckSheet::of($type, (new Composer(SmallStandard::standard()))->compose(new Figure('rich', 1.0, $areas)), SmallStandard::standard()->tier('rich')->judging);
+
+        self::assertSame([['badge'], []], [$sheet->undecided, $sheet->items]);
+    }
+
+    private static function excused(string $use, Excuse $as): ExcusedUse
+    {
+        return new ExcusedUse('coat', $use, 'Drybrush', $as, 'no light here yet', 'Isla');
     }
 
     private static function words(CheckItem $item): string
@@ -91,13 +167,16 @@ final class CheckingTest extends TestCase
         return "{$item->area->area->id} {$item->criterion->id}";
     }
 
-    /** @param  list<string>  $failedBefore */
-    private static function sheet(array $failedBefore = []): CheckSheet
+    /**
+     * @param  list<string>  $failedBefore
+     * @param  list<ExcusedUse>  $excused
+     */
+    private static function sheet(array $failedBefore = [], array $excused = []): CheckSheet
     {
         $standard = SmallStandard::standard();
         $areas = array_map(static fn (TypeArea $area): Area => $area->area, self::type()->areas);
 
-        return CheckSheet::of(self::type(), (new Composer($standard))->compose(new Figure('plain', 1.0, $areas)), $standard->tier('plain')->judging, $failedBefore);
+        return CheckSheet::of(self::type(), (new Composer($standard))->compose(new Figure('plain', 1.0, $areas)), $standard->tier('plain')->judging, $failedBefore, $excused);
     }
 
     private static function type(): FigureType

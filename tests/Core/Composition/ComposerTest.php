@@ -8,9 +8,13 @@ use Core\Composition\ComposedCriterion;
 use Core\Composition\ComposedUse;
 use Core\Composition\Composer;
 use Core\Composition\Composition;
+use Core\Composition\Figure;
 use Core\Composition\FigureReader;
+use Core\Composition\NotAskedFor;
 use Core\CoreException;
+use Core\Standard\Area;
 use Core\Standard\Standard;
+use Core\Standard\StandardReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\SmallStandard;
@@ -56,6 +60,34 @@ final class ComposerTest extends TestCase
 
         self::assertSame(['covered', 'modelled'], self::criteria(self::compose(['tier' => 'plain', 'areas' => [self::CAPE], 'waive' => $waive('light')])));
         self::assertSame(['covered'], self::criteria(self::compose(['tier' => 'plain', 'areas' => [self::CAPE], 'waive' => $waive('light', 'shade')])));
+    }
+
+    public function test_what_is_not_painted_is_not_judged_even_by_a_criterion_that_names_no_use(): void
+    {
+        $waive = array_map(static fn (string $use): array => ['area' => 'cape', 'use' => $use, 'reason' => 'agreed'], ['base', 'shade', 'light']);
+        $bare = ['tier' => 'plain', 'areas' => [self::CAPE], 'waive' => $waive];
+        $decal = ['area' => 'cape', 'use' => ['technique' => 'decal'], 'criteria' => [['id' => 'there', 'text' => 'It is there.', 'severity' => 'critical']]];
+
+        self::assertSame([], self::criteria(self::compose($bare)));
+        self::assertSame(['there'], self::criteria(self::compose($bare + ['add' => [$decal]])), 'what was added is judged by its own criterion, not by those of its area');
+    }
+
+    public function test_a_criterion_of_a_requirement_without_uses_is_asked(): void
+    {
+        $document = SmallStandard::with(['/requirements/2/criteria' => [['id' => 'bare', 'text' => 'Nothing is painted on it.', 'severity' => 'minor']]]);
+        $composition = self::compose(['tier' => 'plain', 'areas' => [['id' => 'badge', 'surface' => 'marking', 'share' => 0.1]]], StandardReader::ofSound()->read($document));
+
+        self::assertSame([['bare'], ['badge']], [self::criteria($composition), $composition->notAsked]);
+    }
+
+    public function test_an_area_of_which_nobody_said_anything_may_be_agreed_as_not_asked(): void
+    {
+        $badge = new Area('badge', 'marking', 0.1);
+        $silent = (new Composer(SmallStandard::standard()))->compose(new Figure('rich', 1.0, [$badge]));
+        $agreed = (new Composer(SmallStandard::standard()))->compose(new Figure('rich', 1.0, [$badge], notAskedFor: [new NotAskedFor('badge', 'no badges on this figure')]));
+
+        self::assertSame([['badge'], []], [$silent->undecided, $silent->notAsked]);
+        self::assertSame([[], ['badge']], [$agreed->undecided, $agreed->notAsked]);
     }
 
     public function test_an_open_method_is_the_first_unless_another_is_chosen(): void

@@ -190,7 +190,7 @@ final class PaintedFigureTest extends TestCase
         $standard = self::standard();
         $type = new FigureType('Guard', SizeClass::Foot, [
             new TypeArea(new Area('coat', 'cloth', 0.6), 'figure', 1, false, [Side::Front, Side::Back]),
-            new TypeArea(new Area('hat', 'cloth', 0.4), 'figure', 2, true, [Side::Front]),
+            new TypeArea(new Area('hat', 'cloth', 0.4), 'figure', 2, true, [Side::Front], ['coat']),
         ]);
         $composition = (new Composer($standard))->compose(new Figure($tier, 1.0, array_map(static fn (TypeArea $area): Area => $area->area, $type->areas)));
         $ladders = [];
