@@ -1,3 +1,9 @@
 <?php
 
 declare(strict_types=1);
+
+use App\Console\VerifyRecords;
+use Illuminate\Support\Facades\Schedule;
+
+// At night, when nobody waits for the database.
+Schedule::command(VerifyRecords::class)->dailyAt('03:10')->withoutOverlapping();

@@ -4,30 +4,29 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Actions\SignOffs\ChainReading;
 use Core\Record\ChainFault;
 
 /**
  * Whether every record of the studio is as it was signed.
  *
- * @phpstan-type Chain array{records: int, holds: bool, faults: list<array{number: int, message: string}>, rule: string}
+ * @phpstan-type Chain array{records: int, head: string, holds: bool, faults: list<array{number: int, message: string}>, rule: string}
  */
 final readonly class ChainResource extends Resource
 {
-    /** @param  list<ChainFault>  $faults */
-    public function __construct(
-        private int $records,
-        private array $faults,
-    ) {
+    public function __construct(private ChainReading $reading)
+    {
     }
 
     /** @return Chain */
     public function toArray(): array
     {
         return [
-            'records' => $this->records,
-            'holds' => $this->faults === [],
-            'faults' => array_map(static fn (ChainFault $fault): array => ['number' => $fault->number, 'message' => $fault->sentence], $this->faults),
-            'rule' => 'Each record is written in one form (RFC 8785), hashed with SHA-256, and names the hash of the record before it; the first names 64 zeros.',
+            'records' => $this->reading->records,
+            'head' => $this->reading->head,
+            'holds' => $this->reading->holds(),
+            'faults' => array_map(static fn (ChainFault $fault): array => ['number' => $fault->number, 'message' => $fault->sentence], $this->reading->faults),
+            'rule' => 'Each record is written in one form (RFC 8785), hashed with SHA-256, names the hash of the one before it, and is signed (Ed25519) with a key outside the database. It is held against its row, the answers and marks behind it, its own verdict, and the heads kept outside.',
         ];
     }
 }

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\SignOffs;
+
+/** The head of a chain at the time it was signed. */
+final readonly class Anchor
+{
+    /** @param  int  $line of the file, from 1 */
+    public function __construct(
+        public int $number,
+        public string $hash,
+        public bool $baseline,
+        public bool $isGenuine,
+        public int $line,
+    ) {
+    }
+}
