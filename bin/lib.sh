@@ -28,6 +28,8 @@ make_settings() {
 setting() { # name default
     local from_file
     from_file=$(grep -E "^$1=" .env .env.example 2>/dev/null | head -1 | cut -d: -f2- | cut -d= -f2-)
+    from_file=${from_file#\"}
+    from_file=${from_file%\"}
     printf '%s' "${!1:-${from_file:-$2}}"
 }
 
@@ -125,32 +127,74 @@ await_gone() { # pid-file
 
 # --- database: an own data folder and socket below the given place --------------------------------
 
-database_root() { mariadb --no-defaults --socket="$PLACE/run/db.sock" --user=root "$@"; }
+# Whoever runs these commands owns the database, known by the operating system and not by a password.
+database_root() { mariadb --no-defaults --socket="$PLACE/run/db.sock" --user="$(id -un)" "$@"; }
+
+# A folder that nobody else reads: it holds the database, its socket, keys and secrets.
+private_folder() { mkdir -p "$@"; chmod 700 "$@"; }
+
+# Of a database that an earlier version made, too: no account without a password or the word of the operating
+# system, none without a name, none of the superuser from elsewhere.
+harden_database() {
+    local me sql
+    me=$(id -un)
+    sql="CREATE USER IF NOT EXISTS '$me'@'localhost' IDENTIFIED VIA unix_socket;
+        ALTER USER '$me'@'localhost' IDENTIFIED VIA unix_socket;
+        GRANT ALL ON *.* TO '$me'@'localhost' WITH GRANT OPTION;"
+    database_root -e "$sql" 2>/dev/null || mariadb --no-defaults --socket="$PLACE/run/db.sock" --user=root -e "$sql"
+    database_root -N -e "SELECT CONCAT('DROP USER ', QUOTE(User), '@', QUOTE(Host), ';') FROM mysql.global_priv
+        WHERE User = '' OR (User = 'root' AND (Host <> 'localhost' OR '$me' <> 'root'))" | database_root
+    database_root -e 'DROP DATABASE IF EXISTS test'
+}
 
 start_database() { # place port setting
     PLACE=$ROOT/$1
-    mkdir -p "$PLACE/run" "$PLACE/log"
+    private_folder "$PLACE" "$PLACE/run" "$PLACE/log"
     local pid_file="$PLACE/run/db.pid"
-    if is_running "$pid_file" && await 30 database_root -e 'SELECT 1'; then return 0; fi
+    if is_running "$pid_file" && await 30 database_answers; then harden_database; return 0; fi
     require_free_port "$2" "$3"
     local as=()
     [ "$(id -u)" = 0 ] && as=(--user="$(id -un)")
     if [ ! -d "$PLACE/db/mysql" ]; then
         say "Making the database"
-        mariadb-install-db --no-defaults --auth-root-authentication-method=normal --datadir="$PLACE/db" "${as[@]}" >"$PLACE/log/db-install.log" 2>&1 \
+        private_folder "$PLACE/db"
+        mariadb-install-db --no-defaults --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db --datadir="$PLACE/db" "${as[@]}" >"$PLACE/log/db-install.log" 2>&1 \
             || fail "The database could not be made; $PLACE/log/db-install.log says why."
     fi
     setsid mariadbd --no-defaults "${as[@]}" --datadir="$PLACE/db" --socket="$PLACE/run/db.sock" --pid-file="$PLACE/run/db.pid" \
         --bind-address=127.0.0.1 --port="$2" --skip-log-bin --performance-schema=OFF --innodb-buffer-pool-size=256M \
         --character-set-server=utf8mb4 --collation-server=utf8mb4_bin ${DATABASE_OPTIONS[@]+"${DATABASE_OPTIONS[@]}"} >"$PLACE/log/db.log" 2>&1 </dev/null &
-    await 60 database_root -e 'SELECT 1' || fail "The database does not answer; $PLACE/log/db.log says why."
+    await 60 database_answers || fail "The database does not answer; $PLACE/log/db.log says why."
+    chmod 700 "$PLACE/db"
+    harden_database
 }
 
+# Answers whoever asks, also with the accounts of an earlier version.
+database_answers() { mariadb-admin --no-defaults --socket="$PLACE/run/db.sock" --user=nobody ping; }
+
+random_password() { head -c 24 /dev/urandom | base64 | tr -dc 'A-Za-z0-9'; }
+
+# Two accounts: the application's reads and writes rows; the owner's makes tables and triggers, and is used
+# for migrations only. What the owner is called stands in a file beside the database that nobody else reads.
 grant_database() { # name user password
+    local owner_file="$PLACE/run/owner.$2"
+    [ -s "$owner_file" ] || (umask 077; random_password >"$owner_file")
+    OWNER_USERNAME=$2_owner
+    OWNER_PASSWORD=$(cat "$owner_file")
     database_root -e "CREATE DATABASE IF NOT EXISTS \`$1\` CHARACTER SET utf8mb4 COLLATE utf8mb4_bin;
         CREATE USER IF NOT EXISTS '$2'@'127.0.0.1' IDENTIFIED BY '$3';
         ALTER USER '$2'@'127.0.0.1' IDENTIFIED BY '$3';
-        GRANT ALL ON \`$1%\`.* TO '$2'@'127.0.0.1';"
+        CREATE USER IF NOT EXISTS '$OWNER_USERNAME'@'127.0.0.1' IDENTIFIED BY '$OWNER_PASSWORD';
+        ALTER USER '$OWNER_USERNAME'@'127.0.0.1' IDENTIFIED BY '$OWNER_PASSWORD';
+        GRANT ALL ON \`$1%\`.* TO '$OWNER_USERNAME'@'127.0.0.1';
+        GRANT ALL ON \`$1%\`.* TO '$2'@'127.0.0.1';
+        REVOKE ALL ON \`$1%\`.* FROM '$2'@'127.0.0.1';
+        GRANT SELECT, INSERT, UPDATE, DELETE, EXECUTE ON \`$1%\`.* TO '$2'@'127.0.0.1';"
+}
+
+# Brings the tables to the state of this version, as their owner and whatever is cached.
+migrate_database() {
+    DB_USERNAME=$OWNER_USERNAME DB_PASSWORD=$OWNER_PASSWORD APP_CONFIG_CACHE="$PLACE/run/no-config.php" php artisan migrate --force --quiet
 }
 
 stop_database() { # place
@@ -158,16 +202,28 @@ stop_database() { # place
     is_running "$PLACE/run/db.pid" || return 0
     local pid
     pid=$(cat "$PLACE/run/db.pid")
-    mariadb-admin --no-defaults --socket="$PLACE/run/db.sock" --user=root shutdown >/dev/null 2>&1 || kill -TERM "$pid" 2>/dev/null || true
+    mariadb-admin --no-defaults --socket="$PLACE/run/db.sock" --user="$(id -un)" shutdown >/dev/null 2>&1 || kill -TERM "$pid" 2>/dev/null || true
     await 30 sh -c "! kill -0 $pid 2>/dev/null" || kill -KILL "$pid" 2>/dev/null || true
     rm -f "$PLACE/run/db.pid"
+}
+
+# Five of each at the most; a log that grew past two megabytes begins anew.
+rotate_logs() { # folder
+    local log i
+    for log in "$1"/*.log; do
+        [ -f "$log" ] && [ "$(stat -c %s "$log")" -gt 2097152 ] || continue
+        for i in 4 3 2 1; do [ -f "$log.$i" ] && mv "$log.$i" "$log.$((i + 1))"; done
+        cp "$log" "$log.1" && : >"$log"
+    done
+    return 0
 }
 
 # --- web server: php-fpm behind nginx ---------------------------------------------------------------
 
 start_web() { # place host port setting [NAME=value …] as environment of the application
     local place=$ROOT/$1 host=$2 port=$3 setting=$4; shift 4
-    mkdir -p "$place/run" "$place/log" "$place/tmp"
+    private_folder "$place" "$place/run" "$place/log" "$place/tmp"
+    rotate_logs "$place/log"
     if is_running "$place/run/nginx.pid" && is_running "$place/run/fpm.pid"; then return 0; fi
     stop_web "${place#"$ROOT"/}"
     require_free_port "$port" "$setting"
@@ -180,13 +236,13 @@ start_web() { # place host port setting [NAME=value …] as environment of the a
         printf 'listen = %s/run/fpm.sock\nlisten.mode = 0600\npm = static\npm.max_children = 4\npm.max_requests = 2000\n' "$place"
         printf 'catch_workers_output = yes\nclear_env = yes\n'
         printf 'php_admin_value[memory_limit] = 256M\nphp_admin_value[upload_max_filesize] = 8M\nphp_admin_value[post_max_size] = 9M\n'
-        printf 'php_admin_value[opcache.enable] = 1\nphp_admin_value[opcache.revalidate_freq] = 0\nphp_admin_value[expose_php] = 0\n'
+        printf 'php_admin_value[opcache.enable] = 1\nphp_admin_value[opcache.revalidate_freq] = 0\nphp_admin_value[expose_php] = 0\nphp_admin_value[zend.exception_ignore_args] = 1\n'
         printf 'env[PATH] = %s\n' "$PATH"
         for pair in "$@"; do printf 'env[%s] = "%s"\n' "${pair%%=*}" "${pair#*=}"; done
     } >"$place/run/fpm.conf"
     {
         [ "$(id -u)" = 0 ] && printf 'user %s %s;\n' "$user" "$group"
-        sed -e "s|@PLACE@|$place|g" -e "s|@ROOT@|$ROOT|g" -e "s|@HOST@|$host|g" -e "s|@PORT@|$port|g" bin/nginx.conf
+        sed -e "s|@PLACE@|$place|g" -e "s|@ROOT@|$ROOT|g" -e "s|@HOST@|$host|g" -e "s|@PORT@|$port|g" -e "s|@NAMES@|$host $(setting ORDOTYPE_NAMES '127.0.0.1 localhost')|g" bin/nginx.conf
     } >"$place/run/nginx.conf"
     local root_flag=()
     [ "$(id -u)" = 0 ] && root_flag=(-R)
@@ -207,6 +263,24 @@ stop_web() { # place
     rm -f "$place/run/fpm.sock"
 }
 
+# --- what is done by the clock --------------------------------------------------------------------------
+
+start_scheduler() { # place
+    local place=$ROOT/$1
+    is_running "$place/run/scheduler.pid" && return 0
+    setsid php artisan schedule:work >"$place/log/scheduler.log" 2>&1 </dev/null &
+    printf '%s\n' "$!" >"$place/run/scheduler.pid"
+}
+
+stop_scheduler() { # place
+    local place=$ROOT/$1 pid
+    is_running "$place/run/scheduler.pid" || { rm -f "$place/run/scheduler.pid"; return 0; }
+    pid=$(cat "$place/run/scheduler.pid")
+    # With what it started: it leads a session of its own.
+    kill -TERM -- "-$pid" 2>/dev/null || kill -TERM "$pid" 2>/dev/null || true
+    await_gone "$place/run/scheduler.pid"
+}
+
 # --- an instance of its own, with the demo, below var/NAME; stopped when the command ends -------------
 
 start_own_instance() { # name
@@ -220,12 +294,13 @@ start_own_instance() { # name
     rm -rf "var/$name"
     mkdir -p "var/$name/storage/framework/"{cache/data,sessions,views} "var/$name/storage/logs"
     start_database "var/$name" "$db_port" ORDOTYPE_TEST_DB_PORT
-    password=$(head -c 24 /dev/urandom | base64 | tr -dc 'A-Za-z0-9')
+    password=$(random_password)
     grant_database "ordotype_$name" "ordotype_$name" "$password"
     export APP_ENV=production APP_KEY="base64:$(head -c 32 /dev/urandom | base64 | tr -d '\n')" APP_URL="http://127.0.0.1:$port" \
         SANCTUM_STATEFUL_DOMAINS="127.0.0.1:$port" DB_HOST=127.0.0.1 DB_PORT=$db_port DB_DATABASE="ordotype_$name" DB_USERNAME="ordotype_$name" DB_PASSWORD=$password \
-        LARAVEL_STORAGE_PATH="$ROOT/var/$name/storage" APP_CONFIG_CACHE="$ROOT/var/$name/config.php" APP_ROUTES_CACHE="$ROOT/var/$name/routes.php"
-    php artisan migrate --force --quiet
+        LARAVEL_STORAGE_PATH="$ROOT/var/$name/storage" RECORDS_FOLDER="$ROOT/var/$name/records" APP_CONFIG_CACHE="$ROOT/var/$name/config.php" APP_ROUTES_CACHE="$ROOT/var/$name/routes.php"
+    migrate_database
+    php artisan records:prepare
     php artisan demo:load
     php artisan config:cache --quiet
     php artisan route:cache --quiet

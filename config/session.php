@@ -10,5 +10,6 @@ return [
     'path' => '/',
     'http_only' => true,
     'same_site' => 'lax',
-    'secure' => (bool) env('SESSION_SECURE_COOKIE', false),
+    // On an address that is https the cookie never travels in the open.
+    'secure' => (bool) env('SESSION_SECURE_COOKIE', str_starts_with((string) env('APP_URL', ''), 'https://')),
 ];

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\CurrentStudio;
+use App\Models\Figure;
+use App\Models\FigureState;
+use App\Models\SignOff;
+use App\Models\User;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\RefreshDatabaseState;
+use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** A studio of each delivered state comes through the migrations and goes on working. */
+final class UpgradeTest extends LaravelTestCase
+{
+    private string $records = '';
+
+    public function createApplication(): Application
+    {
+        /** @var Application $app */
+        $app = require __DIR__.'/../../bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->records = sys_get_temp_dir().'/ordotype-upgrade-'.bin2hex(random_bytes(8));
+        config(['records.folder' => $this->records]);
+    }
+
+    protected function tearDown(): void
+    {
+        array_map(unlink(...), glob("{$this->records}/*") ?: []);
+        is_dir($this->records) && rmdir($this->records);
+        // The next test class begins on tables of its own.
+        Artisan::call('db:wipe', ['--force' => true]);
+        RefreshDatabaseState::$migrated = false;
+        parent::tearDown();
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function states(): iterable
+    {
+        foreach (glob(__DIR__.'/../upgrades/*.sql.gz') ?: [] as $file) {
+            yield basename($file, '.sql.gz') => [$file];
+        }
+    }
+
+    #[DataProvider('states')]
+    public function test_a_studio_of_this_state_comes_to_the_head_and_is_walked(string $file): void
+    {
+        Artisan::call('db:wipe', ['--force' => true]);
+        $this->load($file);
+        $sealed = DB::table('sign_offs')->orderBy('number')->pluck('record', 'hash')->all();
+        $marks = DB::table('bench_marks')->count();
+        self::assertNotSame([], $sealed, 'the state has records');
+
+        self::assertSame(0, Artisan::call('migrate', ['--force' => true]), Artisan::output());
+        self::assertSame(0, Artisan::call('records:prepare'));
+
+        self::assertSame($sealed, DB::table('sign_offs')->orderBy('number')->pluck('record', 'hash')->all(), 'what was sealed has the same bytes and hashes');
+        self::assertSame($marks, DB::table('bench_marks')->count());
+        self::assertSame(0, DB::table('check_answers as w')->join('check_actions as a', 'a.id', '=', 'w.check_action_id')->join('checks as c', 'c.id', '=', 'a.check_id')->join('figures as f', 'f.id', '=', 'c.figure_id')
+            ->where('f.state', '<>', 'signed')->whereNull('w.text')->count(), 'answers of running checks have their words');
+        $this->walk();
+    }
+
+    /** Everything that was under way goes on: records are shown and verified, a refused figure is mended, checked and signed. */
+    private function walk(): void
+    {
+        $this->app->make(CurrentStudio::class)->enter($this->person('lead')->studio_id);
+        foreach (['/today', '/jobs', '/jobs/1', '/jobs/1/figures', '/bench-sheets', '/checks', '/sign-offs', '/schemes', '/schemes/1', '/paints', '/standards', '/figure-types'] as $path) {
+            $this->ask('lead', 'GET', $path);
+        }
+        foreach (SignOff::query()->pluck('id') as $id) {
+            self::assertIsArray($this->ask('lead', 'GET', '/sign-offs/'.(is_int($id) ? $id : 0))['record']);
+        }
+        self::assertSame([true, []], [($chain = $this->ask('lead', 'GET', '/chain'))['holds'], $chain['faults']]);
+
+        $refused = Figure::query()->where('state', FigureState::Refused)->firstOrFail();
+        $before = SignOff::query()->count();
+        $faults = $this->ask('isla', 'GET', "/figures/{$refused->id}/faults")['faults'];
+        foreach (is_array($faults) ? $faults : [] as $fault) {
+            self::assertIsArray($fault);
+            self::assertIsInt($fault['id']);
+            $this->ask('isla', 'POST', "/faults/{$fault['id']}/mending");
+        }
+        $this->ask('isla', 'POST', '/hand-overs', ['figures' => [$refused->id]]);
+        $this->finish($refused);
+        // The check that was half way at the time goes on where it was.
+        $this->finish(Figure::query()->whereHas('checks', static fn ($checks) => $checks->where('state', 'open'))->firstOrFail());
+
+        self::assertSame($before + 2, SignOff::query()->count());
+        self::assertTrue($this->ask('lead', 'GET', '/chain')['holds']);
+    }
+
+    private function finish(Figure $figure): void
+    {
+        $check = $this->ask('deputy', 'POST', "/figures/{$figure->id}/checks");
+        self::assertIsInt($check['id']);
+        foreach (is_array($check['items']) ? $check['items'] : [] as $item) {
+            if (is_array($item) && $item['alone'] !== null && $item['answer'] === null && is_array($item['answers'])) {
+                $check = $this->ask('deputy', 'POST', "/checks/{$check['id']}/answers", ['version' => $check['version'], 'item' => $item['item'], 'area' => $item['area'], 'criterion' => $item['criterion'], 'answer' => $item['answers'][0]]);
+            }
+        }
+        foreach (is_array($check['sides']) ? $check['sides'] : [] as $side) {
+            if (! in_array($side, is_array($check['passed']) ? $check['passed'] : [], true)) {
+                $check = $this->ask('deputy', 'POST', "/checks/{$check['id']}/sides", ['version' => $check['version'], 'side' => $side]);
+            }
+        }
+        $this->ask('deputy', 'POST', "/checks/{$check['id']}/sign-off", ['version' => $check['version']]);
+    }
+
+    private function load(string $file): void
+    {
+        $sql = gzdecode((string) file_get_contents($file));
+        self::assertIsString($sql);
+        // As its own client reads it: a line that names a delimiter changes what ends a statement.
+        $delimiter = ';';
+        $statement = '';
+        foreach (explode("\n", $sql) as $line) {
+            if (str_starts_with($line, 'DELIMITER ')) {
+                $delimiter = trim(substr($line, 10));
+
+                continue;
+            }
+            $statement .= "{$line}\n";
+            if (str_ends_with(rtrim($line), $delimiter)) {
+                DB::unprepared(substr(rtrim($statement), 0, -strlen($delimiter)));
+                $statement = '';
+            }
+        }
+    }
+
+    private function person(string $name): User
+    {
+        return User::query()->where('email', "{$name}@kittiwake.example")->firstOrFail();
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $body
+     * @return array<array-key, mixed>
+     */
+    private function ask(string $who, string $method, string $path, array $body = []): array
+    {
+        Auth::forgetGuards();
+        $response = $this->actingAs($this->person($who), 'web')->json($method, "/api{$path}", $body);
+        self::assertTrue($response->isSuccessful(), "{$method} {$path}: ".$response->getContent());
+        $answer = $response->json();
+
+        return is_array($answer) ? $answer : [];
+    }
+}
