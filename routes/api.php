@@ -81,6 +81,9 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::post('/jobs/{job}/roster-preview', C\PreviewRoster::class);
     Route::post('/jobs/{job}/roster', C\TakeRoster::class);
     Route::get('/jobs/{job}/figures', C\ShowGrid::class);
+    Route::get('/jobs/{job}/own-lists/{tier}', C\ShowOwnList::class);
+    Route::post('/jobs/{job}/own-lists', C\CopyTier::class);
+    Route::put('/jobs/{job}/own-lists', C\WriteOwnRequirement::class);
     Route::put('/jobs/{job}/mixes', C\SetMix::class);
     Route::post('/jobs/{job}/kept-mixes', C\KeepMix::class);
     Route::get('/jobs/{job}/bench-sheets/{key}', C\ShowBenchSheet::class);
@@ -88,6 +91,7 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::patch('/units/{unit}', C\AssignUnit::class);
     Route::put('/units/{unit}/area-tiers', C\SetAreaTier::class);
     Route::post('/units/{unit}/waivers', C\WaiveUse::class);
+    Route::post('/units/{unit}/not-asked', C\AgreeNotAsked::class);
     Route::put('/units/{unit}/choices', C\ChooseMethod::class);
     Route::delete('/variations/{variation}', C\UnwaiveUse::class);
     Route::patch('/figures', C\AssignFigures::class);
@@ -114,4 +118,5 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::get('/sign-offs', C\ListSignOffs::class);
     Route::get('/sign-offs/{signOff}', C\ShowSignOff::class);
     Route::get('/chain', C\VerifyChain::class);
+    Route::get('/chain/head', C\FindHead::class);
 });

@@ -107,11 +107,13 @@ final readonly class ComparisonPdf
             return '<span class="quiet">not asked for</span>';
         }
 
-        return implode('<br>', array_map(static function (TechniqueUse $use) use ($side): string {
+        return implode('<br>', array_map(static function (TechniqueUse $use) use ($side, $requirement): string {
             $names = implode(' or ', array_map(static fn (string $id): string => $side->standard->technique($id)->name, $use->techniques));
             $degree = UseWords::degree($use);
+            $menu = $requirement->menuOf($use->id);
 
-            return e($names).($degree === '' ? '' : ' <span class="quiet">'.e($degree).'</span>');
+            return ($menu === null ? '' : '<span class="quiet">to choose, '.e($menu->words()).':</span> ')
+                .e($names).($degree === '' ? '' : ' <span class="quiet">'.e($degree).'</span>');
         }, $requirement->uses));
     }
 }

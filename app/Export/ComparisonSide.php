@@ -27,7 +27,7 @@ final readonly class ComparisonSide
         if ($requirement === null || $requirement->asksNothing()) {
             return null;
         }
-        $plate = (new PlateMaker($this->standard))->make($requirement->uses, Palette::neutral());
+        $plate = (new PlateMaker($this->standard))->make($requirement->included(), Palette::neutral());
 
         return (new Draughtsman)->draw($plate, $this->standard->surface($surface)->drawnAs());
     }

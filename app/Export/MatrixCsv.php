@@ -11,20 +11,20 @@ use Core\Standard\UseWords;
 
 /**
  * The matrix of a standard as CSV (RFC 4180): a row for each surface, a column for each tier, in a cell
- * the uses in the order of laying, one a line. What begins like a formula is written as a text.
+ * the uses in the order of laying, one a line; what a job chooses from stands as to choose.
  */
 final readonly class MatrixCsv
 {
     public static function of(Standard $standard): string
     {
         $tiers = $standard->tiersByRank();
-        $lines = [self::line(['Surface', ...array_column($tiers, 'name')])];
+        $lines = [['Surface', ...array_column($tiers, 'name')]];
         foreach ($standard->surfaces as $surface) {
             $cells = array_map(static fn ($tier): string => self::cell($standard->requirement($tier->id, $surface->id), $standard), $tiers);
-            $lines[] = self::line([$surface->name, ...$cells]);
+            $lines[] = [$surface->name, ...$cells];
         }
 
-        return implode("\r\n", $lines)."\r\n";
+        return CsvText::of($lines);
     }
 
     private static function cell(?Requirement $requirement, Standard $standard): string
@@ -35,24 +35,15 @@ final readonly class MatrixCsv
 
         return $requirement->asksNothing()
             ? 'not asked for'
-            : implode("\n", array_map(static fn (TechniqueUse $use): string => self::use($use, $standard), $requirement->uses));
+            : implode("\n", array_map(static fn (TechniqueUse $use): string => self::use($use, $requirement, $standard), $requirement->uses));
     }
 
-    private static function use(TechniqueUse $use, Standard $standard): string
+    private static function use(TechniqueUse $use, Requirement $requirement, Standard $standard): string
     {
         $name = implode(' or ', array_map(static fn (string $id): string => $standard->technique($id)->name, $use->techniques));
         $degree = UseWords::degree($use);
+        $menu = $requirement->menuOf($use->id);
 
-        return $degree === '' ? $name : "{$name} ({$degree})";
-    }
-
-    /** @param  list<string>  $cells */
-    private static function line(array $cells): string
-    {
-        return implode(',', array_map(static function (string $cell): string {
-            $safe = preg_match('/^[=+\-@\t]/', $cell) === 1 ? "'{$cell}" : $cell;
-
-            return '"'.str_replace('"', '""', $safe).'"';
-        }, $cells));
+        return ($menu === null ? '' : "to choose, {$menu->words()}: ").($degree === '' ? $name : "{$name} ({$degree})");
     }
 }

@@ -15,18 +15,12 @@ final readonly class PaintList
         $rows = [['name', 'kind', 'hex', 'opacity', 'finish', 'ml', 'stock_ml', 'coats_dark', 'coats_middle', 'coats_light']];
         foreach ($paints as $paint) {
             $rows[] = [
-                $paint->name, $paint->kind->value, $paint->colour->hex(), $paint->opacity->value, $paint->finish, (string) $paint->potMl, (string) $paint->stockMl,
-                (string) $paint->coverage->onDark, (string) $paint->coverage->onMiddle, (string) $paint->coverage->onLight,
+                $paint->name, $paint->kind->value, $paint->colour->hex(), $paint->opacity->value, $paint->finish, $paint->potMl, $paint->stockMl,
+                $paint->coverage->onDark, $paint->coverage->onMiddle, $paint->coverage->onLight,
             ];
         }
-        $stream = fopen('php://memory', 'r+');
-        assert($stream !== false);
-        foreach ($rows as $row) {
-            fputcsv($stream, $row, ',', '"', '');
-        }
-        rewind($stream);
 
-        return (string) stream_get_contents($stream);
+        return CsvText::of($rows);
     }
 
     /**

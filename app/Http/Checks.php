@@ -49,13 +49,13 @@ final readonly class Checks
     public function toMend(Figure $figure, User $user): MendResource
     {
         $figure->loadMissing(['unit.job', 'unit.tier', 'tier']);
-        $check = Check::query()->where('figure_id', $figure->id)->where('state', 'refused')->orderByDesc('round')->with('opener')->first();
+        $check = Check::query()->where('figure_id', $figure->id)->where('state', 'refused')->orderByDesc('round')->with(['opener', 'closer'])->first();
         $faults = $check === null ? [] : $this->of($check, $user)->toArray()['faults'];
 
         return new MendResource(
             $figure,
             $figure->tier->name ?? $figure->unit->tier->name,
-            $check?->opener->name,
+            $check?->closer->name ?? $check?->opener->name,
             $check?->closed_at?->toIso8601ZuluString(),
             $faults,
             Painters::mayPaint($user, $figure),

@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Actions\NotAllowed;
 use App\Actions\Refusal;
 use App\Actions\Stale;
+use App\Actions\Unavailable;
 use Cli\Document\BadDocument;
 use Cli\Document\ShapeFault;
 use Core\CoreException;
@@ -15,6 +16,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
@@ -31,10 +33,26 @@ final readonly class ErrorResponses
 
     private const SIGNALLED = '45000';
 
+    /** Deadlock found; lock wait timeout exceeded. */
+    private const BUSY = [1213, 1205];
+
+    /** Cannot connect, connection lost, too many connections, shutting down. */
+    private const AWAY = [2002, 2003, 2006, 2013, 1040, 1053, 1927];
+
     public static function register(Exceptions $exceptions): void
     {
+        // The statement goes to the log, not what somebody typed into it.
+        $exceptions->report(static function (QueryException $exception): bool {
+            if (self::database($exception)->getStatusCode() === 409) {
+                return false;
+            }
+            Log::error('The database refused a statement.', ['sql' => $exception->getSql(), 'code' => $exception->errorInfo[1] ?? $exception->getCode(), 'trace' => $exception->getTraceAsString()]);
+
+            return false;
+        });
+        $exceptions->dontFlash(['password', 'password_confirmation', 'current_password', 'code', 'token']);
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
-        $exceptions->dontReport([Refusal::class, CoreException::class, Stale::class, BadDocument::class]);
+        $exceptions->dontReport([Refusal::class, Unavailable::class, CoreException::class, Stale::class, BadDocument::class]);
         $exceptions->render(static fn (Throwable $exception, Request $request): ?JsonResponse => $request->is('api/*', 'sanctum/*') ? self::of($exception) : null);
     }
 
@@ -45,6 +63,7 @@ final readonly class ErrorResponses
             $exception instanceof BadDocument => self::document($exception),
             $exception instanceof Stale => self::body(409, 'stale', $exception->getMessage(), '', [], $exception->now),
             $exception instanceof NotAllowed => self::body(403, $exception->errorCode(), $exception->getMessage(), $exception->path()),
+            $exception instanceof Unavailable => self::body(503, $exception->errorCode(), $exception->getMessage(), ''),
             $exception instanceof Refusal => self::body(422, $exception->errorCode(), $exception->getMessage(), $exception->path()),
             $exception instanceof CoreException => self::body(422, $exception->code(), $exception->getMessage(), $exception->pointer()),
             $exception instanceof AuthenticationException => self::body(401, 'signed-out', 'Sign in first; what you typed is still on the page.', ''),
@@ -79,9 +98,18 @@ final readonly class ErrorResponses
 
         return match (true) {
             ($info[1] ?? null) === self::DUPLICATE_KEY => self::body(409, 'duplicate', 'Somebody else stored the same thing at the same time, or it is there already. Open the page again and look.', ''),
+            in_array($info[1] ?? null, self::BUSY, true) => self::body(409, 'busy', 'Somebody else was changing the same thing at this moment. Nothing was stored; do it again.', ''),
+            self::isAway($exception) => self::body(503, 'away', 'The database does not answer for the moment. Nothing was stored; what you typed is still on the page. Try again in a minute.', ''),
             ($info[0] ?? null) === self::SIGNALLED => self::body(409, 'signed', 'This belongs to a signed record, which cannot be changed.', ''),
             default => self::body(500, 'broken', 'Something broke on our side; it was written to the log. Nothing was stored.', ''),
         };
+    }
+
+    private static function isAway(QueryException $exception): bool
+    {
+        $code = $exception->errorInfo[1] ?? $exception->getPrevious()?->getCode();
+
+        return is_numeric($code) && in_array((int) $code, self::AWAY, true);
     }
 
     private static function http(HttpExceptionInterface $exception): JsonResponse
@@ -93,6 +121,7 @@ final readonly class ErrorResponses
             405 => ['wrong-method', 'This address does not take that.'],
             413 => ['too-large', 'That is too large; 8 MB is the most.'],
             419 => ['page-expired', 'This page was open for a long time. Load it again and repeat the last step.'],
+            503 => ['away', 'The application does not answer for the moment. Try again in a minute.'],
             429 => ['too-often', 'That was tried too often. Wait a minute.'],
             default => ['refused', 'That cannot be done.'],
         };

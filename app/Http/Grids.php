@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Actions\Composing\JobFigures;
-use App\Actions\Standards\StandardLibrary;
+use App\Actions\Composing\JobStandards;
 use App\Http\Resources\GridResource;
 use App\Models\Job;
 use App\Models\Unit;
@@ -15,13 +15,13 @@ final readonly class Grids
 {
     public function __construct(
         private JobFigures $figures,
-        private StandardLibrary $library,
+        private JobStandards $standards,
     ) {
     }
 
     public function of(Job $job): GridResource
     {
-        return new GridResource($this->figures->ofJob($job), $this->library->of($job->standard_version_id));
+        return new GridResource($this->figures->ofJob($job), $this->standards->of($job));
     }
 
     public function ofUnit(Unit $unit): GridResource

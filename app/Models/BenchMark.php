@@ -8,6 +8,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
+ * A word about a step on a figure. Marks are appended: none is ever changed or taken out.
+ *
  * @property int $id
  * @property int $studio_id
  * @property int $figure_id
@@ -17,8 +19,10 @@ use Illuminate\Support\Carbon;
  * @property int $coats
  * @property int $steps
  * @property string $extent
- * @property string $state
+ * @property MarkState $state
  * @property string $reason
+ * @property string $agreed_with
+ * @property string|null $request_key
  * @property int $user_id
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
@@ -28,6 +32,8 @@ use Illuminate\Support\Carbon;
 final class BenchMark extends StudioRow
 {
     protected $table = 'bench_marks';
+
+    protected $casts = ['state' => MarkState::class];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

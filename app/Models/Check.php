@@ -19,11 +19,13 @@ use Illuminate\Support\Carbon;
  * @property string $signature
  * @property int $opened_by
  * @property CarbonImmutable|null $closed_at
+ * @property int|null $closed_by
  * @property int $version
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
  * @property-read Figure $figure
  * @property-read User $opener
+ * @property-read User|null $closer
  * @property-read Collection<int, CheckAction> $actions
  * @property-read Collection<int, Fault> $faults
  */
@@ -43,6 +45,12 @@ final class Check extends VersionedRow
     public function opener(): BelongsTo
     {
         return $this->belongsTo(User::class, 'opened_by');
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function closer(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'closed_by');
     }
 
     /** @return HasMany<CheckAction, $this> */

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Core\Check\CheckItem;
+use Core\Check\FaultKind;
+use Core\Check\ItemKind;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
@@ -14,7 +17,9 @@ use Illuminate\Support\Carbon;
  * @property int $studio_id
  * @property int $check_id
  * @property int $check_action_id
- * @property string $kind
+ * @property FaultKind $kind
+ * @property ItemKind $item
+ * @property string|null $text
  * @property string $area
  * @property string|null $criterion
  * @property string|null $severity
@@ -41,7 +46,15 @@ final class Fault extends VersionedRow
 {
     protected $table = 'faults';
 
-    protected $casts = ['waived_at' => 'immutable_datetime'];
+    protected $casts = ['kind' => FaultKind::class, 'item' => ItemKind::class, 'waived_at' => 'immutable_datetime'];
+
+    protected $attributes = ['item' => 'criterion'];
+
+    /** The item of the check that it was found by; null for what was seen beside what is asked. */
+    public function itemKey(): ?string
+    {
+        return $this->criterion === null ? null : CheckItem::keyOf($this->area, $this->criterion, $this->item);
+    }
 
     /** @return BelongsTo<Check, $this> */
     public function check(): BelongsTo

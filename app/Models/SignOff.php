@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $previous
  * @property string $hash
  * @property string $record
+ * @property string|null $key_id
+ * @property string|null $signature
  * @property CarbonImmutable $signed_at
  * @property-read Figure $figure
  * @property-read User $signer

@@ -13,7 +13,7 @@ use Illuminate\Support\Carbon;
  * @property int $unit_id
  * @property int|null $figure_id
  * @property int $figure_area_id
- * @property string $kind
+ * @property VariationKind $kind
  * @property string $use
  * @property string $reason
  * @property string $agreed_with
@@ -27,6 +27,8 @@ use Illuminate\Support\Carbon;
 final class Variation extends StudioRow
 {
     protected $table = 'variations';
+
+    protected $casts = ['kind' => VariationKind::class];
 
     /** @return BelongsTo<FigureArea, $this> */
     public function figureArea(): BelongsTo

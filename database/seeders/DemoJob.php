@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Actions\Bench\BenchSheets;
 use App\Actions\Bench\HandOver;
 use App\Actions\Bench\MarkSteps;
+use App\Actions\Bench\StepMark;
 use App\Actions\Jobs\CreateJob;
 use App\Actions\Jobs\TakeRoster;
 use App\Actions\Jobs\VaryArea;
@@ -20,6 +21,7 @@ use App\Actions\Schemes\StoreArea;
 use App\Actions\Standards\StandardLibrary;
 use App\Models\Figure;
 use App\Models\Job;
+use App\Models\MarkState;
 use App\Models\Role;
 use App\Models\Scheme;
 use App\Models\Studio;
@@ -109,7 +111,8 @@ final readonly class DemoJob
         }
         $steps = $this->sheets->ofFigure($figures[0])->steps;
         foreach ($steps as $i => $step) {
-            $this->marks->handle($i < 9 ? $figures : array_slice($figures, 0, 6), $step->area, $step->use, 'done', '', $isla);
+            $seen = array_fill_keys(array_map(static fn (Figure $figure): int => $figure->id, $i < 9 ? $figures : array_slice($figures, 0, 6)), null);
+            $this->marks->handle(new StepMark($seen, $step->area, $step->use, MarkState::Done), $isla);
         }
         $this->handing->handle(array_map(static fn (Figure $figure): int => $figure->id, array_slice($figures, 0, 6)), $isla);
     }

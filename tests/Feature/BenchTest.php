@@ -51,17 +51,18 @@ final class BenchTest extends TestCase
     {
         $figures = array_map(fn (int $number): int => $this->figure('1st Lamplighters', $number)->id, [9, 10]);
         $mark = ['area' => 'figure', 'use' => 'clean', 'reason' => null];
-        $this->answer($this->isla(), 'POST', '/bench-marks', ['figures' => $figures, 'state' => 'done'] + $mark);
+        $this->answer($this->isla(), 'POST', '/bench-marks', ['figures' => $this->seen($figures, 'figure', 'clean'), 'state' => 'done'] + $mark);
         self::assertSame(2, BenchMark::query()->whereIn('figure_id', $figures)->count());
         self::assertSame(FigureState::Painting, $this->figure('1st Lamplighters', 9)->state);
 
-        $this->answer($this->isla(), 'POST', '/bench-marks', ['figures' => [$figures[0]], 'state' => null] + $mark);
-        self::assertSame([$figures[1]], BenchMark::query()->whereIn('figure_id', $figures)->pluck('figure_id')->all());
+        $this->answer($this->isla(), 'POST', '/bench-marks', ['figures' => $this->seen([$figures[0]], 'figure', 'clean'), 'state' => 'taken-back'] + $mark);
+        self::assertSame([null, true], array_map(fn (array $one): ?bool => $one['seen'] === null ? null : true, $this->seen($figures, 'figure', 'clean')));
+        self::assertSame(3, BenchMark::query()->whereIn('figure_id', $figures)->count(), 'what was said before stays as history');
     }
 
     public function test_an_excuse_needs_a_reason(): void
     {
-        $excuse = ['figures' => [$this->figure('1st Lamplighters', 9)->id], 'area' => 'figure', 'use' => 'clean', 'state' => 'unreachable'];
+        $excuse = ['figures' => $this->seen([$this->figure('1st Lamplighters', 9)->id], 'figure', 'clean'), 'area' => 'figure', 'use' => 'clean', 'state' => 'unreachable'];
 
         $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', $excuse + ['reason' => '']), 422, 'no-reason', '/reason');
         $this->answer($this->isla(), 'POST', '/bench-marks', $excuse + ['reason' => 'under the lamp']);
@@ -70,7 +71,7 @@ final class BenchTest extends TestCase
 
     public function test_who_does_not_paint_a_figure_does_not_mark_it(): void
     {
-        $mark = ['figures' => [$this->figure('1st Lamplighters', 9)->id], 'area' => 'figure', 'use' => 'clean', 'state' => 'done'];
+        $mark = ['figures' => $this->seen([$this->figure('1st Lamplighters', 9)->id], 'figure', 'clean'), 'area' => 'figure', 'use' => 'clean', 'state' => 'done'];
 
         $this->assertRefused($this->as($this->jory(), 'POST', '/bench-marks', $mark), 403, 'not-your-figure');
     }
@@ -79,9 +80,9 @@ final class BenchTest extends TestCase
     {
         $mark = ['area' => 'figure', 'use' => 'clean', 'state' => 'done'];
 
-        $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', ['figures' => [$this->figure('1st Lamplighters', 9)->id], 'use' => 'freehand'] + $mark), 422, 'unknown-use', '/use');
-        $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', ['figures' => [$this->figure('1st Lamplighters', 2)->id]] + $mark), 403, 'not-at-the-bench');
-        $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', ['figures' => [$this->figure('1st Lamplighters', 9)->id, $this->figure('1st Lamplighters', 1)->id]] + $mark), 422, 'other-sheet', '/figures');
+        $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', ['figures' => $this->seen([$this->figure('1st Lamplighters', 9)->id], 'figure', 'freehand'), 'use' => 'freehand'] + $mark), 422, 'unknown-use', '/use');
+        $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', ['figures' => $this->seen([$this->figure('1st Lamplighters', 2)->id], 'figure', 'clean')] + $mark), 403, 'not-at-the-bench');
+        $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', ['figures' => $this->seen([$this->figure('1st Lamplighters', 9)->id, $this->figure('1st Lamplighters', 1)->id], 'figure', 'clean')] + $mark), 422, 'other-sheet', '/figures');
         $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', ['figures' => []] + $mark), 422, 'invalid', '/figures');
     }
 
@@ -90,7 +91,7 @@ final class BenchTest extends TestCase
         $figure = $this->figure('1st Lamplighters', 9);
         $this->assertRefused($this->as($this->isla(), 'POST', '/hand-overs', ['figures' => [$figure->id]]), 403, 'steps-left');
         foreach ($this->steps($figure, $this->isla()) as $i => $step) {
-            $this->answer($this->isla(), 'POST', '/bench-marks', ['figures' => [$figure->id], 'area' => $step['area'], 'use' => $step['use'], 'state' => $i === 3 ? 'later' : 'done', 'reason' => 'when the badge is here']);
+            $this->answer($this->isla(), 'POST', '/bench-marks', ['figures' => $this->seen([$figure->id], $step['area'], $step['use']), 'area' => $step['area'], 'use' => $step['use'], 'state' => $i === 3 ? 'later' : 'done', 'reason' => 'when the badge is here']);
         }
         $this->as($this->isla(), 'POST', '/hand-overs', ['figures' => [$figure->id]])->assertOk();
         self::assertSame(FigureState::ToCheck, $figure->refresh()->state);

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Check;
 use App\Models\Fault;
 use App\Models\Figure;
 use App\Models\FigureState;
-use App\Models\SignOff;
 use App\Models\Studio;
 use App\Models\User;
 use Core\Record\CanonicalJson;
@@ -17,10 +15,10 @@ use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 
 /**
- * @phpstan-type Item array{area: string, criterion: string, alone: string|null, answer: string|null, stands: bool, sides: list<string>}
- * @phpstan-type CheckData array{id: int, version: int, round: int, state: string, verdict: string, open: int, complete: bool, may_sign: bool, sign_hint: string, sides: list<string>, passed: list<string>, items: list<Item>, faults: list<array{id: int, version: int, severity: string, sentence: string, area: string, waived: mixed, mended: mixed}>, counts: array{critical: int, major: int, minor: int}, undo: string|null}
+ * @phpstan-import-type CheckData from CheckTestCase
+ * @phpstan-import-type Item from CheckTestCase
  */
-final class CheckTest extends TestCase
+final class CheckTest extends CheckTestCase
 {
     public function test_painters_do_not_check_and_nobody_checks_own_work(): void
     {
@@ -29,7 +27,7 @@ final class CheckTest extends TestCase
 
         // The lead lends a hand: from then on the lead is one of its painters.
         $helped = $this->figure('1st Lamplighters', 9);
-        $this->answer($this->lead(), 'POST', '/bench-marks', ['figures' => [$helped->id], 'area' => 'figure', 'use' => 'clean', 'state' => 'done']);
+        $this->answer($this->lead(), 'POST', '/bench-marks', ['figures' => $this->seen([$helped->id], 'figure', 'clean'), 'area' => 'figure', 'use' => 'clean', 'state' => 'done']);
         DB::table('figures')->where('id', $helped->id)->update(['state' => 'to-check']);
         $this->assertRefused($this->as($this->lead(), 'POST', "/figures/{$helped->id}/checks"), 403, 'own-work');
         $this->answer($this->deputy(), 'POST', "/figures/{$helped->id}/checks");
@@ -296,7 +294,7 @@ final class CheckTest extends TestCase
         $figure = $this->signed()->figure()->firstOrFail();
 
         $this->assertRefused($this->as($this->lead(), 'PATCH', '/figures', ['figures' => [['id' => $figure->id, 'version' => $figure->version]], 'tier' => 'guard']), 403, 'signed');
-        $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', ['figures' => [$figure->id], 'area' => 'figure', 'use' => 'clean', 'state' => null]), 403, 'not-at-the-bench');
+        $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', ['figures' => $this->seen([$figure->id], 'figure', 'clean'), 'area' => 'figure', 'use' => 'clean', 'state' => 'taken-back']), 403, 'not-at-the-bench');
         $this->assertRefused($this->as($this->lead(), 'POST', "/figures/{$figure->id}/checks"), 403, 'signed');
     }
 
@@ -320,68 +318,5 @@ final class CheckTest extends TestCase
     private function refreshAfterDdl(): void
     {
         \Illuminate\Foundation\Testing\RefreshDatabaseState::$migrated = false;
-    }
-
-    /** @return CheckData */
-    private function open(?Figure $figure = null, ?User $by = null): array
-    {
-        $figure ??= $this->figure('1st Lamplighters', 2);
-
-        /** @var CheckData */
-        return $this->answer($by ?? $this->deputy(), 'POST', "/figures/{$figure->id}/checks");
-    }
-
-    /**
-     * @param  CheckData  $check
-     * @param  array<string, mixed>  $body
-     * @return CheckData
-     */
-    private function act(array $check, string $deed, array $body = [], ?User $by = null): array
-    {
-        /** @var CheckData */
-        return $this->answer($by ?? $this->deputy(), 'POST', "/checks/{$check['id']}/{$deed}", $body + ['version' => $check['version']]);
-    }
-
-    /**
-     * Answers everything as holding and passes every side.
-     *
-     * @param  CheckData  $check
-     * @return CheckData
-     */
-    private function finish(array $check, ?User $by = null): array
-    {
-        foreach ($check['items'] as $item) {
-            if ($item['alone'] !== null && $item['answer'] === null) {
-                $check = $this->act($check, 'answers', ['area' => $item['area'], 'criterion' => $item['criterion'], 'answer' => 'holds', 'side' => $item['sides'][0]], $by);
-            }
-        }
-        foreach (array_diff($check['sides'], $check['passed']) as $side) {
-            $check = $this->act($check, 'sides', ['side' => $side], $by);
-        }
-        self::assertTrue($check['complete'], $check['sign_hint']);
-
-        return $check;
-    }
-
-    private function signed(?Figure $figure = null): SignOff
-    {
-        $check = $this->finish($this->open($figure));
-        $this->as($this->deputy(), 'POST', "/checks/{$check['id']}/sign-off", ['version' => $check['version']])->assertCreated();
-
-        return SignOff::query()->where('check_id', $check['id'])->firstOrFail();
-    }
-
-    /**
-     * @param  CheckData  $check
-     * @return Item
-     */
-    private function item(array $check, string $area, string $criterion): array
-    {
-        foreach ($check['items'] as $item) {
-            if ($item['area'] === $area && $item['criterion'] === $criterion) {
-                return $item;
-            }
-        }
-        self::fail("{$criterion} is not asked of {$area} in check ".Check::query()->count().'.');
     }
 }

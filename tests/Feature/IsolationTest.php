@@ -37,7 +37,7 @@ final class IsolationTest extends TestCase
             'proposal' => $proposal->id, 'paint' => Paint::query()->firstOrFail()->id, 'scheme' => Scheme::query()->firstOrFail()->id, 'schemeArea' => SchemeArea::query()->firstOrFail()->id,
             'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'job' => Job::query()->firstOrFail()->id, 'unit' => Unit::query()->firstOrFail()->id,
             'figure' => $figure->id, 'variation' => Variation::query()->firstOrFail()->id, 'check' => $this->number($check['id']),
-            'fault' => Fault::query()->firstOrFail()->id, 'signOff' => SignOff::query()->firstOrFail()->id, 'key' => 'x',
+            'fault' => Fault::query()->firstOrFail()->id, 'signOff' => SignOff::query()->firstOrFail()->id, 'key' => 'x', 'tier' => 'guard',
         ];
         $tried = 0;
         foreach (Routes::getRoutes()->getRoutes() as $route) {
@@ -66,7 +66,7 @@ final class IsolationTest extends TestCase
     {
         $figure = $this->figure('1st Lamplighters', 9);
 
-        $this->assertRefused($this->as($this->stranger(), 'POST', '/bench-marks', ['figures' => [$figure->id], 'area' => 'figure', 'use' => 'clean', 'state' => 'done']), 404, 'not-found');
+        $this->assertRefused($this->as($this->stranger(), 'POST', '/bench-marks', ['figures' => [['id' => $figure->id, 'seen' => null]], 'area' => 'figure', 'use' => 'clean', 'state' => 'done']), 404, 'not-found');
         self::assertSame(0, BenchMark::query()->where('figure_id', $figure->id)->count());
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Bench\BenchSheets;
 use App\Models\CurrentStudio;
 use App\Models\Figure;
 use App\Models\Job;
@@ -23,6 +24,9 @@ abstract class TestCase extends LaravelTestCase
 
     protected bool $seed = true;
 
+    /** Keys and heads of this test only. */
+    protected string $recordsFolder = '';
+
     public function createApplication(): Application
     {
         /** @var Application $app */
@@ -35,7 +39,18 @@ abstract class TestCase extends LaravelTestCase
     protected function setUp(): void
     {
         parent::setUp();
+        $this->recordsFolder = sys_get_temp_dir().'/ordotype-records-'.bin2hex(random_bytes(8));
+        config(['records.folder' => $this->recordsFolder]);
         $this->app->make(CurrentStudio::class)->enter($this->lead()->studio_id);
+    }
+
+    protected function tearDown(): void
+    {
+        foreach (glob("{$this->recordsFolder}/*") ?: [] as $file) {
+            unlink($file);
+        }
+        is_dir($this->recordsFolder) && rmdir($this->recordsFolder);
+        parent::tearDown();
     }
 
     protected function lead(): User
@@ -100,6 +115,23 @@ abstract class TestCase extends LaravelTestCase
         Auth::forgetGuards();
 
         return $this->actingAs($user, 'web')->json($method, "/api{$path}", $body);
+    }
+
+    /**
+     * Figures with the mark that stands on each for a step, as a page that was just read names them.
+     *
+     * @param  list<int>  $ids
+     * @return list<array{id: int, seen: int|null}>
+     */
+    protected function seen(array $ids, string $area, string $use): array
+    {
+        return array_map(function (int $id) use ($area, $use): array {
+            $figure = Figure::query()->find($id);
+            $sheet = $figure === null ? null : $this->app->make(BenchSheets::class)->ofFigure($figure);
+            $step = $sheet?->step($area, $use);
+
+            return ['id' => $id, 'seen' => $sheet === null || $step === null ? null : ($sheet->marks[$id][$step->key()] ?? null)?->id];
+        }, $ids);
     }
 
     /**

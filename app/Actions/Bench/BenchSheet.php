@@ -41,10 +41,21 @@ final readonly class BenchSheet
         return null;
     }
 
+    /** Whether a figure is on it by something that is to be painted. */
+    public function asksSomething(): bool
+    {
+        return $this->steps !== [];
+    }
+
     /** Steps that a figure still has before it. */
     public function left(ComposedFigure $figure): int
     {
-        $marked = $this->marks[$figure->row->id] ?? [];
+        return $this->leftOf($figure->row->id);
+    }
+
+    public function leftOf(int $figureId): int
+    {
+        $marked = $this->marks[$figureId] ?? [];
 
         return count(array_filter($this->steps, static fn (SheetStep $step): bool => ! isset($marked[$step->key()])));
     }

@@ -6,15 +6,14 @@ namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
-use App\Actions\Standards\StandardLibrary;
-use App\Models\BenchMark;
+use App\Actions\Composing\JobStandards;
 use App\Models\Figure;
 use App\Models\Job;
 use App\Models\Role;
+use App\Models\Unit;
 use App\Models\User;
 use Core\Sequence\WorkOrder;
 use Core\Standard\Standard;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
 /** The bench sheets of a job: one for each unit and equal composition. */
@@ -22,14 +21,14 @@ final readonly class BenchSheets
 {
     public function __construct(
         private JobFigures $figures,
-        private StandardLibrary $library,
+        private JobStandards $standards,
     ) {
     }
 
     /** @return list<BenchSheet> */
     public function ofJob(Job $job): array
     {
-        return $this->sheets($this->figures->ofJob($job), $this->library->of($job->standard_version_id));
+        return $this->sheets($this->figures->ofJob($job), $this->standards->of($job));
     }
 
     /** @return list<BenchSheet> of open jobs; for a painter those with own figures */
@@ -62,8 +61,19 @@ final readonly class BenchSheets
     /** The sheet that a figure is on. */
     public function ofFigure(Figure $figure): BenchSheet
     {
-        $unit = $figure->unit()->with('job')->firstOrFail();
-        foreach ($this->sheets($this->figures->ofUnit($unit), $this->library->of($unit->job->standard_version_id)) as $sheet) {
+        return self::with($figure, $this->ofUnit($figure->unit()->with('job')->firstOrFail()));
+    }
+
+    /** @return list<BenchSheet> */
+    public function ofUnit(Unit $unit): array
+    {
+        return $this->sheets($this->figures->ofUnit($unit), $this->standards->of($unit->job));
+    }
+
+    /** @param  list<BenchSheet>  $sheets of the figure's unit */
+    public static function with(Figure $figure, array $sheets): BenchSheet
+    {
+        foreach ($sheets as $sheet) {
             if ($sheet->has($figure->id)) {
                 return $sheet;
             }
@@ -78,7 +88,7 @@ final readonly class BenchSheets
      */
     private function sheets(array $figures, Standard $standard): array
     {
-        $marks = $this->marks($figures);
+        $marks = Marks::standing(array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $figures));
         /** @var array<string, non-empty-list<ComposedFigure>> $byKey */
         $byKey = [];
         foreach ($figures as $figure) {
@@ -99,22 +109,5 @@ final readonly class BenchSheets
     private static function steps(ComposedFigure $figure, Standard $standard): array
     {
         return array_map(SheetStep::of(...), (new WorkOrder($standard))->of($figure->composition, $figure->type));
-    }
-
-    /**
-     * @param  list<ComposedFigure>  $figures
-     * @return array<int, array<string, BenchMark>>
-     */
-    private function marks(array $figures): array
-    {
-        $ids = array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $figures);
-        $marks = [];
-        /** @var Collection<int, BenchMark> $rows */
-        $rows = BenchMark::query()->whereIn('figure_id', $ids)->with('user')->get();
-        foreach ($rows as $mark) {
-            $marks[$mark->figure_id][SheetStep::keyOfMark($mark)] = $mark;
-        }
-
-        return $marks;
     }
 }

@@ -6,10 +6,11 @@ namespace App\Actions\Bench;
 
 use App\Actions\Checks\OpenFaults;
 use App\Actions\NotAllowed;
+use App\Actions\Transaction;
 use App\Models\Figure;
 use App\Models\FigureState;
+use App\Models\Unit;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 
 /** Hands a figure over to be checked: every step marked or excused, or, after a refusal, every fault mended. */
 final readonly class HandOver
@@ -23,14 +24,26 @@ final readonly class HandOver
     /** @param  non-empty-list<int>  $figures  ids; all are handed over, or none */
     public function handle(array $figures, User $by): void
     {
-        DB::transaction(function () use ($figures, $by): void {
-            foreach (Figure::query()->with('unit')->orderBy('id')->lockForUpdate()->findOrFail($figures) as $figure) {
-                $this->figure($figure, $by);
+        Transaction::run(function () use ($figures, $by): void {
+            $units = Figure::query()->whereKey($figures)->distinct()->orderBy('unit_id')->pluck('unit_id');
+            $locked = Unit::query()->with('job')->whereKey($units)->orderBy('id')->lockForUpdate()->get();
+            $rows = Figure::query()->with('unit')->orderBy('id')->lockForUpdate()->findOrFail($figures);
+            /** @var array<int, list<BenchSheet>> $sheets each unit is composed once, however many of its figures are handed over */
+            $sheets = [];
+            foreach ($rows as $figure) {
+                self::requireWithItsPainter($figure, $by);
+                if (in_array($figure->state, [FigureState::Refused, FigureState::Mended], true)) {
+                    $this->requireMended($figure);
+                } else {
+                    $sheets[$figure->unit_id] ??= $this->sheets->ofUnit($locked->findOrFail($figure->unit_id));
+                    self::requireMarked($figure, BenchSheets::with($figure, $sheets[$figure->unit_id]));
+                }
             }
+            Figure::query()->whereKey($rows->modelKeys())->increment('version', 1, ['state' => FigureState::ToCheck->value]);
         });
     }
 
-    private function figure(Figure $figure, User $by): void
+    private static function requireWithItsPainter(Figure $figure, User $by): void
     {
         if (! Painters::mayPaint($by, $figure)) {
             throw NotAllowed::because('not-your-figure', "Figure {$figure->number} is given to somebody else; the lead can give it to you.");
@@ -38,20 +51,16 @@ final readonly class HandOver
         if (! $figure->state->isWithItsPainter()) {
             throw NotAllowed::because('handed-over', "Figure {$figure->number} was handed over already.");
         }
-        in_array($figure->state, [FigureState::Refused, FigureState::Mended], true) ? $this->requireMended($figure) : $this->requireMarked($figure);
-        $figure->state = FigureState::ToCheck;
-        $figure->version++;
-        $figure->save();
     }
 
-    private function requireMarked(Figure $figure): void
+    private static function requireMarked(Figure $figure, BenchSheet $sheet): void
     {
-        $sheet = $this->sheets->ofFigure($figure);
-        foreach ($sheet->figures as $composed) {
-            $left = $composed->row->id === $figure->id ? $sheet->left($composed) : 0;
-            if ($left > 0) {
-                throw NotAllowed::because('steps-left', "{$left} ".($left === 1 ? 'step is' : 'steps are').' neither done nor excused; mark each, or excuse it with a reason.');
-            }
+        if (! $sheet->asksSomething()) {
+            throw NotAllowed::because('no-steps', "Nothing is asked of figure {$figure->number}: its tier says nothing of its areas. The lead settles that before there is something to hand over.");
+        }
+        $left = $sheet->leftOf($figure->id);
+        if ($left > 0) {
+            throw NotAllowed::because('steps-left', "{$left} ".($left === 1 ? 'step is' : 'steps are').' neither done nor excused; mark each, or excuse it with a reason.');
         }
     }
 

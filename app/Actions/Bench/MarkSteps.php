@@ -6,82 +6,115 @@ namespace App\Actions\Bench;
 
 use App\Actions\NotAllowed;
 use App\Actions\NotRight;
+use App\Actions\Stale;
+use App\Actions\Transaction;
 use App\Models\BenchMark;
+use App\Models\CurrentStudio;
 use App\Models\Figure;
 use App\Models\FigureState;
+use App\Models\MarkState;
+use App\Models\Unit;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 
-/** Marks a step on figures as done, excuses it with a reason, or takes a mark back. */
+/** Says of a step on figures that it is done, or why it is not, or takes that back. Each word is appended. */
 final readonly class MarkSteps
 {
-    public function __construct(private BenchSheets $sheets)
-    {
-    }
-
-    /** @param  list<int>  $ids of figures of one sheet */
-    public function ofIds(array $ids, string $area, string $use, ?string $state, string $reason, User $by): BenchSheet
-    {
-        $figures = array_values(Figure::query()->findOrFail($ids)->all());
-        if ($figures === []) {
-            throw NotRight::at('/figures', 'no-figures', 'Say which figures are marked.');
-        }
-
-        return $this->handle($figures, $area, $use, $state, $reason, $by);
+    public function __construct(
+        private CurrentStudio $studio,
+        private BenchSheets $sheets,
+    ) {
     }
 
     /**
-     * @param  non-empty-list<Figure>  $figures of one sheet
-     * @param  string|null  $state done, later, waived, not-on-figure, unreachable; null: the mark is taken back
+     * @throws NotRight if the step or a figure is not on the sheet, or a reason is missing
+     * @throws Stale if somebody else said something of it since it was seen
      */
-    public function handle(array $figures, string $area, string $use, ?string $state, string $reason, User $by): BenchSheet
+    public function handle(StepMark $mark, User $by): BenchSheet
     {
-        return DB::transaction(function () use ($figures, $area, $use, $state, $reason, $by): BenchSheet {
+        return Transaction::run(function () use ($mark, $by): BenchSheet {
+            $figures = $this->locked(array_keys($mark->seen), $by);
             $sheet = $this->sheets->ofFigure($figures[0]);
-            $step = $sheet->step($area, $use) ?? throw NotRight::at('/use', 'unknown-use', "This sheet has no step \"{$use}\" on \"{$area}\"; open it again, it may have changed.");
-            if ($state !== null && $state !== 'done' && trim($reason) === '') {
-                throw NotRight::at('/reason', 'no-reason', 'A step that is not done needs a reason; write why.');
+            $step = $sheet->step($mark->area, $mark->use) ?? throw NotRight::at('/use', 'unknown-use', "This sheet has no step \"{$mark->use}\" on \"{$mark->area}\"; open it again, it may have changed.");
+            self::requireWords($mark);
+            if ($this->isKept($mark, $figures[0])) {
+                return $sheet;
             }
             foreach ($figures as $figure) {
-                $this->mark($this->locked($figure, $sheet, $by), $step, $state, $reason, $by);
+                self::requireOnSheet($figure, $sheet);
+                self::requireSeen($figure, $sheet, $step, $mark->seen[$figure->id]);
             }
+            $this->append($figures, $step, $mark, $by);
 
             return $this->sheets->ofFigure($figures[0]);
         });
     }
 
-    private function locked(Figure $figure, BenchSheet $sheet, User $by): Figure
+    /**
+     * @param  non-empty-list<int>  $ids
+     * @return non-empty-list<Figure>
+     */
+    private function locked(array $ids, User $by): array
     {
-        $locked = Figure::query()->with('unit')->lockForUpdate()->findOrFail($figure->id);
-        if (! $sheet->has($locked->id)) {
-            throw NotRight::at('/figures', 'other-sheet', "Figure {$locked->number} is not on this sheet; open its own.");
-        }
-        if (! Painters::mayPaint($by, $locked)) {
-            throw NotAllowed::because('not-your-figure', "Figure {$locked->number} is given to somebody else; the lead can give it to you.");
-        }
-        if (! in_array($locked->state, [FigureState::ToPaint, FigureState::Painting], true)) {
-            throw NotAllowed::because('not-at-the-bench', "Figure {$locked->number} was handed over; it comes back to the bench when it is refused or its work changes.");
+        $first = Figure::query()->findOrFail($ids[0]);
+        // The unit is locked before its figures, so that two crossing marks of a batch follow each other.
+        Unit::query()->lockForUpdate()->findOrFail($first->unit_id);
+        /** @var non-empty-list<Figure> $figures */
+        $figures = array_values(Figure::query()->with('unit')->whereKey($ids)->orderBy('id')->lockForUpdate()->findOrFail($ids)->all());
+        foreach ($figures as $figure) {
+            if (! Painters::mayPaint($by, $figure)) {
+                throw NotAllowed::because('not-your-figure', "Figure {$figure->number} is given to somebody else; the lead can give it to you.");
+            }
         }
 
-        return $locked;
+        return $figures;
     }
 
-    private function mark(Figure $figure, SheetStep $step, ?string $state, string $reason, User $by): void
+    private static function requireOnSheet(Figure $figure, BenchSheet $sheet): void
     {
-        $place = [
-            'figure_id' => $figure->id, 'area' => $step->area, 'use' => $step->use, 'technique' => $step->technique,
-            'coats' => $step->coats, 'steps' => $step->steps, 'extent' => $step->extent,
-        ];
-        if ($state === null) {
-            BenchMark::query()->where($place)->delete();
+        if (! $sheet->has($figure->id)) {
+            throw NotRight::at('/figures', 'other-sheet', "Figure {$figure->number} is not on this sheet; open its own.");
+        }
+        if (! in_array($figure->state, [FigureState::ToPaint, FigureState::Painting], true)) {
+            throw NotAllowed::because('not-at-the-bench', "Figure {$figure->number} was handed over; it comes back to the bench when it is refused or its work changes.");
+        }
+    }
 
-            return;
+    private static function requireSeen(Figure $figure, BenchSheet $sheet, SheetStep $step, ?int $seen): void
+    {
+        $stands = $sheet->marks[$figure->id][$step->key()] ?? null;
+        if ($stands?->id !== $seen) {
+            throw Stale::row("what is said of this step on figure {$figure->number}", $stands?->attributesToArray() ?? []);
         }
-        BenchMark::query()->updateOrCreate($place, ['state' => $state, 'reason' => $state === 'done' ? '' : $reason, 'user_id' => $by->id]);
-        if ($figure->state === FigureState::ToPaint) {
-            $figure->state = FigureState::Painting;
-            $figure->version++;
-            $figure->save();
+    }
+
+    private static function requireWords(StepMark $mark): void
+    {
+        if ($mark->state->excuse() !== null && trim($mark->reason) === '') {
+            throw NotRight::at('/reason', 'no-reason', 'A step that is not done needs a reason; write why.');
         }
+        if ($mark->state === MarkState::Waived && trim($mark->agreedWith) === '') {
+            throw NotRight::at('/agreed_with', 'nobody-agreed', 'A step left out by agreement says with whom; write who agreed.');
+        }
+    }
+
+    /** A connection that broke leaves open whether a mark arrived; it is sent again under its key. */
+    private function isKept(StepMark $mark, Figure $figure): bool
+    {
+        return $mark->key !== null && BenchMark::query()->where('figure_id', $figure->id)->where('request_key', $mark->key)->exists();
+    }
+
+    /** @param  non-empty-list<Figure>  $figures */
+    private function append(array $figures, SheetStep $step, StepMark $mark, User $by): void
+    {
+        $now = now();
+        BenchMark::query()->insert(array_map(fn (Figure $figure): array => [
+            'studio_id' => $this->studio->id(), 'figure_id' => $figure->id,
+            'area' => $step->area, 'use' => $step->use, 'technique' => $step->technique, 'coats' => $step->coats, 'steps' => $step->steps, 'extent' => $step->extent,
+            'state' => $mark->state->value, 'reason' => $mark->state->excuse() === null ? '' : $mark->reason,
+            'agreed_with' => $mark->state === MarkState::Waived ? $mark->agreedWith : '',
+            'user_id' => $by->id, 'request_key' => $mark->key, 'created_at' => $now, 'updated_at' => $now,
+        ], $figures));
+        Figure::query()->whereKey(array_column($figures, 'id'))->where('state', FigureState::ToPaint)
+            ->increment('version', 1, ['state' => FigureState::Painting->value]);
     }
 }

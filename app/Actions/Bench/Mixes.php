@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
+use App\Actions\Composing\JobStandards;
 use App\Actions\Paints\PaintBook;
 use App\Actions\Schemes\SchemeBook;
 use App\Actions\Schemes\SchemeLadders;
 use App\Actions\Schemes\StudioRules;
-use App\Actions\Standards\StandardLibrary;
 use App\Models\Job;
 use App\Models\JobMix;
 use Core\Scheme\Recipe;
@@ -20,7 +20,7 @@ final readonly class Mixes
     public function __construct(
         private PaintBook $paints,
         private SchemeBook $schemes,
-        private StandardLibrary $standards,
+        private JobStandards $standards,
         private StudioRules $rules,
     ) {
     }
@@ -38,7 +38,7 @@ final readonly class Mixes
      */
     public function ofAll(Job $job, array $figures): array
     {
-        $standard = $this->standards->of($job->standard_version_id);
+        $standard = $this->standards->of($job);
         $own = $this->ofJob($job);
         $rules = $this->rules->now();
         /** @var array<int, SchemeLadders|null> $schemes */

@@ -7,6 +7,7 @@ namespace App\Actions\Bench;
 use App\Actions\NotAllowed;
 use App\Actions\NotRight;
 use App\Actions\Paints\PaintBook;
+use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\CurrentStudio;
 use App\Models\Figure;
@@ -15,7 +16,6 @@ use App\Models\Job;
 use App\Models\JobMix;
 use App\Models\JobMixPart;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 
 /** Writes down what a step is painted with: one paint, or a mix in parts. */
 final readonly class SetMix
@@ -36,7 +36,7 @@ final readonly class SetMix
     {
         $this->requirePaintsIt($job, $by);
         $recipe = trim($text) === '' ? null : $this->paints->recipe($text, '/mix');
-        DB::transaction(function () use ($job, $type, $area, $use, $step, $recipe, $versionRead): void {
+        Transaction::run(function () use ($job, $type, $area, $use, $step, $recipe, $versionRead): void {
             $place = ['job_id' => $job->id, 'figure_type_id' => $type?->id, 'area' => $area, 'use' => $use, 'step' => $step];
             $mix = JobMix::query()->where($place)->first();
             if ($mix === null) {

@@ -6,7 +6,7 @@ namespace App\Actions\Checks;
 
 use App\Actions\NotAllowed;
 use App\Actions\NotRight;
-use App\Actions\Versioned;
+use App\Actions\Transaction;
 use App\Models\Check;
 use App\Models\CheckAction;
 use App\Models\CheckAnswer;
@@ -14,8 +14,9 @@ use App\Models\Fault;
 use App\Models\User;
 use Core\Check\Answer;
 use Core\Check\CheckItem;
+use Core\Check\FaultKind;
+use Core\Check\Zone;
 use Core\Standard\Side;
-use Illuminate\Support\Facades\DB;
 
 /** Everything that is done in a check: each an action that can be undone. */
 final readonly class ActInCheck
@@ -24,64 +25,66 @@ final readonly class ActInCheck
     {
     }
 
-    public function answer(Check $check, int $versionRead, string $area, string $criterion, Answer $answer, ?Side $side, string $reason, User $by): CheckReading
+    public function answer(Check $check, int $versionRead, GivenAnswer $given, User $by, ?string $key = null): CheckReading
     {
-        return $this->act($check, $versionRead, $by, function (CheckReading $reading) use ($area, $criterion, $answer, $side, $reason, $by): void {
-            $item = $reading->sheet->item(CheckItem::keyOf($area, $criterion));
-            if ($item === null) {
-                throw NotRight::at('/criterion', 'unknown-item', "\"{$criterion}\" is not asked of \"{$area}\" on this figure.");
-            }
-            if ($answer->needsReason() && trim($reason) === '') {
-                throw NotRight::at('/reason', 'no-reason', 'Say why it is not asked of this figure; it is kept in the record.');
-            }
-            $action = $this->action($reading->check, 'answer', $side, $by);
-            $this->write($action, $item, $answer, $side, $reason);
+        return $this->act($check, $versionRead, $by, $key, function (CheckReading $reading) use ($given, $by, $key): void {
+            $item = $reading->sheet->item($given->key()) ?? throw NotRight::at('/criterion', 'unknown-item', "\"{$given->id}\" is not asked of \"{$given->area}\" on this figure.");
+            self::requireFits($item, $given);
+            $action = $this->action($reading->check, 'answer', $given->side, $by, $key);
+            $this->write($reading, $action, $item, $given->answer, $given->side, $given->reason);
         });
     }
 
-    /** Answers, as holding, everything still open whose last counted side this is. */
-    public function pass(Check $check, int $versionRead, Side $side, User $by): CheckReading
+    private static function requireFits(CheckItem $item, GivenAnswer $given): void
     {
-        return $this->act($check, $versionRead, $by, function (CheckReading $reading) use ($side, $by): void {
+        if (! in_array($given->answer, $item->answers(), true)) {
+            $words = implode(' or ', array_map(static fn (Answer $one): string => str_replace('-', ' ', $one->value), $item->answers()));
+
+            throw NotRight::at('/answer', 'not-an-answer', "This was handed over undone ({$item->alone}); of it can be said: {$words}. What is done after all is marked at the bench.");
+        }
+        if ($item->needsReason($given->answer) && trim($given->reason) === '') {
+            throw NotRight::at('/reason', 'no-reason', 'Say why it is not asked of this figure; it is kept in the record.');
+        }
+    }
+
+    /** Answers, as holding, everything still open whose last counted side this is. */
+    public function pass(Check $check, int $versionRead, Side $side, User $by, ?string $key = null): CheckReading
+    {
+        return $this->act($check, $versionRead, $by, $key, function (CheckReading $reading) use ($side, $by, $key): void {
             if (! $reading->tier->judging->counts($side)) {
                 throw NotRight::at('/side', 'side-not-counted', "The tier {$reading->tier->name} does not count {$side->value}.");
             }
             if (in_array($side, $reading->state->passed, true)) {
                 throw NotRight::at('/side', 'side-passed', "This side ({$side->value}) is passed already.");
             }
-            $action = $this->action($reading->check, 'pass', $side, $by);
+            $action = $this->action($reading->check, 'pass', $side, $by, $key);
             foreach ($reading->state->answeredByPassing($side, $reading->sheet) as $item) {
-                $this->write($action, $item, Answer::Holds, $side, '');
+                $this->write($reading, $action, $item, Answer::Holds, $side, '');
             }
         });
     }
 
-    /** @param  string  $flaw patch, overspill, stray-dot, wide-line, or broken */
-    public function flaw(Check $check, int $versionRead, string $flaw, string $area, Side $side, float $sizeMm, string $note, User $by): CheckReading
+    public function flaw(Check $check, int $versionRead, NotedFlaw $flaw, User $by, ?string $key = null): CheckReading
     {
-        return $this->act($check, $versionRead, $by, function (CheckReading $reading) use ($flaw, $area, $side, $sizeMm, $note, $by): void {
-            $place = $reading->composed->type->area($area);
-            if ($place === null) {
-                throw NotRight::at('/area', 'unknown-area', "This figure has no area \"{$area}\".");
-            }
-            $broken = $flaw === 'broken';
+        return $this->act($check, $versionRead, $by, $key, function (CheckReading $reading) use ($flaw, $by, $key): void {
+            $place = $reading->composed->type->area($flaw->area) ?? throw NotRight::at('/area', 'unknown-area', "This figure has no area \"{$flaw->area}\".");
             Fault::query()->create([
                 'check_id' => $reading->check->id,
-                'check_action_id' => $this->action($reading->check, 'flaw', $side, $by)->id,
-                'kind' => $broken ? 'broken' : 'flaw',
-                'area' => $area,
-                'side' => $side->value,
-                'zone' => $place->focal ? 'focal' : 'plain',
-                'flaw' => $flaw,
-                'size_mm' => $broken ? null : $sizeMm,
-                'note' => $note,
+                'check_action_id' => $this->action($reading->check, 'flaw', $flaw->side, $by, $key)->id,
+                'kind' => $flaw->kind(),
+                'area' => $flaw->area,
+                'side' => $flaw->side->value,
+                'zone' => Zone::of($place)->value,
+                'flaw' => $flaw->flaw,
+                'size_mm' => $flaw->sizeMm(),
+                'note' => $flaw->note,
             ]);
         });
     }
 
     public function removeFlaw(Check $check, int $versionRead, Fault $fault, User $by): CheckReading
     {
-        return $this->act($check, $versionRead, $by, function (CheckReading $reading) use ($fault, $by): void {
+        return $this->act($check, $versionRead, $by, null, function (CheckReading $reading) use ($fault, $by): void {
             $standing = array_filter($reading->faults, static fn (Fault $one): bool => $one->id === $fault->id && $one->criterion === null);
             if ($standing === []) {
                 throw NotRight::at('/fault', 'not-there', 'This flaw is not noted in this check any more.');
@@ -93,7 +96,7 @@ final readonly class ActInCheck
     /** Takes back the last thing that was done. */
     public function undo(Check $check, int $versionRead, User $by): CheckReading
     {
-        return $this->act($check, $versionRead, $by, static function (CheckReading $reading) use ($by): void {
+        return $this->act($check, $versionRead, $by, null, static function (CheckReading $reading) use ($by): void {
             $last = self::lastToUndo($reading->check);
             if ($last === null) {
                 throw NotAllowed::because('nothing-to-undo', 'There is nothing to undo in this check.');
@@ -108,40 +111,49 @@ final readonly class ActInCheck
         return $check->actions->last(static fn (CheckAction $action): bool => $action->undone_at === null && $action->kind !== 'stands');
     }
 
-    /** @param  callable(CheckReading): void  $deed */
-    private function act(Check $check, int $versionRead, User $by, callable $deed): CheckReading
+    /**
+     * @param  string|null  $key of the request: a deed that arrives twice under one key is done once
+     * @param  callable(CheckReading): void  $deed
+     */
+    private function act(Check $check, int $versionRead, User $by, ?string $key, callable $deed): CheckReading
     {
-        return DB::transaction(function () use ($check, $versionRead, $by, $deed): CheckReading {
-            $locked = Versioned::lock($check, $versionRead, 'this check');
-            MayCheck::require($by, $locked->figure()->firstOrFail());
-            if ($locked->state !== 'open') {
+        return Transaction::run(function () use ($check, $versionRead, $by, $key, $deed): CheckReading {
+            if ($key !== null && CheckAction::query()->where('check_id', $check->id)->where('request_key', $key)->exists()) {
+                return $this->reading->handle($check->refresh());
+            }
+            $lock = CheckLock::take($check, $versionRead);
+            MayCheck::require($by, $lock->figure);
+            if ($lock->check->state !== 'open') {
                 throw NotAllowed::checkClosed();
             }
-            $deed($this->reading->handle($locked));
+            $deed($this->reading->handle($lock->check));
             // Relations that were read for the deed are not columns of the check.
-            $locked->setRelations([]);
-            $locked->save();
+            $lock->check->setRelations([]);
+            $lock->check->save();
 
-            return $this->reading->handle($locked);
+            return $this->reading->handle($lock->check);
         });
     }
 
-    private function action(Check $check, string $kind, ?Side $side, User $by): CheckAction
+    private function action(Check $check, string $kind, ?Side $side, User $by, ?string $key = null): CheckAction
     {
-        return CheckAction::query()->create(['check_id' => $check->id, 'user_id' => $by->id, 'kind' => $kind, 'side' => $side?->value]);
+        return CheckAction::query()->create(['check_id' => $check->id, 'user_id' => $by->id, 'kind' => $kind, 'side' => $side?->value, 'request_key' => $key]);
     }
 
-    private function write(CheckAction $action, CheckItem $item, Answer $answer, ?Side $side, string $reason): void
+    /** The words go with the answer, as they stood when it was given. */
+    private function write(CheckReading $reading, CheckAction $action, CheckItem $item, Answer $answer, ?Side $side, string $reason): void
     {
-        $place = ['check_action_id' => $action->id, 'area' => $item->area->area->id, 'criterion' => $item->criterion->id];
-        CheckAnswer::query()->create([...$place, 'answer' => $answer->value, 'side' => $side?->value, 'reason' => $reason]);
+        $severity = $item->severityOf($answer)->value;
+        $place = ['check_action_id' => $action->id, 'item' => $item->kind()->value, 'area' => $item->area->area->id, 'criterion' => $item->criterion->id, 'text' => $item->criterion->text];
+        CheckAnswer::query()->create([...$place, 'severity' => $item->criterion->severity->value, 'source' => $reading->sourceOf($item), 'answer' => $answer->value, 'side' => $side?->value, 'reason' => $reason]);
         if ($answer->isFault()) {
             Fault::query()->create([
                 ...$place,
                 'check_id' => $action->check_id,
-                'kind' => $answer === Answer::NotDone ? 'missing' : 'criterion',
-                'severity' => $item->criterion->severity->value,
-                'side' => $side?->value,
+                'kind' => $answer === Answer::NotDone ? FaultKind::Missing : FaultKind::Criterion,
+                'severity' => $severity,
+                // What was left undone is undone from every side.
+                'side' => $item->excused === null ? $side?->value : null,
                 'zone' => $item->zone()->value,
                 'note' => $reason,
             ]);

@@ -9,7 +9,6 @@ use App\Models\CheckAction;
 use App\Models\CheckAnswer;
 use App\Models\Fault;
 use App\Models\User;
-use Core\Check\CheckItem;
 use Core\Check\CheckState;
 use Core\Check\Recheck;
 
@@ -39,7 +38,8 @@ final readonly class CarryStanding
     private function answer(CheckAnswer $answer, CheckAction $action): void
     {
         CheckAnswer::query()->create([
-            'check_action_id' => $action->id, 'area' => $answer->area, 'criterion' => $answer->criterion,
+            'check_action_id' => $action->id, 'item' => $answer->item, 'area' => $answer->area, 'criterion' => $answer->criterion,
+            'text' => $answer->text, 'severity' => $answer->severity, 'source' => $answer->source,
             'answer' => $answer->answer, 'side' => $answer->side, 'reason' => $answer->reason,
         ]);
     }
@@ -48,7 +48,8 @@ final readonly class CarryStanding
     private function faults(CheckReading $reading, CheckState $standing, CheckAction $action): void
     {
         foreach ($reading->faults as $fault) {
-            $stands = $fault->criterion === null || isset($standing->answers[CheckItem::keyOf($fault->area, $fault->criterion)]);
+            $key = $fault->itemKey();
+            $stands = $key === null || isset($standing->answers[$key]);
             if ($fault->mending === null && $stands) {
                 $copy = $fault->replicate(['version', 'removed_by_action_id']);
                 $copy->setRelations([]);
@@ -65,8 +66,9 @@ final readonly class CarryStanding
     {
         $items = [];
         foreach ($faults as $fault) {
-            if ($fault->criterion !== null) {
-                $items[] = CheckItem::keyOf($fault->area, $fault->criterion);
+            $key = $fault->itemKey();
+            if ($key !== null) {
+                $items[] = $key;
             }
         }
 

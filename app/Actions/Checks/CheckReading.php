@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Actions\Checks;
 
 use App\Actions\Composing\ComposedFigure;
+use App\Models\BenchMark;
 use App\Models\Check;
 use App\Models\CheckAnswer;
 use App\Models\Fault as FaultRow;
+use Core\Check\CheckItem;
 use Core\Check\CheckSheet;
 use Core\Check\CheckState;
 use Core\Check\Judgement;
+use Core\Composition\Origin;
 use Core\Standard\Standard;
 use Core\Standard\Tier;
 
@@ -19,7 +22,8 @@ final readonly class CheckReading
 {
     /**
      * @param  list<FaultRow>  $faults those that stand, in the order they were found
-     * @param  array<string, CheckAnswer>  $answers the latest by key of the item
+     * @param  array<string, CheckAnswer>  $answers the latest by key of the item, of those that were given to what is asked now
+     * @param  array<string, BenchMark>  $marks what stands of what was said at the bench, by key of the use
      */
     public function __construct(
         public Check $check,
@@ -31,11 +35,31 @@ final readonly class CheckReading
         public array $answers,
         public array $faults,
         public Judgement $judgement,
+        public array $marks,
     ) {
     }
 
     public function maySign(): bool
     {
-        return $this->state->isComplete($this->sheet) && $this->judgement->verdict->allowsSignOff();
+        return $this->standsBetween() === null;
+    }
+
+    /** What still stands between the figure and its sign-off; null when nothing does. */
+    public function standsBetween(): ?SignOffBar
+    {
+        return SignOffBar::of($this);
+    }
+
+    /** Where a criterion comes from, in words that stay true. */
+    public function sourceOf(CheckItem $item): string
+    {
+        $surface = $this->standard->surface($item->area->area->surface)->name;
+        $tier = $this->standard->tier($this->composed->figure->tierOf($this->composed->figure->area($item->area->area->id) ?? $item->area->area))->name;
+
+        return match (true) {
+            $item->excused !== null => 'said at the bench',
+            $item->origin === Origin::Addition => 'agreed for this figure',
+            default => "{$this->standard->name} {$this->standard->version}, {$tier}, {$surface}",
+        };
     }
 }

@@ -5,27 +5,27 @@ declare(strict_types=1);
 namespace App\Actions\Checks;
 
 use App\Actions\Composing\JobFigures;
+use App\Actions\Composing\JobStandards;
 use App\Actions\NotAllowed;
-use App\Actions\Standards\StandardLibrary;
+use App\Actions\Transaction;
 use App\Models\Check;
 use App\Models\Figure;
 use App\Models\FigureState;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 
 /** Opens the check of a figure, or goes on with the one that is open. */
 final readonly class OpenCheck
 {
     public function __construct(
         private JobFigures $figures,
-        private StandardLibrary $standards,
+        private JobStandards $standards,
         private CarryStanding $carrying,
     ) {
     }
 
     public function handle(Figure $figure, User $by): Check
     {
-        return DB::transaction(function () use ($figure, $by): Check {
+        return Transaction::run(function () use ($figure, $by): Check {
             $locked = Figure::query()->lockForUpdate()->findOrFail($figure->id);
             MayCheck::require($by, $locked);
             $open = Check::query()->where('figure_id', $locked->id)->where('state', 'open')->first();
@@ -39,7 +39,7 @@ final readonly class OpenCheck
                 throw NotAllowed::because('not-to-check', "Figure {$locked->number} is not handed over to be checked.");
             }
             $composed = $this->figures->ofFigure($locked);
-            MayCheck::requireTier($by, $this->standards->of($composed->unit->job->standard_version_id)->tier($composed->figure->tier));
+            MayCheck::requireTier($by, $this->standards->of($composed->unit->job)->tier($composed->figure->tier));
             $signature = $composed->composition->signature();
             $last = Check::query()->where('figure_id', $locked->id)->orderByDesc('round')->first();
             $check = Check::query()->create([

@@ -7,8 +7,9 @@ namespace App\Actions\Checks;
 use App\Models\Check;
 use App\Models\Fault;
 use App\Models\Figure;
+use Core\Check\FaultKind;
 
-/** What keeps a refused figure from being checked again: faults that count and are neither mended nor waived. */
+/** What keeps a refused figure from being checked again: faults that count, or that the lead sent it back for, and that are neither mended nor waived. */
 final readonly class OpenFaults
 {
     public function __construct(private ReadCheck $reading)
@@ -25,7 +26,7 @@ final readonly class OpenFaults
         $reading = $this->reading->handle($check);
         $open = [];
         foreach ($reading->faults as $i => $fault) {
-            if ($reading->judgement->weights[$i]->counts() && $fault->mending === null) {
+            if ($fault->mending === null && ($fault->kind === FaultKind::SentBack || $reading->judgement->weights[$i]->counts())) {
                 $open[] = $fault;
             }
         }

@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace App\Actions\Checks;
 
+use App\Actions\Bench\Marks;
 use App\Actions\Composing\JobFigures;
-use App\Actions\Standards\StandardLibrary;
+use App\Actions\Composing\JobStandards;
 use App\Models\Check;
 use App\Models\CheckAction;
 use App\Models\CheckAnswer;
 use App\Models\Fault as FaultRow;
 use Core\Check\Answer;
-use Core\Check\CheckItem;
 use Core\Check\CheckSheet;
 use Core\Check\CheckState;
+use Core\Check\Fault;
+use Core\Check\FaultKind;
 use Core\Check\Judge;
+use Core\Check\Judgement;
+use Core\Check\SentBack;
+use Core\Standard\Judging;
 use Core\Standard\Side;
 
 /** Reads how a check stands from what was done in it, leaving out what was undone. */
@@ -22,22 +27,22 @@ final readonly class ReadCheck
 {
     public function __construct(
         private JobFigures $figures,
-        private StandardLibrary $library,
+        private JobStandards $standards,
     ) {
     }
 
     public function handle(Check $check): CheckReading
     {
-        $check->load(['figure', 'actions.answers', 'actions.user', 'faults.mending.user', 'faults.waiver']);
+        $check->load(['figure', 'actions.answers', 'actions.user', 'faults.mending.user', 'faults.waiver', 'faults.action.user']);
         $composed = $this->figures->ofFigure($check->figure);
-        $standard = $this->library->of($composed->unit->job->standard_version_id);
+        $standard = $this->standards->of($composed->unit->job);
         $tier = $standard->tier($composed->figure->tier);
-        $sheet = CheckSheet::of($composed->type, $composed->composition, $tier->judging, $this->failedBefore($check));
-        $answers = self::answers($check);
-        $faults = self::standing($check, $answers);
-        $judgement = (new Judge($tier->judging))->judge(array_map(FaultsAsFound::core(...), $faults));
+        $marks = Marks::standing([$composed->row->id])[$composed->row->id] ?? [];
+        $sheet = CheckSheet::of($composed->type, $composed->composition, $tier->judging, $this->failedBefore($check), Marks::excused($composed, $marks, $standard));
+        $answers = self::answers($check, $sheet);
+        $faults = self::standing($check, $answers, $sheet);
 
-        return new CheckReading($check, $composed, $standard, $tier, $sheet, self::state($check, $answers), $answers, $faults, $judgement);
+        return new CheckReading($check, $composed, $standard, $tier, $sheet, self::state($check, $answers), $answers, $faults, self::judge($faults, $tier->judging), $marks);
     }
 
     /** @return list<string> keys of items that failed in an earlier round on this figure */
@@ -48,21 +53,43 @@ final readonly class ReadCheck
             ->whereHas('check', static fn ($query) => $query->where('figure_id', $check->figure_id)->where('round', '<', $check->round))
             ->whereHas('action', static fn ($query) => $query->whereNull('undone_at'))
             ->get()
-            ->map(static fn (FaultRow $fault): string => CheckItem::keyOf($fault->area, (string) $fault->criterion))
+            ->map(static fn (FaultRow $fault): string => (string) $fault->itemKey())
             ->unique()->all());
     }
 
-    /** @return array<string, CheckAnswer> */
-    private static function answers(Check $check): array
+    /** @param  list<FaultRow>  $faults */
+    private static function judge(array $faults, Judging $judging): Judgement
+    {
+        $judgement = (new Judge($judging))->judge(array_map(static fn (FaultRow $row): Fault => FaultsAsFound::core($row)->weighed(), $faults));
+        foreach ($faults as $row) {
+            if ($row->kind === FaultKind::SentBack) {
+                return $judgement->overruled(new SentBack($row->action->user->name, $row->note));
+            }
+        }
+
+        return $judgement;
+    }
+
+    /**
+     * The latest answer to each item. One that was given to other words than are asked now answers nothing.
+     *
+     * @return array<string, CheckAnswer>
+     */
+    private static function answers(Check $check, CheckSheet $sheet): array
     {
         $answers = [];
         foreach ($check->actions as $action) {
             foreach ($action->undone_at === null ? $action->answers : [] as $answer) {
-                $answers[CheckItem::keyOf($answer->area, $answer->criterion)] = $answer;
+                $answers[$answer->itemKey()] = $answer;
             }
         }
 
-        return $answers;
+        return array_filter($answers, static function (CheckAnswer $answer, string $key) use ($check, $sheet): bool {
+            $item = $sheet->item($key);
+
+            return $check->state !== 'open' || $item === null || $answer->text === null
+                || ($answer->text === $item->criterion->text && $answer->severity === $item->criterion->severity->value);
+        }, ARRAY_FILTER_USE_BOTH);
     }
 
     /** @param  array<string, CheckAnswer>  $answers */
@@ -75,27 +102,27 @@ final readonly class ReadCheck
             }
         }
 
-        return new CheckState(array_map(static fn (CheckAnswer $answer): Answer => Answer::from($answer->answer), $answers), array_values($passed));
+        return new CheckState(array_map(static fn (CheckAnswer $answer): Answer => $answer->answer, $answers), array_values($passed));
     }
 
     /**
-     * Faults whose action stands, that were not taken away again, and that no later answer replaced.
+     * Faults whose action stands, that were not taken away again, that no later answer replaced, and, in a
+     * check that runs, of what is still asked.
      *
      * @param  array<string, CheckAnswer>  $answers
      * @return list<FaultRow>
      */
-    private static function standing(Check $check, array $answers): array
+    private static function standing(Check $check, array $answers, CheckSheet $sheet): array
     {
         $standing = $check->actions->filter(static fn (CheckAction $action): bool => $action->undone_at === null)->modelKeys();
 
-        return array_values($check->faults->filter(static function (FaultRow $fault) use ($standing, $answers): bool {
+        return array_values($check->faults->filter(static function (FaultRow $fault) use ($check, $standing, $answers, $sheet): bool {
             if (! in_array($fault->check_action_id, $standing, true) || in_array($fault->removed_by_action_id, $standing, true)) {
                 return false;
             }
-            $answer = $fault->criterion === null ? null : $answers[CheckItem::keyOf($fault->area, $fault->criterion)] ?? null;
+            $key = $fault->itemKey();
 
-            return $fault->criterion === null || $answer?->check_action_id === $fault->check_action_id;
+            return $key === null || (($answers[$key] ?? null)?->check_action_id === $fault->check_action_id && ($check->state !== 'open' || $sheet->item($key) !== null));
         })->all());
     }
-
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Composing;
 
 use Core\Composition\Choice;
+use Core\Composition\NotAskedFor;
 use Core\Composition\Waiver;
 
 /** What was agreed for a figure beyond its tier: for its unit first, then for it alone. */
@@ -14,17 +15,19 @@ final readonly class Agreed
      * @param  array<array-key, string>  $areaTiers tier by area
      * @param  list<Waiver>  $waivers
      * @param  list<Choice>  $choices
+     * @param  list<NotAskedFor>  $notAskedFor
      */
     public function __construct(
         public array $areaTiers = [],
         public array $waivers = [],
         public array $choices = [],
+        public array $notAskedFor = [],
     ) {
     }
 
     /** Equal for figures that nothing sets apart. */
     public function fingerprint(): string
     {
-        return serialize([$this->areaTiers, $this->waivers, $this->choices]);
+        return serialize([$this->areaTiers, $this->waivers, $this->choices, $this->notAskedFor]);
     }
 }

@@ -8,7 +8,10 @@ use App\Models\AreaTier;
 use App\Models\Choice as ChoiceRow;
 use App\Models\Unit;
 use App\Models\Variation;
+use App\Models\VariationKind;
+use Core\Composition\Agreement;
 use Core\Composition\Choice;
+use Core\Composition\NotAskedFor;
 use Core\Composition\Waiver;
 
 /** The variations, choices and area tiers of a unit, by figure. */
@@ -27,9 +30,21 @@ final readonly class AgreedForUnit
 
         return new Agreed(
             $tiers,
-            array_map(static fn (Variation $row): Waiver => new Waiver($row->figureArea->key, $row->use, $row->reason), $this->inScope($this->unit->variations->all(), $figureId)),
+            array_map(static fn (Variation $row): Waiver => new Waiver($row->figureArea->key, $row->use, $row->reason, self::agreement($row)), $this->inScope($this->variations(VariationKind::Waiver), $figureId)),
             array_map(static fn (ChoiceRow $row): Choice => new Choice($row->figureArea->key, $row->use, $row->technique), $this->inScope($this->unit->choices->all(), $figureId)),
+            array_map(static fn (Variation $row): NotAskedFor => new NotAskedFor($row->figureArea->key, $row->reason, self::agreement($row)), $this->inScope($this->variations(VariationKind::NotAsked), $figureId)),
         );
+    }
+
+    /** @return list<Variation> */
+    private function variations(VariationKind $kind): array
+    {
+        return array_values($this->unit->variations->filter(static fn (Variation $row): bool => $row->kind === $kind)->all());
+    }
+
+    private static function agreement(Variation $row): Agreement
+    {
+        return new Agreement($row->id, $row->agreed_with, $row->user->name, $row->figure_id);
     }
 
     /**

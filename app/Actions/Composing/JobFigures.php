@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions\Composing;
 
 use App\Actions\FigureTypes\FigureTypes;
-use App\Actions\Standards\StandardLibrary;
 use App\Models\Figure;
 use App\Models\Job;
 use App\Models\Unit;
@@ -21,14 +20,14 @@ use Illuminate\Database\Eloquent\Builder;
 /** The figures of a job with what is painted on each, in a constant number of queries. */
 final readonly class JobFigures
 {
-    public function __construct(private StandardLibrary $library)
+    public function __construct(private JobStandards $standards)
     {
     }
 
     /** @return list<ComposedFigure> units in their order, figures by number */
     public function ofJob(Job $job): array
     {
-        return $this->compose(Unit::query()->where('job_id', $job->id)->orderBy('position'), $this->library->of($job->standard_version_id));
+        return $this->compose(Unit::query()->where('job_id', $job->id)->orderBy('position'), $this->standards->of($job));
     }
 
     /**
@@ -44,7 +43,7 @@ final readonly class JobFigures
     /** @return list<ComposedFigure> */
     public function ofUnit(Unit $unit): array
     {
-        return $this->compose(Unit::query()->whereKey($unit->id), $this->library->of($unit->job->standard_version_id));
+        return $this->compose(Unit::query()->whereKey($unit->id), $this->standards->of($unit->job));
     }
 
     public function ofFigure(Figure $figure): ComposedFigure
@@ -94,7 +93,7 @@ final readonly class JobFigures
             $own = $agreed->areaTiers[$place->area->id] ?? null;
             $areas[] = new Area($place->area->id, $place->area->surface, $place->area->share, $place->area->features, $own);
         }
-        $bare = new CoreFigure($tier, $type->sizeClass->size(), $areas);
+        $bare = new CoreFigure($tier, $type->sizeClass->size(), $areas, notAskedFor: $agreed->notAskedFor);
         $figure = (new FittingVariations($standard))->apply($bare, $agreed->waivers, $agreed->choices);
 
         return [$figure, (new Composer($standard))->compose($figure)];

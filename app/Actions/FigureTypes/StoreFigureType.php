@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\FigureTypes;
 
+use App\Actions\Transaction;
 use App\Models\CurrentStudio;
 use App\Models\FigureType;
 use App\Models\Job;
@@ -25,7 +26,7 @@ final readonly class StoreFigureType
     {
         $key ??= Str::slug($type->name) ?: 'type';
 
-        return DB::transaction(function () use ($type, $key, $job): FigureType {
+        return Transaction::run(function () use ($type, $key, $job): FigureType {
             $taken = FigureType::query()->where('job_id', $job?->id)->where(static fn ($query) => $query->where('key', $key)->orWhere('name', $type->name));
             if ($taken->exists()) {
                 throw FigureTypeExists::named($type->name);

@@ -6,6 +6,7 @@ namespace App\Actions\Jobs;
 
 use App\Actions\NotAllowed;
 use App\Actions\NotRight;
+use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\CurrentStudio;
 use App\Models\Figure;
@@ -15,7 +16,6 @@ use App\Models\Scheme;
 use App\Models\Tier;
 use App\Models\Unit;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 
 /** Gives a unit, or single figures of it, a tier and a painter. */
 final readonly class AssignUnit
@@ -29,7 +29,7 @@ final readonly class AssignUnit
     /** @param  array{tier?: string, painter_id?: int|null, scheme_id?: int|null}  $change what is not named stays */
     public function unit(Unit $unit, int $versionRead, array $change): Unit
     {
-        return DB::transaction(function () use ($unit, $versionRead, $change): Unit {
+        return Transaction::run(function () use ($unit, $versionRead, $change): Unit {
             $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
             if (isset($change['tier'])) {
                 $tier = $this->tier($locked, $change['tier']);
@@ -72,7 +72,7 @@ final readonly class AssignUnit
      */
     public function figures(array $versionsRead, array $change): Job
     {
-        return DB::transaction(function () use ($versionsRead, $change): Job {
+        return Transaction::run(function () use ($versionsRead, $change): Job {
             $figures = Figure::query()->with('unit.job')->orderBy('id')->findOrFail(array_keys($versionsRead));
             $jobs = $figures->map(static fn (Figure $figure): int => $figure->unit->job_id)->unique();
             if ($jobs->count() !== 1) {

@@ -19,7 +19,7 @@ final readonly class BackToPainting
         if ($inCheck->isEmpty()) {
             return;
         }
-        Check::query()->whereIn('figure_id', $inCheck->modelKeys())->where('state', 'open')->update(['state' => 'dropped', 'closed_at' => now()]);
         Figure::query()->whereIn('id', $inCheck->modelKeys())->update(['state' => FigureState::Painting]);
+        Check::query()->whereIn('figure_id', $inCheck->modelKeys())->where('state', 'open')->update(['state' => 'dropped', 'closed_at' => now()]);
     }
 }

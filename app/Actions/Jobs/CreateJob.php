@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\Jobs;
 
 use App\Actions\NotRight;
+use App\Actions\Transaction;
 use App\Models\Force;
 use App\Models\Job;
 use App\Models\StandardVersion;
-use Illuminate\Support\Facades\DB;
 
 /** Books a job under a version of the standard: the one in force unless another is named. */
 final readonly class CreateJob
@@ -20,7 +20,7 @@ final readonly class CreateJob
      */
     public function handle(string $name, string $client, string $force, ?string $due, ?int $standardVersion): Job
     {
-        return DB::transaction(function () use ($name, $client, $force, $due, $standardVersion): Job {
+        return Transaction::run(function () use ($name, $client, $force, $due, $standardVersion): Job {
             if (Job::query()->where('name', $name)->exists()) {
                 throw NotRight::at('/name', 'job-exists', "There is a job \"{$name}\" already; give this one another name.");
             }

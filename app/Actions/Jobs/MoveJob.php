@@ -6,8 +6,10 @@ namespace App\Actions\Jobs;
 
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
+use App\Actions\Composing\JobStandards;
 use App\Actions\NotRight;
 use App\Actions\Standards\StandardLibrary;
+use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\AreaTier;
 use App\Models\Figure;
@@ -17,7 +19,6 @@ use App\Models\StandardVersion;
 use App\Models\Tier;
 use App\Models\Unit;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 
 /** A running job under another version of the standard: what that would change, and the move itself. */
 final readonly class MoveJob
@@ -25,6 +26,7 @@ final readonly class MoveJob
     public function __construct(
         private JobFigures $figures,
         private StandardLibrary $library,
+        private JobStandards $standards,
         private BackToPainting $backToPainting,
     ) {
     }
@@ -41,14 +43,15 @@ final readonly class MoveJob
     {
         $before = $this->figures->ofJob($job);
         $missing = $this->missingTiers($job, $to);
-        $after = $missing === [] ? $this->figures->ofJobUnder($job, $this->library->of($to->id)) : $before;
+        $under = $this->standards->under($job, $this->library->of($to->id));
+        $after = $missing === [] ? $this->figures->ofJobUnder($job, $under) : $before;
 
-        return new JobForecast($job, $before, $after, $this->library->of($job->standard_version_id), $this->library->of($to->id), $missing);
+        return new JobForecast($job, $before, $after, $this->standards->of($job), $under, $missing);
     }
 
     public function handle(Job $job, StandardVersion $to, int $versionRead, User $by): Job
     {
-        return DB::transaction(function () use ($job, $to, $versionRead, $by): Job {
+        return Transaction::run(function () use ($job, $to, $versionRead, $by): Job {
             $locked = Versioned::lock($job, $versionRead, "the job {$job->name}");
             if ($to->state !== 'in-force') {
                 throw NotRight::at('/to', 'not-in-force', 'A job is moved to the version in force only.');

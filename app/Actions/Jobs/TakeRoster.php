@@ -6,6 +6,7 @@ namespace App\Actions\Jobs;
 
 use App\Actions\FigureTypes\FigureTypes;
 use App\Actions\FigureTypes\StoreFigureType;
+use App\Actions\Transaction;
 use App\Import\Roster;
 use App\Import\RosterLine;
 use App\Models\CurrentStudio;
@@ -28,7 +29,7 @@ final readonly class TakeRoster
     /** @return Roster what was taken, or, with problems, what stopped it */
     public function handle(Job $job, string $text): Roster
     {
-        return DB::transaction(function () use ($job, $text): Roster {
+        return Transaction::run(function () use ($job, $text): Roster {
             $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
             $roster = $this->reading->handle($locked, $text);
             if ($roster->isSound()) {

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Actions\Jobs;
 
 use App\Actions\Composing\JobFigures;
+use App\Actions\Composing\JobStandards;
 use App\Actions\NotRight;
-use App\Actions\Standards\StandardLibrary;
+use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\AreaTier;
+use App\Models\Check;
 use App\Models\Choice;
 use App\Models\Figure;
 use App\Models\FigureArea;
@@ -16,11 +18,11 @@ use App\Models\Tier;
 use App\Models\Unit;
 use App\Models\User;
 use App\Models\Variation;
+use App\Models\VariationKind;
 use Core\Composition\Asked;
 use Core\Composition\Choice as CoreChoice;
 use Core\Composition\FittingVariations;
 use Core\Composition\Waiver;
-use Illuminate\Support\Facades\DB;
 
 /**
  * Sets one area apart: another tier, a use left out, a method chosen. For the whole unit, or for one
@@ -30,7 +32,7 @@ final readonly class VaryArea
 {
     public function __construct(
         private JobFigures $figures,
-        private StandardLibrary $library,
+        private JobStandards $standards,
         private BackToPainting $backToPainting,
     ) {
     }
@@ -58,10 +60,48 @@ final readonly class VaryArea
         return $this->change($unit, $figure, $versionRead, function (Unit $unit) use ($figure, $area, $use, $reason, $agreedWith, $by): void {
             $this->requireAsked($unit, $figure, new Waiver($area, $use, $reason));
             Variation::query()->updateOrCreate(
-                ['unit_id' => $unit->id, 'figure_id' => $figure?->id, 'figure_area_id' => $this->area($unit, $area)->id, 'kind' => 'waiver', 'use' => $use],
+                ['unit_id' => $unit->id, 'figure_id' => $figure?->id, 'figure_area_id' => $this->area($unit, $area)->id, 'kind' => VariationKind::Waiver, 'use' => $use],
                 ['reason' => $reason, 'agreed_with' => $agreedWith, 'user_id' => $by->id],
             );
         });
+    }
+
+    /**
+     * Agrees that nothing is asked of an area about which the tier is silent.
+     *
+     * @throws NotRight if the standard says something of it
+     */
+    public function notAsked(Unit $unit, ?Figure $figure, string $area, string $reason, string $agreedWith, User $by, int $versionRead): Unit
+    {
+        return Transaction::run(function () use ($unit, $figure, $area, $reason, $agreedWith, $by, $versionRead): Unit {
+            $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
+            $figures = Figure::query()->where('unit_id', $locked->id)->when($figure !== null, static fn ($query) => $query->whereKey($figure?->id))->orderBy('id')->lockForUpdate()->get();
+            AssignUnit::requireUnsigned($figures->all());
+            $this->requireUndecided($locked, $figures->modelKeys(), $area);
+            Variation::query()->updateOrCreate(
+                ['unit_id' => $locked->id, 'figure_id' => $figure?->id, 'figure_area_id' => $this->area($locked, $area)->id, 'kind' => VariationKind::NotAsked, 'use' => ''],
+                ['reason' => $reason, 'agreed_with' => $agreedWith, 'user_id' => $by->id],
+            );
+            $locked->save();
+            // Nothing that is painted or judged has changed, so a check goes on where it was.
+            foreach ($this->signatures($locked) as $id => $signature) {
+                Check::query()->where('figure_id', $id)->whereIn('figure_id', $figures->modelKeys())->where('state', '<>', 'signed')->update(['signature' => $signature]);
+            }
+
+            return $locked;
+        });
+    }
+
+    /** @param  array<array-key, mixed>  $figures ids */
+    private function requireUndecided(Unit $unit, array $figures, string $area): void
+    {
+        foreach ($this->figures->ofUnit($unit) as $composed) {
+            if (in_array($composed->row->id, $figures, true) && in_array($area, $composed->composition->undecided, true)) {
+                return;
+            }
+        }
+
+        throw NotRight::at('/area', 'not-undecided', "The standard says what is asked of \"{$area}\" here, or it was agreed already; what it asks is left out use by use.");
     }
 
     public function unwaive(Variation $variation, int $versionRead): Unit
@@ -99,10 +139,10 @@ final readonly class VaryArea
     /** @param  callable(Unit): void  $change */
     private function change(Unit $unit, ?Figure $figure, int $versionRead, callable $change): Unit
     {
-        return DB::transaction(function () use ($unit, $figure, $versionRead, $change): Unit {
+        return Transaction::run(function () use ($unit, $figure, $versionRead, $change): Unit {
             $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
             $locked->loadMissing('job');
-            $touched = Figure::query()->where('unit_id', $locked->id)->when($figure !== null, static fn ($query) => $query->whereKey($figure?->id))->get();
+            $touched = Figure::query()->where('unit_id', $locked->id)->when($figure !== null, static fn ($query) => $query->whereKey($figure?->id))->orderBy('id')->lockForUpdate()->get();
             AssignUnit::requireUnsigned($touched->all());
             $before = $this->signatures($locked);
             $change($locked);
@@ -134,7 +174,7 @@ final readonly class VaryArea
     /** A menu includes so many; what is beyond them is an addition, which is agreed and priced otherwise. */
     private function requireRoom(Unit $unit, ?Figure $figure, string $area, string $use): void
     {
-        $standard = $this->library->of($unit->job->standard_version_id);
+        $standard = $this->standards->of($unit->job);
         foreach ($this->figures->ofUnit($unit) as $composed) {
             $place = $composed->figure->area($area);
             $menu = $place === null ? null : (new Asked($standard, $composed->figure))->requirement($place)?->menuOf($use);
@@ -151,7 +191,7 @@ final readonly class VaryArea
     /** At least one of the figures it is said of has it asked. */
     private function requireAsked(Unit $unit, ?Figure $figure, Waiver|CoreChoice $variation): void
     {
-        $fitting = new FittingVariations($this->library->of($unit->job->standard_version_id));
+        $fitting = new FittingVariations($this->standards->of($unit->job));
         foreach ($this->figures->ofUnit($unit) as $composed) {
             if ($figure !== null && $composed->row->id !== $figure->id) {
                 continue;

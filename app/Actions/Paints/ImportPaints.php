@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Paints;
 
+use App\Actions\Transaction;
 use App\Import\PaintFile;
 use App\Models\Paint;
 use Cli\Document\BadDocument;
-use Illuminate\Support\Facades\DB;
 
 /** Takes paints from a file: new ones are added, and of known ones colour and kind are brought up to date. */
 final readonly class ImportPaints
@@ -26,7 +26,7 @@ final readonly class ImportPaints
     {
         $entries = PaintFile::read($text);
 
-        return DB::transaction(function () use ($entries, $take): array {
+        return Transaction::run(function () use ($entries, $take): array {
             $known = Paint::query()->lockForUpdate()->get()->keyBy(static fn (Paint $paint): string => mb_strtolower($paint->name));
             $answer = ['new' => [], 'changed' => [], 'alike' => 0, 'taken' => $take];
             foreach ($entries as $entry) {

@@ -7,6 +7,7 @@ namespace App\Actions\Paints;
 use App\Actions\NotRight;
 use App\Actions\Schemes\SchemeBook;
 use App\Actions\Stale;
+use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\Paint;
 use Core\Colour\ColourText;
@@ -26,7 +27,7 @@ final readonly class StorePaint
     /** @throws NotRight */
     public function create(PaintEntry $entry): Paint
     {
-        return DB::transaction(function () use ($entry): Paint {
+        return Transaction::run(function () use ($entry): Paint {
             $this->requireFree($entry->name, null);
             $paint = Paint::query()->create(self::members($entry))->refresh();
             $this->forget();
@@ -38,7 +39,7 @@ final readonly class StorePaint
     /** @throws NotRight|Stale */
     public function change(Paint $paint, PaintEntry $entry, int $versionRead): Paint
     {
-        return DB::transaction(function () use ($paint, $entry, $versionRead): Paint {
+        return Transaction::run(function () use ($paint, $entry, $versionRead): Paint {
             $this->requireFree($entry->name, $paint->id);
             $now = Versioned::lock($paint, $versionRead, "\"{$paint->name}\"");
             $now->fill(self::members($entry))->save();

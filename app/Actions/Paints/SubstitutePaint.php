@@ -7,13 +7,13 @@ namespace App\Actions\Paints;
 use App\Actions\NotRight;
 use App\Actions\Schemes\SchemeBook;
 use App\Actions\Schemes\StoreArea;
+use App\Actions\Transaction;
 use App\Models\Paint;
 use App\Models\Scheme;
 use App\Models\SchemeArea;
 use App\Models\SchemeNote;
 use App\Models\User;
 use Core\Scheme\Substitute;
-use Illuminate\Support\Facades\DB;
 
 /** Lets one paint stand in for another in every ladder of every scheme, in one action. */
 final readonly class SubstitutePaint
@@ -34,7 +34,7 @@ final readonly class SubstitutePaint
     {
         $substitute = $this->substitute($paint, $instead);
 
-        return DB::transaction(function () use ($paint, $substitute, $take, $by): Substitution {
+        return Transaction::run(function () use ($paint, $substitute, $take, $by): Substitution {
             $touched = [];
             foreach (Scheme::query()->with('areas.steps.parts')->orderBy('id')->get() as $scheme) {
                 foreach ($scheme->areas as $row) {

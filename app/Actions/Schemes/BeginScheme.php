@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Schemes;
 
 use App\Actions\NotRight;
+use App\Actions\Transaction;
 use App\Models\Force;
 use App\Models\Scheme;
-use Illuminate\Support\Facades\DB;
 
 /** Begins a scheme: the common one of a force first, then others that differ from it. */
 final readonly class BeginScheme
@@ -15,7 +15,7 @@ final readonly class BeginScheme
     /** @throws NotRight if the force has one of this name */
     public function handle(string $force, string $name): Scheme
     {
-        return DB::transaction(static function () use ($force, $name): Scheme {
+        return Transaction::run(static function () use ($force, $name): Scheme {
             $row = Force::query()->firstOrCreate(['name' => $force]);
             Force::query()->whereKey($row->id)->lockForUpdate()->firstOrFail();
             if (Scheme::query()->where('force_id', $row->id)->where('name', $name)->exists()) {

@@ -6,12 +6,12 @@ namespace App\Actions\Schemes;
 
 use App\Actions\NotRight;
 use App\Actions\Paints\PaintBook;
+use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\Scheme;
 use Core\CoreException;
 use Core\Scheme\Recipe;
 use Core\Scheme\SharedLight;
-use Illuminate\Support\Facades\DB;
 
 /** Changes what holds for all areas of a scheme. */
 final readonly class ChangeScheme
@@ -39,7 +39,7 @@ final readonly class ChangeScheme
             throw NotRight::at('/name', 'scheme-exists', "The force has a scheme \"{$head->name}\" already; give this one another name.");
         }
 
-        return DB::transaction(function () use ($scheme, $members, $versionRead): Scheme {
+        return Transaction::run(function () use ($scheme, $members, $versionRead): Scheme {
             $now = Versioned::lock($scheme, $versionRead, "the scheme \"{$scheme->name}\"");
             $now->fill($members)->save();
             $this->book->forget();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Schemes;
 
 use App\Actions\NotRight;
+use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Import\Picture;
 use App\Models\Scheme;
@@ -23,7 +24,7 @@ final readonly class GoverningPicture
     {
         $jpeg = Picture::of($bytes, '/file')->jpeg();
 
-        return DB::transaction(function () use ($scheme, $jpeg, $versionRead): Scheme {
+        return Transaction::run(function () use ($scheme, $jpeg, $versionRead): Scheme {
             $now = Versioned::lock($scheme, $versionRead, "the scheme \"{$scheme->name}\"");
             $old = $now->picture;
             $now->picture = substr(hash('sha256', $jpeg), 0, 40).'.jpg';

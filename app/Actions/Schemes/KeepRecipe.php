@@ -6,6 +6,7 @@ namespace App\Actions\Schemes;
 
 use App\Actions\NotRight;
 use App\Actions\Paints\PaintBook;
+use App\Actions\Transaction;
 use App\Models\FigureType;
 use App\Models\Job;
 use App\Models\JobMix;
@@ -15,7 +16,6 @@ use App\Models\Unit;
 use App\Models\User;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\UseRecipe;
-use Illuminate\Support\Facades\DB;
 
 /**
  * Keeps what was really mixed at the bench as the recipe of the scheme, with who and when. It is kept with
@@ -33,7 +33,7 @@ final readonly class KeepRecipe
     /** @throws NotRight if nothing was mixed there, or the force has no scheme that says anything of the area */
     public function handle(Job $job, FigureType $type, string $area, string $use, int $step, User $by): void
     {
-        DB::transaction(function () use ($job, $type, $area, $use, $step, $by): void {
+        Transaction::run(function () use ($job, $type, $area, $use, $step, $by): void {
             $mix = JobMix::query()->where(['job_id' => $job->id, 'area' => $area, 'use' => $use, 'step' => $step])
                 ->where(static fn ($query) => $query->whereNull('figure_type_id')->orWhere('figure_type_id', $type->id))
                 ->orderByRaw('figure_type_id IS NULL')->lockForUpdate()->with('parts')->first()

@@ -6,6 +6,7 @@ namespace App\Actions\Schemes;
 
 use App\Actions\NotRight;
 use App\Actions\Paints\PaintBook;
+use App\Actions\Transaction;
 use App\Import\PaintsByUse;
 use App\Import\RosterProblem;
 use App\Models\Scheme;
@@ -17,7 +18,6 @@ use Core\Scheme\AreaLadder;
 use Core\Scheme\LadderFromUses;
 use Core\Scheme\UseRecipe;
 use Core\Standard\Standard;
-use Illuminate\Support\Facades\DB;
 
 /**
  * Takes a list of paints by use into a scheme, as ladders. Figure types that have an area alike share it; one
@@ -56,7 +56,7 @@ final readonly class PasteRecipes
             throw BadDocument::withFaults($faults);
         }
 
-        return DB::transaction(function () use ($scheme, $standard, $types, $lists): int {
+        return Transaction::run(function () use ($scheme, $standard, $types, $lists): int {
             $written = 0;
             foreach ($lists as $area => $byType) {
                 foreach (self::shared($this->ladders($standard, $types, (string) $area, $byType)) as $type => $ladder) {

@@ -21,6 +21,7 @@ use Core\Scheme\PlateColours;
 use Core\Scheme\SchemeFinding;
 use Core\Scheme\TierLadder;
 use Core\Standard\Standard;
+use Core\Standard\Surface;
 use Core\Standard\TechniqueUse;
 use Core\Standard\Tier;
 
@@ -28,7 +29,7 @@ use Core\Standard\Tier;
 final readonly class SchemeReading
 {
     /** The figure as one has no surface to show. */
-    private const WHOLE = 'whole';
+    private const WHOLE = Surface::WHOLE;
 
     /** @param  array<string, FigureType>  $types of the force, by key */
     public function __construct(
@@ -89,11 +90,22 @@ final readonly class SchemeReading
                 continue;
             }
             foreach ($this->standard->offeredTiers() as $at => $tier) {
-                $plates[] = $this->plate($area, $tier, $compositions[$at]->usesOn($area->area->id), $instead);
+                $plates[] = $this->plate($area, $tier, $this->included($compositions[$at]->usesOn($area->area->id), $tier), $instead);
             }
         }
 
         return $plates;
+    }
+
+    /**
+     * What is left to choose is not shown as if it were included.
+     *
+     * @param  list<ComposedUse>  $uses
+     * @return list<ComposedUse>
+     */
+    private function included(array $uses, Tier $tier): array
+    {
+        return array_values(array_filter($uses, fn (ComposedUse $use): bool => $this->standard->requirement($tier->id, $use->area->surface)?->menuOf($use->use->id) === null));
     }
 
     /** @param  list<ComposedUse>  $uses */

@@ -7,6 +7,7 @@ namespace App\Actions\Schemes;
 use App\Actions\NotRight;
 use App\Actions\Paints\PaintBook;
 use App\Actions\Stale;
+use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\CurrentStudio;
 use App\Models\Scheme;
@@ -15,7 +16,6 @@ use App\Models\SchemeStep;
 use App\Models\SchemeStepPart;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\Recipe;
-use Illuminate\Support\Facades\DB;
 
 /** Writes the colours of an area down, whole. */
 final readonly class StoreArea
@@ -33,7 +33,7 @@ final readonly class StoreArea
     {
         $ladder = $this->drafts->read($draft);
 
-        return DB::transaction(function () use ($scheme, $draft, $ladder): SchemeArea {
+        return Transaction::run(function () use ($scheme, $draft, $ladder): SchemeArea {
             Scheme::query()->whereKey($scheme->id)->lockForUpdate()->firstOrFail();
             if (SchemeArea::query()->where(['scheme_id' => $scheme->id, 'area' => $draft->area, 'figure_type' => $draft->figureType])->exists()) {
                 throw NotRight::at('/area', 'area-exists', "\"{$draft->area}\" has its colours in this scheme already; open it there, or say for which figures these differ.");
@@ -53,7 +53,7 @@ final readonly class StoreArea
     {
         $ladder = $this->drafts->read($draft);
 
-        return DB::transaction(function () use ($row, $draft, $ladder, $versionRead): SchemeArea {
+        return Transaction::run(function () use ($row, $draft, $ladder, $versionRead): SchemeArea {
             $now = Versioned::lock($row, $versionRead, "the colours of \"{$row->area}\"");
             $now->fill(self::members($draft))->save();
             $this->rewrite($now, $ladder);
@@ -74,7 +74,7 @@ final readonly class StoreArea
     /** @throws Stale */
     public function remove(SchemeArea $row, int $versionRead): void
     {
-        DB::transaction(function () use ($row, $versionRead): void {
+        Transaction::run(function () use ($row, $versionRead): void {
             $now = Versioned::lock($row, $versionRead, "the colours of \"{$row->area}\"");
             $this->rewrite($now, new AreaLadder($row->area, []));
             $now->delete();

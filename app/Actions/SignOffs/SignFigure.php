@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\SignOffs;
 
+use App\Actions\Checks\CheckLock;
 use App\Actions\Checks\CheckReading;
 use App\Actions\Checks\MayCheck;
 use App\Actions\Checks\ReadCheck;
 use App\Actions\NotAllowed;
-use App\Actions\Versioned;
+use App\Actions\Transaction;
 use App\Models\Check;
 use App\Models\Figure;
 use App\Models\FigureState;
@@ -17,7 +18,6 @@ use App\Models\Studio;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Core\Record\Link;
-use Illuminate\Support\Facades\DB;
 
 /** Signs a figure off: possible only when everything is answered and the verdict allows; the record cannot change any more. */
 final readonly class SignFigure
@@ -25,16 +25,18 @@ final readonly class SignFigure
     public function __construct(
         private ReadCheck $reading,
         private SignOffRecord $records,
+        private Keyring $keys,
+        private Anchors $anchors,
     ) {
     }
 
     public function handle(Check $check, int $versionRead, User $by): SignOff
     {
-        return DB::transaction(function () use ($check, $versionRead, $by): SignOff {
+        $signOff = Transaction::run(function () use ($check, $versionRead, $by): SignOff {
             // Records are appended one after the other, so that the chain of a studio never forks.
             $studio = Studio::query()->lockForUpdate()->findOrFail($check->studio_id);
-            $locked = Versioned::lock($check, $versionRead, 'this check');
-            $figure = Figure::query()->lockForUpdate()->findOrFail($locked->figure_id);
+            $lock = CheckLock::take($check, $versionRead);
+            [$figure, $locked] = [$lock->figure, $lock->check];
             $reading = $this->reading->handle($locked);
             MayCheck::requireSigning($by, $figure, $reading->tier);
             $this->requireReady($reading, $figure);
@@ -43,13 +45,26 @@ final readonly class SignFigure
             $signOff = SignOff::query()->create([
                 'figure_id' => $figure->id, 'check_id' => $locked->id, 'signed_by' => $by->id, 'signed_at' => $signedAt,
                 'number' => $link->number, 'previous' => $link->previous, 'hash' => $link->hash, 'record' => $link->canonical,
+                ...$this->seal($studio->id, $link),
             ]);
             $locked->setRelations([]);
-            $locked->fill(['state' => 'signed', 'closed_at' => $signedAt])->save();
+            $locked->fill(['state' => 'signed', 'closed_at' => $signedAt, 'closed_by' => $by->id])->save();
             $figure->fill(['state' => FigureState::Signed, 'version' => $figure->version + 1])->save();
 
             return $signOff;
         });
+        // Outside only once it is certain inside: a head that never was would accuse a chain that is whole.
+        $this->anchors->append($signOff->studio_id, $signOff->number, $signOff->hash);
+
+        return $signOff;
+    }
+
+    /** @return array{key_id: string, signature: string} */
+    private function seal(int $studio, Link $link): array
+    {
+        $signed = $this->keys->sign(RecordSeal::message($studio, $link->number, $link->hash));
+
+        return ['key_id' => $signed['key'], 'signature' => $signed['signature']];
     }
 
     private function requireReady(CheckReading $reading, Figure $figure): void
@@ -57,16 +72,9 @@ final readonly class SignFigure
         if ($reading->check->state !== 'open' || $figure->state !== FigureState::ToCheck) {
             throw NotAllowed::checkClosed();
         }
-        $open = count($reading->state->open($reading->sheet));
-        if ($open > 0) {
-            throw NotAllowed::because('items-open', "{$open} ".($open === 1 ? 'item is' : 'items are').' not answered yet; a figure is signed when everything is.');
-        }
-        $sides = array_column($reading->state->sidesLeft($reading->sheet), 'value');
-        if ($sides !== []) {
-            throw NotAllowed::because('sides-left', 'Not every side that counts was passed yet: '.implode(', ', $sides).'.');
-        }
-        if (! $reading->judgement->verdict->allowsSignOff()) {
-            throw NotAllowed::because('verdict-rework', 'The faults are over the limits of the tier; send the figure back, or let the lead waive a fault.');
+        $bar = $reading->standsBetween();
+        if ($bar !== null) {
+            throw NotAllowed::because($bar->code, $bar->sentence);
         }
     }
 

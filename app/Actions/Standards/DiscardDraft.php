@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
+use App\Actions\Transaction;
 use App\Models\StandardVersion;
 use Illuminate\Support\Facades\DB;
 
@@ -12,7 +13,7 @@ final readonly class DiscardDraft
 {
     public function handle(StandardVersion $version): void
     {
-        DB::transaction(static function () use ($version): void {
+        Transaction::run(static function () use ($version): void {
             $draft = Drafts::lock($version);
             self::empty($draft);
             $draft->delete();

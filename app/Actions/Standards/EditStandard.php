@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Actions\Standards;
 
 use App\Actions\Stale;
+use App\Actions\Transaction;
 use App\Models\StandardChange;
 use App\Models\StandardVersion;
 use App\Models\User;
 use Cli\Document\BadDocument;
 use Core\Standard\Piece;
 use Core\Standard\StandardPieces;
-use Illuminate\Support\Facades\DB;
 
 /**
  * Changes pieces of a draft, all of them or none. Each names the revision that was read; where somebody
@@ -33,7 +33,7 @@ final readonly class EditStandard
      */
     public function handle(StandardVersion $version, array $changes, User $by): StandardVersion
     {
-        return DB::transaction(function () use ($version, $changes, $by): StandardVersion {
+        return Transaction::run(function () use ($version, $changes, $by): StandardVersion {
             $draft = Drafts::lock($version);
             $this->requireFresh($draft, $changes);
             $document = StandardDocument::of($draft);

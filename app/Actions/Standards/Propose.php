@@ -6,11 +6,11 @@ namespace App\Actions\Standards;
 
 use App\Actions\NotAllowed;
 use App\Actions\NotRight;
+use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\Job;
 use App\Models\Proposal;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 
 /** Proposals to change the standard, from the bench or a check; the lead takes or declines them. */
 final readonly class Propose
@@ -35,7 +35,7 @@ final readonly class Propose
     /** @param  'taken'|'declined'  $state */
     public function answer(Proposal $proposal, string $state, string $answer, int $versionRead, User $by): Proposal
     {
-        return DB::transaction(static function () use ($proposal, $state, $answer, $versionRead, $by): Proposal {
+        return Transaction::run(static function () use ($proposal, $state, $answer, $versionRead, $by): Proposal {
             $locked = Versioned::lock($proposal, $versionRead, 'this proposal');
             if ($locked->state !== 'open') {
                 throw NotAllowed::because('answered', 'This proposal was answered already.');

@@ -6,6 +6,7 @@ namespace App\Actions\Standards;
 
 use App\Actions\NotRight;
 use App\Actions\Stale;
+use App\Actions\Transaction;
 use App\Models\StandardVersion;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
@@ -20,7 +21,7 @@ final readonly class PutInForce
      */
     public function handle(StandardVersion $version, ?User $by, string $why = '', ?int $revisionRead = null): StandardVersion
     {
-        return DB::transaction(static function () use ($version, $by, $why, $revisionRead): StandardVersion {
+        return Transaction::run(static function () use ($version, $by, $why, $revisionRead): StandardVersion {
             $draft = Drafts::lock($version);
             if ($revisionRead !== null && $draft->revision !== $revisionRead) {
                 throw Stale::row('this draft', ['revision' => $draft->revision]);

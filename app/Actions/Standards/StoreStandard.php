@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
+use App\Actions\Transaction;
 use App\Models\CurrentStudio;
 use App\Models\Standard;
 use App\Models\StandardVersion;
@@ -35,7 +36,7 @@ final readonly class StoreStandard
      */
     public function handle(array $document, ?StandardVersion $basedOn = null): StandardVersion
     {
-        return DB::transaction(function () use ($document, $basedOn): StandardVersion {
+        return Transaction::run(function () use ($document, $basedOn): StandardVersion {
             $standard = Standard::query()->firstOrCreate(['name' => $document['name']]);
             $draft = StandardVersion::query()->where('state', 'draft')->lockForUpdate()->first();
             if ($draft !== null) {

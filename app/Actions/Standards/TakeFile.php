@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
+use App\Actions\Transaction;
 use App\Import\StandardFile;
 use App\Models\StandardVersion;
 use Core\Composition\ChangeLine;
 use Core\Standard\StandardReader;
-use Illuminate\Support\Facades\DB;
 
 /** A standard from a file: read, shown beside what is there, then taken as the draft. */
 final readonly class TakeFile
@@ -40,7 +40,7 @@ final readonly class TakeFile
         $document = StandardFile::read($text);
         $document['version'] = $label ?? $document['version'];
 
-        return DB::transaction(function () use ($document): StandardVersion {
+        return Transaction::run(function () use ($document): StandardVersion {
             $draft = StandardVersion::query()->where('state', 'draft')->first();
             if ($draft !== null) {
                 $this->discard->handle($draft);

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Actions\Standards;
 
 use App\Actions\NotAllowed;
+use App\Actions\Transaction;
 use App\Models\StandardChange;
 use App\Models\StandardVersion;
 use App\Models\User;
 use Core\Standard\Piece;
 use Core\Standard\PieceKind;
 use Core\Standard\StandardPieces;
-use Illuminate\Support\Facades\DB;
 
 /** Undoes the last change of somebody in a draft, or does the last undone one again. What others wrote since is never touched. */
 final readonly class UndoChange
@@ -32,7 +32,7 @@ final readonly class UndoChange
 
     private function turn(StandardVersion $version, User $by, bool $undo): StandardVersion
     {
-        return DB::transaction(function () use ($version, $by, $undo): StandardVersion {
+        return Transaction::run(function () use ($version, $by, $undo): StandardVersion {
             $draft = Drafts::lock($version);
             $changes = StandardChange::query()->where('standard_version_id', $draft->id)->where('user_id', $by->id)->where('undone', ! $undo);
             $change = $undo ? $changes->orderByDesc('id')->first() : $changes->orderBy('id')->first();

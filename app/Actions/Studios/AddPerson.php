@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\Studios;
 
 use App\Actions\NotRight;
+use App\Actions\Transaction;
 use App\Models\Role;
 use App\Models\Studio;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 
 /** Makes an account. There is no public registration: the lead does it, or an administrator by command. */
 final readonly class AddPerson
@@ -20,7 +20,7 @@ final readonly class AddPerson
      */
     public function handle(Studio $studio, string $name, string $email, Role $role, ?int $signingRank, string $password): User
     {
-        return DB::transaction(static function () use ($studio, $name, $email, $role, $signingRank, $password): User {
+        return Transaction::run(static function () use ($studio, $name, $email, $role, $signingRank, $password): User {
             $email = mb_strtolower($email);
             if (User::query()->where('email', $email)->exists()) {
                 throw NotRight::at('/email', 'address-taken', 'Somebody has an account with this address already; take another.');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Studios;
 
 use App\Models\BenchMark;
+use App\Models\ChainVerification;
 use App\Models\Figure;
 use App\Models\FigureState;
 use App\Models\Job;
@@ -39,6 +40,12 @@ final readonly class Waiting
     public function proposals(): int
     {
         return $this->user->isLead() ? Proposal::query()->where('state', 'open')->count() : 0;
+    }
+
+    /** Null: the chain of records was never verified yet. */
+    public function lastVerification(): ?ChainVerification
+    {
+        return ChainVerification::query()->orderByDesc('id')->first();
     }
 
     /** @return list<Figure> the longest waiting first */

@@ -19,15 +19,8 @@ final readonly class AnswerItem
 
     public function __invoke(AnswerRequest $request, Check $check): CheckResource
     {
-        return $this->checks->read($this->acting->answer(
-            $check,
-            $request->versionRead(),
-            $request->string('area')->toString(),
-            $request->string('criterion')->toString(),
-            $request->answer(),
-            $request->side(),
-            $request->string('reason')->toString(),
-            $request->person(),
-        ), $request->person());
+        $reading = $this->acting->answer($check, $request->versionRead(), $request->given(), $request->person(), $request->requestKey());
+
+        return $this->checks->read($reading, $request->person());
     }
 }

@@ -20,14 +20,7 @@ final readonly class MarkStep
 
     public function __invoke(MarkRequest $request): BenchSheetResource
     {
-        $sheet = $this->marking->ofIds(
-            $request->figureIds(),
-            $request->string('area')->toString(),
-            $request->string('use')->toString(),
-            $request->state(),
-            $request->string('reason')->toString(),
-            $request->person(),
-        );
+        $sheet = $this->marking->handle($request->mark(), $request->person());
 
         return new BenchSheetResource($sheet, $this->mixes->of($sheet->first()), $request->person());
     }

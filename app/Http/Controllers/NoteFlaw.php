@@ -19,15 +19,8 @@ final readonly class NoteFlaw
 
     public function __invoke(FlawRequest $request, Check $check): CheckResource
     {
-        return $this->checks->read($this->acting->flaw(
-            $check,
-            $request->versionRead(),
-            $request->string('flaw')->toString(),
-            $request->string('area')->toString(),
-            $request->side(),
-            $request->float('size_mm'),
-            $request->string('note')->toString(),
-            $request->person(),
-        ), $request->person());
+        $reading = $this->acting->flaw($check, $request->versionRead(), $request->flaw(), $request->person(), $request->requestKey());
+
+        return $this->checks->read($reading, $request->person());
     }
 }

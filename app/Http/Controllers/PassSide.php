@@ -19,6 +19,6 @@ final readonly class PassSide
 
     public function __invoke(PassSideRequest $request, Check $check): CheckResource
     {
-        return $this->checks->read($this->acting->pass($check, $request->versionRead(), $request->side(), $request->person()), $request->person());
+        return $this->checks->read($this->acting->pass($check, $request->versionRead(), $request->side(), $request->person(), $request->requestKey()), $request->person());
     }
 }

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Checks\RefuseFigure as RefuseFigureAction;
 use App\Http\Checks;
-use App\Http\Requests\VersionRequest;
+use App\Http\Requests\RefuseRequest;
 use App\Http\Resources\CheckResource;
 use App\Models\Check;
 
@@ -17,8 +17,8 @@ final readonly class RefuseFigure
     {
     }
 
-    public function __invoke(VersionRequest $request, Check $check): CheckResource
+    public function __invoke(RefuseRequest $request, Check $check): CheckResource
     {
-        return $this->checks->of($this->refusing->handle($check, $request->versionRead(), $request->person()), $request->person());
+        return $this->checks->of($this->refusing->handle($check, $request->versionRead(), $request->string('reason')->toString(), $request->string('area')->toString(), $request->person()), $request->person());
     }
 }

@@ -17,8 +17,6 @@ final readonly class VerifyChain
 
     public function __invoke(AnybodyRequest $request): ChainResource
     {
-        ['records' => $records, 'faults' => $faults] = $this->verifying->handle();
-
-        return new ChainResource($records, $faults);
+        return new ChainResource($this->verifying->keep());
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Checks\GivenAnswer;
 use App\Models\Role;
 use Core\Check\Answer;
+use Core\Check\ItemKind;
 use Core\Standard\Side;
 use Illuminate\Validation\Rule;
 
@@ -18,9 +20,11 @@ final class AnswerRequest extends ApiRequest
             'version' => ['required', 'integer'],
             'area' => ['required', 'string'],
             'criterion' => ['required', 'string'],
+            'item' => ['nullable', 'string', Rule::enum(ItemKind::class)],
             'answer' => ['required', 'string', Rule::enum(Answer::class)],
             'side' => ['nullable', 'string', Rule::enum(Side::class)],
             'reason' => ['nullable', 'string', 'max:500'],
+            'key' => ['nullable', 'string', 'uuid'],
         ];
     }
 
@@ -29,13 +33,15 @@ final class AnswerRequest extends ApiRequest
         return [Role::Lead, Role::Deputy];
     }
 
-    public function answer(): Answer
+    public function given(): GivenAnswer
     {
-        return Answer::from($this->string('answer')->toString());
-    }
-
-    public function side(): ?Side
-    {
-        return Side::tryFrom($this->string('side')->toString());
+        return new GivenAnswer(
+            $this->string('area')->toString(),
+            $this->string('criterion')->toString(),
+            ItemKind::tryFrom($this->string('item')->toString()) ?? ItemKind::Criterion,
+            Answer::from($this->string('answer')->toString()),
+            Side::tryFrom($this->string('side')->toString()),
+            $this->string('reason')->toString(),
+        );
     }
 }

@@ -34,6 +34,12 @@ abstract class ApiRequest extends FormRequest
         return $this->integer('version');
     }
 
+    /** What names this request, so that it is done once however often it arrives; null: it is sent once. */
+    public function requestKey(): ?string
+    {
+        return $this->textOrNull('key');
+    }
+
     /** @return list<Role> */
     protected function allowed(): array
     {

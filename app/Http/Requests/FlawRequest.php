@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Checks\NotedFlaw;
 use App\Models\Role;
 use Core\Standard\Side;
 use Illuminate\Validation\Rule;
@@ -20,6 +21,7 @@ final class FlawRequest extends ApiRequest
             'side' => ['required', 'string', Rule::enum(Side::class)],
             'size_mm' => ['nullable', 'numeric', 'min:0', 'max:500', 'required_unless:flaw,broken'],
             'note' => ['nullable', 'string', 'max:500'],
+            'key' => ['nullable', 'string', 'uuid'],
         ];
     }
 
@@ -28,8 +30,14 @@ final class FlawRequest extends ApiRequest
         return [Role::Lead, Role::Deputy];
     }
 
-    public function side(): Side
+    public function flaw(): NotedFlaw
     {
-        return Side::from($this->string('side')->toString());
+        return new NotedFlaw(
+            $this->string('flaw')->toString(),
+            $this->string('area')->toString(),
+            Side::from($this->string('side')->toString()),
+            $this->float('size_mm'),
+            $this->string('note')->toString(),
+        );
     }
 }

@@ -4,21 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Bench\StepMark;
+use App\Models\MarkState;
 use App\Models\Role;
 use Illuminate\Validation\Rule;
 
-/** Marks at the bench. */
+/** A word about a step at the bench. Each figure names the mark that was seen on it. */
 final class MarkRequest extends ApiRequest
 {
     public function rules(): array
     {
         return [
             'figures' => ['required', 'array', 'min:1', 'max:500'],
-            'figures.*' => ['required', 'integer'],
-            'area' => ['required', 'string'],
-            'use' => ['required', 'string'],
-            'state' => ['present', 'nullable', 'string', Rule::in(['done', 'later', 'waived', 'not-on-figure', 'unreachable'])],
+            'figures.*.id' => ['required', 'integer', 'distinct'],
+            'figures.*.seen' => ['present', 'nullable', 'integer'],
+            'area' => ['required', 'string', 'max:120'],
+            'use' => ['required', 'string', 'max:120'],
+            'state' => ['required', 'string', Rule::enum(MarkState::class)],
             'reason' => ['nullable', 'string', 'max:500'],
+            'agreed_with' => ['nullable', 'string', 'max:190'],
+            'key' => ['nullable', 'string', 'uuid'],
         ];
     }
 
@@ -27,15 +32,19 @@ final class MarkRequest extends ApiRequest
         return [Role::Lead, Role::Deputy, Role::Painter];
     }
 
-    public function state(): ?string
+    public function mark(): StepMark
     {
-        return $this->textOrNull('state');
-    }
+        /** @var non-empty-list<array{id: int, seen: int|null}> $figures */
+        $figures = $this->validated('figures');
 
-    /** @return list<int> */
-    public function figureIds(): array
-    {
-        /** @var list<int> */
-        return $this->validated('figures');
+        return new StepMark(
+            array_column($figures, 'seen', 'id'),
+            $this->string('area')->toString(),
+            $this->string('use')->toString(),
+            MarkState::from($this->string('state')->toString()),
+            $this->string('reason')->toString(),
+            $this->string('agreed_with')->toString(),
+            $this->textOrNull('key'),
+        );
     }
 }

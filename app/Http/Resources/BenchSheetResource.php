@@ -25,7 +25,7 @@ use Core\Standard\UseWords;
  * @phpstan-import-type Person from WhyShape
  * @phpstan-import-type StepMix from RecipeParts
  *
- * @phpstan-type StepMark array{figure_id: int, state: string, reason: string, by: string, at: string|null}
+ * @phpstan-type StepMark array{id: int, figure_id: int, state: string, reason: string, agreed_with: string, by: string, at: string|null}
  * @phpstan-type SheetFigure array{id: int, number: int, leader: bool, state: string, painter: Person|null, mine: bool, left: int, version: int}
  * @phpstan-type StepWork array{title: string, group: string, degree: string, minutes: float, dry: float, messy: bool, tidy: bool, caution: string|null, thinning: string, tool: string, mixes: list<StepMix>, why: list<array{reason: string, sentence: string}>, judged_by: list<string>}
  * @phpstan-type BenchStep array{number: int, area: string, surface: string, tier: string, part: string, use: string, title: string, technique: string, group: string, degree: string, minutes: float, dry: float, messy: bool, tidy: bool, caution: string|null, thinning: string, tool: string, mixes: list<StepMix>, why: list<array{reason: string, sentence: string}>, judged_by: list<string>, marks: list<StepMark>}
@@ -176,7 +176,7 @@ final readonly class BenchSheetResource extends Resource
         foreach ($this->sheet->figures as $figure) {
             $mark = $this->sheet->marks[$figure->row->id][$step->key()] ?? null;
             if ($mark !== null) {
-                $marks[] = ['figure_id' => $figure->row->id, 'state' => $mark->state, 'reason' => $mark->reason, 'by' => $mark->user->name, 'at' => $mark->updated_at?->toIso8601ZuluString()];
+                $marks[] = ['id' => $mark->id, 'figure_id' => $figure->row->id, 'state' => $mark->state->value, 'reason' => $mark->reason, 'agreed_with' => $mark->agreed_with, 'by' => $mark->user->name, 'at' => $mark->updated_at?->toIso8601ZuluString()];
             }
         }
 

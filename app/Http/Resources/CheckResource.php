@@ -7,10 +7,14 @@ namespace App\Http\Resources;
 use App\Actions\Checks\ActInCheck;
 use App\Actions\Checks\CheckReading;
 use App\Actions\Checks\MayCheck;
+use App\Actions\SignOffs\CheckTime;
 use App\Models\CheckAction;
 use App\Models\Fault;
 use App\Models\User;
+use Core\Check\Answer;
 use Core\Check\CheckItem;
+use Core\Check\ExcusedUse;
+use Core\Check\Verdict;
 use Core\Check\Weight;
 use Core\Composition\TypeArea;
 use Core\Standard\Severity;
@@ -23,10 +27,11 @@ use Core\Standard\VisualAngle;
  * @phpstan-import-type Why from WhyShape as WhyData
  * @phpstan-import-type Limits from WhyShape
  *
- * @phpstan-type CheckItem_ array{area: string, surface: string, tier: string, criterion: string, text: string, severity: string, sides: list<string>, alone: string|null, focal: bool, answer: string|null, reason: string, stands: bool}
+ * @phpstan-type ExcusedStep array{as: string, words: string, reason: string, by: string, agreed_with: string}
+ * @phpstan-type CheckItem_ array{item: string, area: string, surface: string, tier: string, criterion: string, excused: ExcusedStep|null, answers: list<string>, text: string, severity: string, sides: list<string>, alone: string|null, focal: bool, answer: string|null, reason: string, stands: bool}
  * @phpstan-type CheckFault array{id: int, kind: string, area: string, criterion: string|null, text: string, side: string|null, flaw: string|null, size_mm: float|null, note: string, severity: 'critical'|'major'|'minor'|'none', sentence: string, why: WhyData, waived: array{by: string, agreed_with: string, reason: string}|null, mended: array{by: string, at: string|null, note: string}|null, version: int}
  * @phpstan-type MosaicArea array{area: string, surface: string, share: float, focal: bool, sides: list<string>, hex: string|null}
- * @phpstan-type Check_ array{id: int, figure_id: int, round: int, state: string, version: int, job: array{id: int, name: string}, unit: string, number: int, count: int, leader: bool, tier: array{key: string, name: string, rank: int, distance_mm: float, notice_arcmin: float, look_minutes: float, smallest_mm: float, limits: Limits}, standard: string, painters: list<string>, sides: list<string>, passed: list<string>, areas: list<MosaicArea>, items: list<CheckItem_>, unseen: list<string>, faults: list<CheckFault>, counts: Limits, verdict: 'accept'|'rework'|'concession', verdict_why: WhyData, open: int, complete: bool, may_sign: bool, sign_hint: string, may_waive: bool, own_work: bool, undo: string|null, started_at: string|null, sign_off_id: int|null}
+ * @phpstan-type Check_ array{id: int, figure_id: int, round: int, state: string, version: int, job: array{id: int, name: string}, unit: string, number: int, count: int, leader: bool, unit_id: int, unit_version: int, tier: array{key: string, name: string, rank: int, distance_mm: float, notice_arcmin: float, look_minutes: float, smallest_mm: float, limits: Limits}, standard: string, painters: list<string>, sides: list<string>, passed: list<string>, areas: list<MosaicArea>, items: list<CheckItem_>, unseen: list<string>, faults: list<CheckFault>, counts: Limits, verdict: 'accept'|'rework'|'concession', verdict_why: WhyData, open: int, complete: bool, undecided: list<string>, may_send_back: bool, sent_back: array{by: string, reason: string}|null, may_sign: bool, sign_hint: string, may_waive: bool, own_work: bool, undo: string|null, started_at: string|null, looked_minutes: float|null, sign_off_id: int|null}
  */
 final readonly class CheckResource extends Resource
 {
@@ -60,6 +65,8 @@ final readonly class CheckResource extends Resource
             'number' => $composed->row->number,
             'count' => $composed->unit->figures->count(),
             'leader' => $composed->row->leader,
+            'unit_id' => $composed->unit->id,
+            'unit_version' => $composed->unit->version,
             'tier' => $this->tier(),
             'standard' => "{$reading->standard->name} {$reading->standard->version}",
             'painters' => $this->painters,
@@ -74,12 +81,16 @@ final readonly class CheckResource extends Resource
             'verdict_why' => $reading->judgement->why->toArray(),
             'open' => count($reading->state->open($reading->sheet)),
             'complete' => $reading->state->isComplete($reading->sheet),
+            'undecided' => $reading->sheet->undecided,
+            'may_send_back' => $reading->judgement->verdict === Verdict::Rework || $this->user->isLead(),
+            'sent_back' => $reading->judgement->sentBack === null ? null : ['by' => $reading->judgement->sentBack->by, 'reason' => $reading->judgement->sentBack->reason],
             'may_sign' => $reading->maySign() && MayCheck::maySign($this->user, $reading->tier),
             'sign_hint' => $this->signHint(),
             'may_waive' => $this->user->isLead(),
             'own_work' => $ownWork,
             'undo' => $this->undo(),
             'started_at' => $reading->check->created_at?->toIso8601ZuluString(),
+            'looked_minutes' => $reading->check->closed_at === null ? null : CheckTime::minutes($reading->check, $reading->check->closed_at),
             'sign_off_id' => $composed->row->signOff()->first()?->id,
         ];
     }
@@ -115,23 +126,27 @@ final readonly class CheckResource extends Resource
         $action = $answer === null ? null : $this->reading->check->actions->firstWhere('id', $answer->check_action_id);
 
         return [
-            'area' => $item->area->area->id, 'surface' => $item->area->area->surface,
+            'item' => $item->kind()->value, 'area' => $item->area->area->id, 'surface' => $item->area->area->surface,
             'tier' => $this->reading->composed->figure->tierOf($this->reading->composed->figure->area($item->area->area->id) ?? $item->area->area),
-            'criterion' => $item->criterion->id, 'text' => $item->criterion->text,
+            'criterion' => $item->criterion->id,
+            'excused' => $item->excused === null ? null : self::excused($item->excused),
+            'answers' => array_map(static fn (Answer $one): string => $one->value, $item->answers()),
+            'text' => $item->criterion->text,
             'severity' => $item->criterion->severity->value, 'sides' => array_map(static fn (Side $side): string => $side->value, $item->sides),
             'alone' => $item->alone, 'focal' => $item->area->focal,
-            'answer' => $answer?->answer, 'reason' => $answer->reason ?? '', 'stands' => $action?->kind === 'stands',
+            'answer' => $answer?->answer->value, 'reason' => $answer->reason ?? '', 'stands' => $action?->kind === 'stands',
         ];
     }
 
     /** @return CheckFault */
     private function fault(Fault $fault, Weight $weight): array
     {
-        $item = $fault->criterion === null ? null : $this->reading->sheet->item(CheckItem::keyOf($fault->area, $fault->criterion));
+        $key = $fault->itemKey();
+        $item = $key === null ? null : $this->reading->sheet->item($key);
 
         return [
-            'id' => $fault->id, 'kind' => $fault->kind, 'area' => $fault->area, 'criterion' => $fault->criterion,
-            'text' => $item->criterion->text ?? '', 'side' => $fault->side, 'flaw' => $fault->flaw, 'size_mm' => $fault->size_mm, 'note' => $fault->note,
+            'id' => $fault->id, 'kind' => $fault->kind->value, 'area' => $fault->area, 'criterion' => $fault->criterion,
+            'text' => $fault->text ?? $item->criterion->text ?? '', 'side' => $fault->side, 'flaw' => $fault->flaw, 'size_mm' => $fault->size_mm, 'note' => $fault->note,
             'severity' => $weight->severity->value ?? 'none',
             'sentence' => $weight->sentence,
             'why' => $weight->why->toArray(),
@@ -144,16 +159,19 @@ final readonly class CheckResource extends Resource
     /** What still stands between the figure and its sign-off; empty when nothing does. */
     private function signHint(): string
     {
-        $open = count($this->reading->state->open($this->reading->sheet));
-        $sides = $this->reading->state->sidesLeft($this->reading->sheet);
+        $bar = $this->reading->standsBetween();
 
         return match (true) {
-            $open > 0 => $open === 1 ? 'One item is not answered yet.' : "{$open} items are not answered yet.",
-            $sides !== [] => 'Sides not passed yet: '.implode(', ', array_column($sides, 'value')).'.',
-            ! $this->reading->judgement->verdict->allowsSignOff() => 'The faults are over the limits of the tier.',
+            $bar !== null => $bar->sentence,
             ! MayCheck::maySign($this->user, $this->reading->tier) => "The lead signs figures of the tier {$this->reading->tier->name}.",
             default => '',
         };
+    }
+
+    /** @return ExcusedStep */
+    private static function excused(ExcusedUse $use): array
+    {
+        return ['as' => $use->as->value, 'words' => $use->as->words(), 'reason' => $use->reason, 'by' => $use->by, 'agreed_with' => $use->agreedWith];
     }
 
     private function undo(): ?string

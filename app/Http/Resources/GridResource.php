@@ -6,7 +6,8 @@ namespace App\Http\Resources;
 
 use App\Actions\Composing\ComposedFigure;
 use App\Models\FigureState;
-use App\Models\Variation;
+use App\Models\VariationKind;
+use Core\Composition\Agreement;
 use Core\Composition\Asked;
 use Core\Composition\Choice;
 use Core\Composition\ComposedUse;
@@ -22,8 +23,9 @@ use Core\Standard\UseWords;
  *
  * @phpstan-import-type Person from WhyShape
  *
- * @phpstan-type GridUse array{id: string, name: string, technique: string, group: string, degree: string, coats: int, steps: int, minutes: float, choices: list<array{id: string, name: string}>, menu: array{name: string, choose: int|null, laid: bool, chosen: bool}|null, waiver: array{id: int, reason: string, agreed_with: string, by: string, whole_unit: bool}|null}
- * @phpstan-type GridArea array{area: string, surface: string, tier: string, own_tier: bool, focal: bool, state: 'asked'|'not-asked'|'undecided', minutes: float, uses: list<GridUse>}
+ * @phpstan-type AgreedHere array{id: int, reason: string, agreed_with: string, by: string, whole_unit: bool}
+ * @phpstan-type GridUse array{id: string, name: string, technique: string, group: string, degree: string, coats: int, steps: int, minutes: float, choices: list<array{id: string, name: string}>, menu: array{name: string, choose: int|null, laid: bool, chosen: bool}|null, waiver: AgreedHere|null}
+ * @phpstan-type GridArea array{area: string, surface: string, tier: string, own_tier: bool, focal: bool, state: 'asked'|'not-asked'|'undecided', agreed: AgreedHere|null, minutes: float, uses: list<GridUse>}
  * @phpstan-type GridFigure array{id: int, number: int, leader: bool, state: string, tier: string, own_tier: bool, painter: Person|null, own_painter: bool, version: int}
  * @phpstan-type GridGroup array{key: string, tier: string, minutes: float, minutes_all: float, figures: list<GridFigure>, areas: list<GridArea>, resting: list<string>}
  * @phpstan-type GridUnit array{id: int, name: string, note: string, type: string, type_id: int, tier: string, painter: Person|null, scheme: int|null, version: int, count: int, minutes: float, groups: list<GridGroup>}
@@ -52,7 +54,7 @@ final readonly class GridResource extends Resource
             'units' => $units,
             'figures' => count($this->figures),
             'minutes' => array_sum(array_column($units, 'minutes')),
-            'waivers' => array_sum(array_map(static fn (array $unit): int => $unit[0]->unit->variations->count(), array_values($byUnit))),
+            'waivers' => array_sum(array_map(static fn (array $unit): int => $unit[0]->unit->variations->where('kind', VariationKind::Waiver)->count(), array_values($byUnit))),
             'questions' => $this->questions(),
             'unassigned' => count(array_filter($this->figures, static fn (ComposedFigure $figure): bool => $figure->row->painter_id === null && $figure->unit->painter_id === null)),
             'signed' => count(array_filter($this->figures, static fn (ComposedFigure $figure): bool => $figure->row->state === FigureState::Signed)),
@@ -143,6 +145,7 @@ final readonly class GridResource extends Resource
                     in_array($area->id, $composed->composition->notAsked, true) => 'not-asked',
                     default => 'asked',
                 },
+                'agreed' => self::notAsked($area, $composed),
                 'minutes' => array_sum(array_column($here, 'minutes')),
                 'uses' => array_map(fn (TechniqueUse $use): array => $this->use($use, $area, $here[$use->id] ?? null, $composed), $asked->ofTier($area)),
             ];
@@ -173,13 +176,34 @@ final readonly class GridResource extends Resource
         return $menu === null ? null : ['name' => $menu->name, 'choose' => $menu->choose, 'laid' => $laid !== null, 'chosen' => $chosen !== []];
     }
 
-    /** @return array{id: int, reason: string, agreed_with: string, by: string, whole_unit: bool}|null */
+    /** @return AgreedHere|null */
     private static function waiver(TechniqueUse $use, Area $area, ComposedFigure $composed): ?array
     {
-        $row = $composed->unit->variations->last(static fn (Variation $row): bool => $row->use === $use->id && $row->figureArea->key === $area->id
-            && ($row->figure_id === null || $row->figure_id === $composed->row->id));
+        foreach ($composed->figure->waivers as $waiver) {
+            if ($waiver->area === $area->id && $waiver->use === $use->id && $waiver->agreement !== null) {
+                return self::agreed($waiver->reason, $waiver->agreement);
+            }
+        }
 
-        return $row === null ? null : ['id' => $row->id, 'reason' => $row->reason, 'agreed_with' => $row->agreed_with, 'by' => $row->user->name, 'whole_unit' => $row->figure_id === null];
+        return null;
+    }
+
+    /** @return AgreedHere */
+    private static function agreed(string $reason, Agreement $agreement): array
+    {
+        return ['id' => $agreement->id, 'reason' => $reason, 'agreed_with' => $agreement->agreedWith, 'by' => $agreement->by, 'whole_unit' => $agreement->figure === null];
+    }
+
+    /** @return AgreedHere|null what was agreed about an area of which the tier says nothing */
+    private static function notAsked(Area $area, ComposedFigure $composed): ?array
+    {
+        foreach (array_reverse($composed->figure->notAskedFor) as $agreed) {
+            if ($agreed->area === $area->id && $agreed->agreement !== null) {
+                return self::agreed($agreed->reason, $agreed->agreement);
+            }
+        }
+
+        return null;
     }
 
     /** @return list<string> what was agreed and names nothing that is asked any more */

@@ -13,7 +13,7 @@ use Carbon\CarbonImmutable;
  * One job.
  *
  * @phpstan-type JobSummary array{id: int, name: string, client: string, due: string|null, days_left: int|null, figures: int, signed: int, late: bool}
- * @phpstan-type Job_ array{id: int, name: string, client: string, due: string|null, force: string, state: string, version: int, standard: array{id: int, name: string, version: string}, tiers: list<array{key: string, name: string, rank: int, retired: bool}>, surfaces: list<array{key: string, name: string}>, schemes: list<array{id: int, name: string, common: bool}>}
+ * @phpstan-type Job_ array{id: int, name: string, client: string, due: string|null, force: string, state: string, version: int, standard: array{id: int, name: string, version: string}, tiers: list<array{key: string, name: string, rank: int, retired: bool, by_agreement: bool}>, surfaces: list<array{key: string, name: string}>, schemes: list<array{id: int, name: string, common: bool}>}
  */
 final readonly class JobResource extends Resource
 {
@@ -38,7 +38,7 @@ final readonly class JobResource extends Resource
             'version' => $job->version,
             'standard' => ['id' => $job->standard_version_id, 'name' => $job->standardVersion->standard->name, 'version' => $job->standardVersion->label],
             'tiers' => array_values($job->standardVersion->tiers->sortBy('rank')->map(static fn (Tier $tier): array => [
-                'key' => $tier->key, 'name' => $tier->name, 'rank' => $tier->rank, 'retired' => $tier->retired,
+                'key' => $tier->key, 'name' => $tier->name, 'rank' => $tier->rank, 'retired' => $tier->retired, 'by_agreement' => $tier->by_agreement,
             ])->all()),
             'surfaces' => array_values($job->standardVersion->surfaces->map(static fn ($surface): array => ['key' => $surface->key, 'name' => $surface->name])->all()),
             'schemes' => array_values($job->force->schemes->map(static fn (Scheme $scheme): array => ['id' => $scheme->id, 'name' => $scheme->name, 'common' => $scheme->common_id === null])->all()),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Figure;
+use Core\Check\FaultKind;
 
 /**
  * A refused figure for its painter: its faults, and which are mended.
@@ -29,7 +30,7 @@ final readonly class MendResource extends Resource
     /** @return Mend */
     public function toArray(): array
     {
-        $toMend = count(array_filter($this->faults, static fn (array $fault): bool => $fault['severity'] !== 'none' && $fault['mended'] === null));
+        $toMend = count(array_filter($this->faults, static fn (array $fault): bool => ($fault['severity'] !== 'none' || $fault['kind'] === FaultKind::SentBack->value) && $fault['mended'] === null));
 
         return [
             'figure' => [

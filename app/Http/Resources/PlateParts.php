@@ -59,7 +59,7 @@ final readonly class PlateParts
     /** @return Plate */
     private function plate(Requirement $requirement): array
     {
-        return $this->drawn($requirement->tier, $requirement->surface, (new PlateMaker($this->standard))->make($requirement->uses, Palette::neutral()));
+        return $this->drawn($requirement->tier, $requirement->surface, (new PlateMaker($this->standard))->make($requirement->included(), Palette::neutral()));
     }
 
     /** @return Plate */

@@ -13,7 +13,7 @@ use App\Models\Job;
  *
  * @phpstan-type WaitingFigure array{id: int, job_id: int, job: string, unit: string, number: int, leader: bool, state: string, painter: string|null, since: string|null}
  * @phpstan-type WaitingUnit array{job_id: int, job: string, unit_id: int, unit: string, figures: int, due: string|null}
- * @phpstan-type Today array{checks: list<WaitingFigure>, refused: list<WaitingFigure>, bench: list<WaitingUnit>, jobs: list<array{id: int, name: string, client: string, due: string|null, days_left: int|null, figures: int, signed: int, late: bool}>, proposals: int}
+ * @phpstan-type Today array{checks: list<WaitingFigure>, refused: list<WaitingFigure>, bench: list<WaitingUnit>, jobs: list<array{id: int, name: string, client: string, due: string|null, days_left: int|null, figures: int, signed: int, late: bool}>, proposals: int, chain: array{holds: bool, records: int, faults: int, verified_at: string|null}}
  */
 final readonly class TodayResource extends Resource
 {
@@ -30,7 +30,16 @@ final readonly class TodayResource extends Resource
             'bench' => $this->waiting->unitsAtTheBench(),
             'jobs' => array_map(static fn (Job $job): array => JobResource::summary($job), $this->waiting->openJobs()),
             'proposals' => $this->waiting->proposals(),
+            'chain' => $this->chain(),
         ];
+    }
+
+    /** @return array{holds: bool, records: int, faults: int, verified_at: string|null} as it was last verified */
+    private function chain(): array
+    {
+        $last = $this->waiting->lastVerification();
+
+        return ['holds' => $last === null || $last->faults === [], 'records' => $last->records ?? 0, 'faults' => count($last->faults ?? []), 'verified_at' => $last?->verified_at->toIso8601ZuluString()];
     }
 
     /** @return WaitingFigure */

@@ -55,6 +55,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/chain/head": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Says whether the chain still contains a record with this number and seal. */
+        get: operations["findHead"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/checks": {
         parameters: {
             query?: never;
@@ -442,6 +459,41 @@ export interface paths {
         put?: never;
         /** Moves a job to the version in force. */
         post: operations["moveJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/own-lists": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Writes, or takes away, what a tier by agreement asks of one surface in this job. */
+        put: operations["writeOwnRequirement"];
+        /** Begins a job's own list for a tier by agreement with what another tier asks. */
+        post: operations["copyTier"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/own-lists/{tier}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a job says itself of a tier by agreement. */
+        get: operations["showOwnList"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1394,6 +1446,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{unit}/not-asked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Agrees that nothing is asked of an area about which the standard is silent. */
+        post: operations["agreeNotAsked"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{unit}/waivers": {
         parameters: {
             query?: never;
@@ -1472,6 +1541,13 @@ export interface components {
             reason: string;
             by?: string;
         };
+        AgreedHere: {
+            id: number;
+            reason: string;
+            agreed_with: string;
+            by: string;
+            whole_unit: boolean;
+        };
         BenchRow: {
             key: string;
             job_id: number;
@@ -1548,6 +1624,7 @@ export interface components {
         };
         Chain: {
             records: number;
+            head: string;
             holds: boolean;
             faults: {
                 number: number;
@@ -1569,6 +1646,8 @@ export interface components {
             number: number;
             count: number;
             leader: boolean;
+            unit_id: number;
+            unit_version: number;
             tier: {
                 key: string;
                 name: string;
@@ -1593,12 +1672,19 @@ export interface components {
             verdict_why: components["schemas"]["Why"];
             open: number;
             complete: boolean;
+            undecided: string[];
+            may_send_back: boolean;
+            sent_back: {
+                by: string;
+                reason: string;
+            } | null;
             may_sign: boolean;
             sign_hint: string;
             may_waive: boolean;
             own_work: boolean;
             undo: string | null;
             started_at: string | null;
+            looked_minutes: number | null;
             sign_off_id: number | null;
         };
         CheckFault: {
@@ -1628,10 +1714,13 @@ export interface components {
             version: number;
         };
         CheckItem: {
+            item: string;
             area: string;
             surface: string;
             tier: string;
             criterion: string;
+            excused: components["schemas"]["ExcusedStep"] | null;
+            answers: string[];
             text: string;
             severity: string;
             sides: string[];
@@ -1719,6 +1808,13 @@ export interface components {
                 [key: string]: number;
             };
         };
+        ExcusedStep: {
+            as: string;
+            words: string;
+            reason: string;
+            by: string;
+            agreed_with: string;
+        };
         FamilyShare: {
             family: string;
             share: number;
@@ -1752,6 +1848,7 @@ export interface components {
             focal: boolean;
             /** @enum {string} */
             state: "asked" | "not-asked" | "undecided";
+            agreed: components["schemas"]["AgreedHere"] | null;
             minutes: number;
             uses: components["schemas"]["GridUse"][];
         };
@@ -1808,13 +1905,11 @@ export interface components {
                 laid: boolean;
                 chosen: boolean;
             } | null;
-            waiver: {
-                id: number;
-                reason: string;
-                agreed_with: string;
-                by: string;
-                whole_unit: boolean;
-            } | null;
+            waiver: components["schemas"]["AgreedHere"] | null;
+        };
+        HeadAnswer: {
+            contained: boolean;
+            message: string;
         };
         Job: {
             id: number;
@@ -1834,6 +1929,7 @@ export interface components {
                 name: string;
                 rank: number;
                 retired: boolean;
+                by_agreement: boolean;
             }[];
             surfaces: {
                 key: string;
@@ -1950,6 +2046,49 @@ export interface components {
             apart: number;
             lined: boolean;
             parts: boolean;
+        };
+        OwnCriterion: {
+            id: string;
+            text: string;
+            severity: string;
+        };
+        OwnList: {
+            job: {
+                id: number;
+                name: string;
+                version: number;
+            };
+            tier: string;
+            tier_name: string;
+            by_agreement: boolean;
+            surfaces: components["schemas"]["OwnSurface"][];
+            tiers: {
+                key: string;
+                name: string;
+            }[];
+            techniques: {
+                key: string;
+                name: string;
+            }[];
+        };
+        OwnSurface: {
+            surface: string;
+            name: string;
+            /** @enum {string} */
+            said: "job" | "standard" | "nothing";
+            uses: components["schemas"]["OwnUse"][];
+            criteria: components["schemas"]["OwnCriterion"][];
+            /** @description Any value */
+            document: unknown;
+        };
+        OwnUse: {
+            id: string;
+            technique: string;
+            name: string;
+            degree: string;
+            coats: number;
+            steps: number;
+            minutes: number;
         };
         Paint: {
             id: number;
@@ -2089,6 +2228,12 @@ export interface components {
             format: string;
             number: number;
             previous: string;
+            ids: {
+                studio: number;
+                figure: number;
+                check: number;
+                signer: number;
+            } | null;
             studio: string;
             job: {
                 name: string;
@@ -2120,38 +2265,19 @@ export interface components {
                     minor: number;
                 };
             };
-            work: {
+            painted: components["schemas"]["RecordPainted"][];
+            excused: components["schemas"]["RecordExcused"][];
+            left_out: components["schemas"]["RecordLeftOut"][];
+            not_asked: components["schemas"]["RecordNotAsked"][];
+            chosen: {
                 area: string;
                 use: string;
                 technique: string;
-                degree: string;
             }[];
-            excused: {
+            area_tiers: {
                 area: string;
-                use: string;
-                as: string;
-                reason: string;
-                by: string;
+                tier: string;
             }[];
-            variations: {
-                waived: {
-                    area: string;
-                    use: string;
-                    reason: string;
-                    agreed_with: string;
-                    by: string;
-                }[];
-                chosen: {
-                    area: string;
-                    use: string;
-                    technique: string;
-                }[];
-                area_tiers: {
-                    area: string;
-                    tier: string;
-                }[];
-            };
-            undecided: string[];
             unseen: string[];
             rounds: components["schemas"]["RecordRound"][];
             verdict: {
@@ -2162,6 +2288,11 @@ export interface components {
                     minor: number;
                 };
             };
+            look: {
+                minutes: number;
+                asked: number;
+                under: boolean;
+            } | null;
             painters: string[];
             signed: {
                 by: string;
@@ -2171,10 +2302,12 @@ export interface components {
             };
         };
         RecordAnswer: {
+            item: string;
             area: string;
             criterion: string;
             text: string;
             severity: string;
+            source: string;
             answer: string;
             side: string | null;
             reason: string;
@@ -2183,16 +2316,32 @@ export interface components {
             in: string;
             undone: boolean;
         };
+        RecordExcused: {
+            area: string;
+            use: string;
+            work: string;
+            as: string;
+            words: string;
+            reason: string;
+            agreed_with: string;
+            by: string;
+        };
         RecordFault: {
             kind: string;
+            item: string;
             area: string;
             criterion: string | null;
+            text: string;
             severity: string | null;
+            own_severity: string | null;
             side: string | null;
+            zone: string | null;
             flaw: string | null;
             size_mm: number | null;
+            sentence: string;
+            why: components["schemas"]["Why"] | null;
             note: string;
-            undone: boolean;
+            stands: boolean;
             waived: {
                 by: string;
                 agreed_with: string | null;
@@ -2205,9 +2354,47 @@ export interface components {
                 note: string;
             } | null;
         };
+        RecordLeftOut: {
+            area: string;
+            use: string;
+            work: string;
+            reason: string;
+            agreed_with: string;
+            by: string;
+            whole_unit: boolean;
+        };
+        RecordNotAsked: {
+            area: string;
+            reason: string;
+            agreed_with: string;
+            by: string;
+            whole_unit: boolean;
+        };
+        RecordPainted: {
+            area: string;
+            use: string;
+            technique: string;
+            degree: string;
+            by: string;
+            at: string | null;
+        };
         RecordRound: {
             round: number;
             ended: string;
+            opened: {
+                by: string;
+                at: string | null;
+            } | null;
+            closed: {
+                by: string;
+                at: string | null;
+            } | null;
+            minutes: number | null;
+            sent_back: {
+                by: string;
+                reason: string;
+                area: string;
+            } | null;
             answers: components["schemas"]["RecordAnswer"][];
             faults: components["schemas"]["RecordFault"][];
         };
@@ -2563,6 +2750,11 @@ export interface components {
         SignOff: {
             row: components["schemas"]["SignOffRow"];
             previous: string;
+            key: string | null;
+            head: {
+                number: number;
+                hash: string;
+            };
             record: components["schemas"]["Record"];
         };
         SignOffRow: {
@@ -2610,9 +2802,11 @@ export interface components {
             based_on: number | null;
         };
         StepMark: {
+            id: number;
             figure_id: number;
             state: string;
             reason: string;
+            agreed_with: string;
             by: string;
             at: string | null;
         };
@@ -2734,6 +2928,12 @@ export interface components {
                 late: boolean;
             }[];
             proposals: number;
+            chain: {
+                holds: boolean;
+                records: number;
+                faults: number;
+                verified_at: string | null;
+            };
         };
         TouchedLadder: {
             scheme: string;
@@ -2834,11 +3034,17 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    figures: number[];
+                    figures: {
+                        id: number;
+                        seen: number | null;
+                    }[];
                     area: string;
                     use: string;
-                    state: ("done" | "later" | "waived" | "not-on-figure" | "unreachable") | null;
+                    /** @enum {string} */
+                    state: "done" | "later" | "waived" | "not-on-figure" | "unreachable" | "taken-back";
                     reason?: string | null;
+                    agreed_with?: string | null;
+                    key?: string | null;
                 };
             };
         };
@@ -2908,6 +3114,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Chain"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    findHead: {
+        parameters: {
+            query: {
+                number: number;
+                hash: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeadAnswer"];
                 };
             };
             /** @description What was refused, and why */
@@ -2996,10 +3234,12 @@ export interface operations {
                     version: number;
                     area: string;
                     criterion: string;
+                    item?: ("criterion" | "excused") | null;
                     /** @enum {string} */
                     answer: "holds" | "does-not-hold" | "not-done" | "not-on-figure" | "unreachable";
                     side?: ("front" | "left" | "back" | "right" | "above" | "below") | null;
                     reason?: string | null;
+                    key?: string | null;
                 };
             };
         };
@@ -3044,6 +3284,7 @@ export interface operations {
                     side: "front" | "left" | "back" | "right" | "above" | "below";
                     size_mm?: number | null;
                     note?: string | null;
+                    key?: string | null;
                 };
             };
         };
@@ -3115,6 +3356,8 @@ export interface operations {
             content: {
                 "application/json": {
                     version: number;
+                    reason?: string | null;
+                    area?: string | null;
                 };
             };
         };
@@ -3154,6 +3397,7 @@ export interface operations {
                     version: number;
                     /** @enum {string} */
                     side: "front" | "left" | "back" | "right" | "above" | "below";
+                    key?: string | null;
                 };
             };
         };
@@ -3809,6 +4053,117 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Job"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    writeOwnRequirement: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    tier: string;
+                    surface: string;
+                    requirement: unknown | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnList"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    copyTier: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    tier: string;
+                    from: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnList"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    showOwnList: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+                tier: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnList"];
                 };
             };
             /** @description What was refused, and why */
@@ -6193,6 +6548,47 @@ export interface operations {
                     area: string;
                     use: string;
                     technique: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Grid"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    agreeNotAsked: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                unit: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    figure_id?: number | null;
+                    area: string;
+                    reason: string;
+                    agreed_with: string;
                 };
             };
         };

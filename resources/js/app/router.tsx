@@ -24,6 +24,7 @@ export const router = createBrowserRouter([
             { path: 'schemes/:scheme/proof', lazy: async () => ({ Component: (await import('@features/schemes')).ProofPage }) },
             { path: 'jobs', lazy: async () => ({ Component: (await import('@features/jobs')).JobsPage }) },
             { path: 'jobs/:job', lazy: async () => ({ Component: (await import('@features/jobs')).JobPage }) },
+            { path: 'jobs/:job/own/:tier', lazy: async () => ({ Component: (await import('@features/jobs')).OwnListPage }) },
             { path: 'jobs/:job/roster', lazy: async () => ({ Component: (await import('@features/jobs')).RosterPage }) },
             {
                 path: 'jobs/:job/bench/:sheet',

@@ -1,5 +1,6 @@
-import { Input, InputNumber } from 'antd';
+import { Input } from 'antd';
 import { type ReactNode, useId } from 'react';
+import { NumberInput } from './NumberInput';
 
 interface FieldProps {
     label: string;
@@ -38,18 +39,18 @@ interface NumberProps {
     otherwise?: number;
 }
 
-/** A number; what is no number is kept as it was typed until it is one. Ranges are the core's to judge. */
+/** A number with its label. Ranges are the core's to judge. */
 export function NumberField({ label, value, onChange, error, hint, step = 1, suffix, otherwise }: NumberProps) {
     return (
         <Field label={label} error={error} {...(hint === undefined ? {} : { hint })}>
             {(id) => (
-                <InputNumber
+                <NumberInput
                     id={id}
-                    value={value ?? null}
+                    value={value}
                     step={step}
                     status={error === undefined ? '' : 'error'}
                     suffix={suffix}
-                    {...(otherwise === undefined ? {} : { placeholder: String(otherwise) })}
+                    placeholder={otherwise === undefined ? undefined : String(otherwise)}
                     onChange={(given) => onChange(given ?? undefined)}
                 />
             )}

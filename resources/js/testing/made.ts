@@ -20,10 +20,13 @@ const why = { inputs: [{ name: 'size', value: '2 mm' }], rule: 'The rule.', sour
 
 export function item(change: Partial<Schemas['CheckItem']> = {}): Schemas['CheckItem'] {
     return {
+        item: 'criterion',
         area: 'coat',
         surface: 'cloth',
         tier: 'guard',
         criterion: 'lit',
+        excused: null,
+        answers: ['holds', 'does-not-hold', 'not-done', 'not-on-figure', 'unreachable'],
         text: 'The folds are lit.',
         severity: 'minor',
         sides: ['front', 'back'],
@@ -69,6 +72,8 @@ export function check(change: Partial<Schemas['Check']> = {}): Schemas['Check'] 
         number: 2,
         count: 12,
         leader: false,
+        unit_id: 4,
+        unit_version: 7,
         tier: {
             key: 'muster',
             name: 'Muster',
@@ -106,12 +111,16 @@ export function check(change: Partial<Schemas['Check']> = {}): Schemas['Check'] 
         verdict_why: why,
         open: 2,
         complete: false,
+        undecided: [],
+        may_send_back: true,
+        sent_back: null,
         may_sign: false,
         sign_hint: '2 items are not answered yet.',
         may_waive: true,
         own_work: false,
         undo: null,
         started_at: null,
+        looked_minutes: null,
         sign_off_id: null,
         ...change,
     };

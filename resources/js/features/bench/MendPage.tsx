@@ -82,7 +82,7 @@ function FaultToMend({ fault, may, figure }: { fault: Schemas['CheckFault']; may
             await client.invalidateQueries({ queryKey: ['today'] });
         },
     });
-    const counts = fault.severity !== 'none';
+    const counts = fault.severity !== 'none' || fault.kind === 'sent-back';
     return (
         <li className={fault.mended !== null ? 'fault-mended' : ''}>
             <h2>
@@ -132,5 +132,5 @@ function FaultToMend({ fault, may, figure }: { fault: Schemas['CheckFault']; may
 /** What is wrong, how large, and where. */
 function words(fault: Schemas['CheckFault']): string {
     const what = fault.criterion === null ? faultName(fault) : `${faultName(fault)}: ${fault.text}`;
-    return `${what} · ${fault.area}${fault.side === null ? '' : `, ${fault.side}`}${fault.size_mm === null ? '' : `, ${fault.size_mm} mm`}`;
+    return `${what}${fault.area === '' ? '' : ` · ${fault.area}`}${fault.side === null ? '' : `, ${fault.side}`}${fault.size_mm === null ? '' : `, ${fault.size_mm} mm`}`;
 }

@@ -9,7 +9,15 @@ import { Current } from './components/Current';
 import { HandOver } from './components/HandOver';
 import { StepRow } from './components/StepRow';
 
-const mark = (figure_id: number, state = 'done', reason = '') => ({ figure_id, state, reason, by: 'Isla Coade', at: null });
+const mark = (figure_id: number, state = 'done', reason = '') => ({
+    id: figure_id + 500,
+    figure_id,
+    state,
+    reason,
+    agreed_with: '',
+    by: 'Isla Coade',
+    at: null,
+});
 
 describe('what is marked', () => {
     it('is only on own figures that are at the bench', () => {
@@ -44,7 +52,18 @@ describe('the step in hand', () => {
         render(<Current sheet={sheet()} step={step()} onMoved={moved} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'Done on all 2 figures' }));
         await waitFor(() =>
-            expect(sent[0]?.body).toEqual({ figures: [20, 30], area: 'coat', use: 'base', state: 'done', reason: '' }),
+            expect(sent[0]?.body).toEqual({
+                figures: [
+                    { id: 20, seen: null },
+                    { id: 30, seen: null },
+                ],
+                area: 'coat',
+                use: 'base',
+                state: 'done',
+                reason: '',
+                agreed_with: '',
+                key: expect.stringMatching(/^[0-9a-f-]{36}$/) as unknown,
+            }),
         );
         await waitFor(() => expect(moved).toHaveBeenCalled());
     });
@@ -55,7 +74,7 @@ describe('the step in hand', () => {
             [['session'], session()],
         ]);
         await userEvent.click(screen.getByRole('button', { name: '2' }));
-        await waitFor(() => expect(sent[0]?.body).toMatchObject({ figures: [20], state: null }));
+        await waitFor(() => expect(sent[0]?.body).toMatchObject({ figures: [{ id: 20, seen: 520 }], state: 'taken-back' }));
     });
 
     it('is excused only with a reason', async () => {
@@ -68,8 +87,35 @@ describe('the step in hand', () => {
         await userEvent.type(screen.getByLabelText('Why'), 'under the lamp');
         await userEvent.click(screen.getByRole('button', { name: 'Excuse it' }));
         await waitFor(() =>
-            expect(sent[0]?.body).toMatchObject({ figures: [20, 30], state: 'unreachable', reason: 'under the lamp' }),
+            expect(sent[0]?.body).toMatchObject({
+                figures: [{ id: 20 }, { id: 30 }],
+                state: 'unreachable',
+                reason: 'under the lamp',
+            }),
         );
+    });
+
+    it('is left out by agreement only with who agreed', async () => {
+        const sent = answering(() => [200, sheet()]);
+        render(<Current sheet={sheet()} step={step()} onMoved={() => undefined} />, [[['session'], session()]]);
+        await userEvent.click(screen.getByRole('button', { name: 'Not done…' }));
+        await userEvent.click(screen.getByLabelText('left out by agreement'));
+        await userEvent.type(screen.getByLabelText('Why'), 'bare');
+        await userEvent.click(screen.getByRole('button', { name: 'Excuse it' }));
+        expect(screen.getByRole('alert').textContent).toContain('who agreed');
+        expect(sent).toHaveLength(0);
+        await userEvent.type(screen.getByLabelText('Agreed with'), 'the lead');
+        await userEvent.click(screen.getByRole('button', { name: 'Excuse it' }));
+        await waitFor(() => expect(sent[0]?.body).toMatchObject({ state: 'waived', reason: 'bare', agreed_with: 'the lead' }));
+    });
+
+    it('says when somebody else marked it meanwhile', async () => {
+        answering(({ path }) =>
+            path.endsWith('/bench-marks') ? [409, refusal('stale', 'Somebody else changed it.')] : [200, sheet()],
+        );
+        render(<Current sheet={sheet()} step={step()} onMoved={() => undefined} />, [[['session'], session()]]);
+        await userEvent.click(screen.getByRole('button', { name: 'Done on all 2 figures' }));
+        expect(await screen.findByText('Somebody else marked it')).toBeTruthy();
     });
 
     it('keeps what was typed when a mix is refused, and says why', async () => {

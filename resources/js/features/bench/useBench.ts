@@ -1,30 +1,55 @@
-import { api, type ApiError, type Schemas, unwrap } from '@api';
+import { api, ApiError, type Schemas, unwrap } from '@api';
+import { requestKey } from '@shared/requestKey';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
 import { benchKeys } from './queries';
 
-type State = 'done' | 'later' | 'waived' | 'not-on-figure' | 'unreachable' | null;
+export type MarkName = 'done' | 'later' | 'waived' | 'not-on-figure' | 'unreachable' | 'taken-back';
+
+export interface Marking {
+    step: Schemas['BenchStep'];
+    /** Ids of figures. */
+    figures: number[];
+    state: MarkName;
+    reason?: string;
+    agreedWith?: string;
+}
+
+/** Each figure with the mark that the page shows on it: what somebody else said since is not said over. */
+function seenOn(step: Schemas['BenchStep'], figures: readonly number[]) {
+    return figures.map((id) => ({ id, seen: step.marks.find((mark) => mark.figure_id === id)?.id ?? null }));
+}
 
 /** What is done on a bench sheet. */
 export function useBench(job: number, key: string) {
     const client = useQueryClient();
     const { notification } = App.useApp();
     const onError = (error: ApiError) => {
-        notification.error({ title: 'Not stored', description: error.message, duration: 0 });
+        const stale = error.status === 409;
+        notification.error({
+            title: stale ? 'Somebody else marked it' : 'Not stored',
+            description: stale
+                ? 'What they said is shown now; yours was not stored. Mark it again if it still stands.'
+                : error.message,
+            duration: 0,
+        });
         void client.invalidateQueries({ queryKey: benchKeys.sheet(job, key) });
     };
     const mark = useMutation({
-        mutationFn: ({
-            step,
-            figures,
-            state,
-            reason = '',
-        }: {
-            step: Schemas['BenchStep'];
-            figures: number[];
-            state: State;
-            reason?: string;
-        }) => unwrap(api.POST('/api/bench-marks', { body: { figures, area: step.area, use: step.use, state, reason } })),
+        mutationFn: ({ step, figures, state, reason = '', agreedWith = '' }: Marking) =>
+            unwrap(
+                api.POST('/api/bench-marks', {
+                    body: {
+                        figures: seenOn(step, figures),
+                        area: step.area,
+                        use: step.use,
+                        state,
+                        reason,
+                        agreed_with: agreedWith,
+                        key: requestKey(),
+                    },
+                }),
+            ),
         onSuccess: (sheet) => client.setQueryData(benchKeys.sheet(job, key), sheet),
         onError,
     });

@@ -8,6 +8,9 @@ import { Checking } from './components/Checking';
 
 const signedIn: [readonly unknown[], unknown][] = [[['session'], session()]];
 
+/** A name of a request, of its own each time. */
+const aKey: unknown = expect.stringMatching(/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/);
+
 describe('a check', () => {
     it('asks first what draws the eye, then the side as a whole', () => {
         render(<Checking check={check()} />, signedIn);
@@ -25,7 +28,16 @@ describe('a check', () => {
         expect(sent[0]).toEqual({
             method: 'POST',
             path: '/api/checks/9/answers',
-            body: { version: 3, area: 'face', criterion: 'read', answer: 'does-not-hold', side: 'front', reason: '' },
+            body: {
+                version: 3,
+                key: aKey,
+                item: 'criterion',
+                area: 'face',
+                criterion: 'read',
+                answer: 'does-not-hold',
+                side: 'front',
+                reason: '',
+            },
         });
     });
 
@@ -33,7 +45,7 @@ describe('a check', () => {
         const sent = answering(() => [200, check({ version: 4 })]);
         render(<Checking check={check({ passed: ['front'] })} />, signedIn);
         await userEvent.keyboard('p');
-        await waitFor(() => expect(sent[0]?.body).toEqual({ version: 3, side: 'back' }));
+        await waitFor(() => expect(sent[0]?.body).toEqual({ version: 3, side: 'back', key: aKey }));
     });
 
     it('asks why before something is taken out of the count', async () => {
@@ -57,7 +69,15 @@ describe('a check', () => {
         await userEvent.click(within(form).getByRole('button', { name: '2 mm' }));
         await userEvent.click(within(form).getByRole('button', { name: 'Note the flaw' }));
         await waitFor(() =>
-            expect(sent[0]?.body).toEqual({ version: 3, flaw: 'overspill', area: 'coat', side: 'front', size_mm: 2, note: '' }),
+            expect(sent[0]?.body).toEqual({
+                key: aKey,
+                version: 3,
+                flaw: 'overspill',
+                area: 'coat',
+                side: 'front',
+                size_mm: 2,
+                note: '',
+            }),
         );
     });
 
@@ -83,6 +103,30 @@ describe('a check', () => {
         expect(screen.getByRole('button', { name: 'back' }).getAttribute('aria-pressed')).toBe('true');
         await userEvent.keyboard('2');
         expect(screen.getByRole('button', { name: 'back' }).getAttribute('aria-pressed')).toBe('true');
+    });
+});
+
+describe('what was handed over undone', () => {
+    const later = item({
+        item: 'excused',
+        criterion: 'decal',
+        text: 'Decal: left for later. Isla Coade says: not here yet',
+        sides: ['front'],
+        alone: 'left for later at the bench',
+        answers: ['not-done'],
+        excused: { as: 'later', words: 'left for later', reason: 'not here yet', by: 'Isla Coade', agreed_with: '' },
+    });
+
+    it('is asked with who and why, and has answers of its own', async () => {
+        const sent = answering(() => [200, check()]);
+        render(<Checking check={check({ items: [later] })} />, signedIn);
+        expect(screen.getByRole('heading', { name: later.text })).toBeTruthy();
+        expect(screen.queryByRole('button', { name: 'Holds A' })).toBeNull();
+        await userEvent.keyboard('a');
+        await userEvent.keyboard('n');
+        expect(sent).toHaveLength(0);
+        await userEvent.click(screen.getByRole('button', { name: /Not done, and should be/ }));
+        await waitFor(() => expect(sent[0]?.body).toMatchObject({ item: 'excused', criterion: 'decal', answer: 'not-done' }));
     });
 });
 
@@ -119,9 +163,11 @@ describe('the running verdict', () => {
         const sent = answering(() => [200, check({ verdict: 'concession' })]);
         render(<Checking check={check({ faults: [fault()] })} />, signedIn);
         await userEvent.click(screen.getByRole('button', { name: 'Waive it' }));
-        const form = screen.getByRole('form', { name: 'Waive the fault' });
+        const form = screen.getByRole('form', { name: 'Agree: the fault is waived' });
         await userEvent.type(within(form).getByLabelText('Agreed with'), 'the client');
-        expect(within(form).getByRole('button', { name: 'Waive it' }).hasAttribute('disabled')).toBe(true);
+        await userEvent.click(within(form).getByRole('button', { name: 'Waive it' }));
+        expect(within(form).getByRole('alert').textContent).toContain('who agreed and why');
+        expect(sent).toHaveLength(0);
         await userEvent.type(within(form).getByLabelText('Why'), 'wanted so');
         await userEvent.click(within(form).getByRole('button', { name: 'Waive it' }));
         await waitFor(() =>
@@ -129,6 +175,43 @@ describe('the running verdict', () => {
                 method: 'POST',
                 path: '/api/faults/5/waiver',
                 body: { version: 1, agreed_with: 'the client', reason: 'wanted so' },
+            }),
+        );
+    });
+
+    it('is overruled by the lead only with a reason, put to the area pointed at', async () => {
+        const sent = answering(() => [200, check({ verdict: 'rework' })]);
+        render(<Checking check={check({ complete: true, open: 0 })} />, signedIn);
+        await userEvent.click(screen.getByRole('button', { name: 'Send it back all the same…' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Send it back' }));
+        expect(screen.getByRole('alert').textContent).toContain('Say why');
+        await userEvent.type(screen.getByLabelText('Why it goes back'), 'dull beside the first');
+        await userEvent.click(screen.getByRole('button', { name: 'Send it back' }));
+        await waitFor(() =>
+            expect(sent[0]).toMatchObject({
+                path: '/api/checks/9/refusal',
+                body: { version: 3, reason: 'dull beside the first', area: '' },
+            }),
+        );
+    });
+
+    it('cannot be overruled by who may not', () => {
+        render(<Checking check={check({ may_send_back: false })} />, signedIn);
+        expect(screen.queryByRole('button', { name: 'Send it back all the same…' })).toBeNull();
+    });
+
+    it('names what nobody has said, and lets the lead agree that nothing is asked', async () => {
+        const sent = answering(({ path }) => (path.includes('/units/') ? [200, {}] : [200, check()]));
+        render(<Checking check={check({ undecided: ['badge'] })} />, signedIn);
+        await userEvent.click(screen.getByRole('button', { name: 'Agree that nothing is' }));
+        await userEvent.type(screen.getByLabelText('Agreed with'), 'the client');
+        await userEvent.type(screen.getByLabelText('Why'), 'none on this one');
+        await userEvent.click(screen.getByRole('button', { name: 'Not asked for here' }));
+        await waitFor(() =>
+            expect(sent[0]).toEqual({
+                method: 'POST',
+                path: '/api/units/4/not-asked',
+                body: { version: 7, figure_id: 2, area: 'badge', reason: 'none on this one', agreed_with: 'the client' },
             }),
         );
     });

@@ -15,7 +15,7 @@ export function faultName(fault: { flaw: string | null; kind: string }): string 
     if (fault.flaw !== null) {
         return NAMES[fault.flaw as FlawName];
     }
-    return fault.kind === 'missing' ? 'Not done' : 'Does not hold';
+    return fault.kind === 'missing' ? 'Not done' : fault.kind === 'sent-back' ? 'Sent back by the lead' : 'Does not hold';
 }
 
 export function flawName(flaw: FlawName): string {

@@ -1,4 +1,5 @@
 import { api, ApiError, type Schemas, unwrap } from '@api';
+import { requestKey } from '@shared/requestKey';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
 import { useNavigate } from 'react-router';
@@ -7,6 +8,7 @@ import { checkKeys } from './queries';
 
 type Check = Schemas['Check'];
 export type AnswerName = 'holds' | 'does-not-hold' | 'not-done' | 'not-on-figure' | 'unreachable';
+type ItemName = 'criterion' | 'excused';
 export type SideName = 'front' | 'left' | 'back' | 'right' | 'above' | 'below';
 
 /** What is done in a check. Each deed names the version it was done on; the answer is the check as it is then. */
@@ -44,18 +46,29 @@ export function useCheck(check: Check) {
                 unwrap(
                     api.POST('/api/checks/{check}/answers', {
                         params: { path },
-                        body: { version, area: item.area, criterion: item.criterion, answer, side, reason },
+                        body: {
+                            version,
+                            item: item.item as ItemName,
+                            area: item.area,
+                            criterion: item.criterion,
+                            answer,
+                            side,
+                            reason,
+                            key: requestKey(),
+                        },
                     }),
                 ),
             ),
         pass: (side: SideName) =>
-            deed.mutate(() => unwrap(api.POST('/api/checks/{check}/sides', { params: { path }, body: { version, side } }))),
+            deed.mutate(() =>
+                unwrap(api.POST('/api/checks/{check}/sides', { params: { path }, body: { version, side, key: requestKey() } })),
+            ),
         flaw: (flaw: FlawName, area: string, side: SideName, size: number | null, note: string) =>
             deed.mutateAsync(() =>
                 unwrap(
                     api.POST('/api/checks/{check}/flaws', {
                         params: { path },
-                        body: { version, flaw, area, side, size_mm: size, note },
+                        body: { version, flaw, area, side, size_mm: size, note, key: requestKey() },
                     }),
                 ),
             ),
@@ -75,11 +88,29 @@ export function useCheck(check: Check) {
                     }),
                 ),
             ),
-        refuse: () =>
+        refuse: (reason = '', area = '') =>
             deed.mutate(async () => {
-                const next = await unwrap(api.POST('/api/checks/{check}/refusal', { params: { path }, body: { version } }));
+                const next = await unwrap(
+                    api.POST('/api/checks/{check}/refusal', { params: { path }, body: { version, reason, area } }),
+                );
                 await leave('/check');
                 return next;
+            }),
+        agreeNotAsked: (area: string, reason: string, agreedWith: string) =>
+            deed.mutateAsync(async () => {
+                await unwrap(
+                    api.POST('/api/units/{unit}/not-asked', {
+                        params: { path: { unit: check.unit_id } },
+                        body: {
+                            version: check.unit_version,
+                            figure_id: check.figure_id,
+                            area,
+                            reason,
+                            agreed_with: agreedWith,
+                        },
+                    }),
+                );
+                return unwrap(api.GET('/api/checks/{check}', { params: { path } }));
             }),
         sign: () =>
             deed.mutate(async () => {

@@ -6,6 +6,9 @@ type Item = Schemas['CheckItem'];
 
 function item(area: string, sides: string[], alone: string | null, answer: string | null = null): Item {
     return {
+        item: 'criterion',
+        excused: null,
+        answers: ['holds', 'does-not-hold'],
         area,
         surface: 'cloth',
         tier: 'guard',

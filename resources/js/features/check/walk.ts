@@ -5,7 +5,7 @@ type Check = Schemas['Check'];
 type Item = Schemas['CheckItem'];
 
 export function keyOf(item: Item): string {
-    return `${item.area}\n${item.criterion}`;
+    return `${item.item}\n${item.area}\n${item.criterion}`;
 }
 
 /** Items seen from a side, those asked one by one first. */

@@ -1,4 +1,5 @@
 export { figureTypesOptions, gridOptions, jobKeys, jobOptions, peopleOptions } from './queries';
 export { JobPage } from './JobPage';
+export { OwnListPage } from './OwnListPage';
 export { JobsPage } from './JobsPage';
 export { RosterPage } from './RosterPage';

@@ -60,6 +60,7 @@ function group(change: Partial<Schemas['GridGroup']> = {}): Schemas['GridGroup']
                 own_tier: false,
                 focal: false,
                 state: 'asked',
+                agreed: null,
                 minutes: 4,
                 uses: [laid(), laid({ id: 'shade', name: 'Wash', degree: '', group: 'shade' })],
             },
@@ -70,6 +71,7 @@ function group(change: Partial<Schemas['GridGroup']> = {}): Schemas['GridGroup']
                 own_tier: false,
                 focal: false,
                 state: 'undecided',
+                agreed: null,
                 minutes: 0,
                 uses: [],
             },
@@ -107,9 +109,9 @@ const job: Schemas['Job'] = {
     version: 1,
     standard: { id: 1, name: 'House standard', version: '2026.1' },
     tiers: [
-        { key: 'drill', name: 'Drill', rank: 0, retired: true },
-        { key: 'muster', name: 'Muster', rank: 1, retired: false },
-        { key: 'guard', name: 'Guard', rank: 3, retired: false },
+        { key: 'drill', name: 'Drill', rank: 0, retired: true, by_agreement: false },
+        { key: 'muster', name: 'Muster', rank: 1, retired: false, by_agreement: false },
+        { key: 'guard', name: 'Guard', rank: 3, retired: false, by_agreement: false },
     ],
     surfaces: [
         { key: 'cloth', name: 'Cloth' },

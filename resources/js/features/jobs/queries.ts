@@ -4,6 +4,7 @@ import { queryOptions } from '@tanstack/react-query';
 export const jobKeys = {
     all: ['jobs'] as const,
     detail: (id: number) => [...jobKeys.all, id] as const,
+    ownList: (id: number, tier: string) => [...jobKeys.detail(id), 'own', tier] as const,
     grid: (id: number) => [...jobKeys.detail(id), 'grid'] as const,
 };
 
@@ -23,6 +24,14 @@ export function gridOptions(id: number) {
     return queryOptions({
         queryKey: jobKeys.grid(id),
         queryFn: ({ signal }) => unwrap(api.GET('/api/jobs/{job}/figures', { params: { path: { job: id } }, signal })),
+    });
+}
+
+export function ownListOptions(id: number, tier: string) {
+    return queryOptions({
+        queryKey: jobKeys.ownList(id, tier),
+        queryFn: ({ signal }) =>
+            unwrap(api.GET('/api/jobs/{job}/own-lists/{tier}', { params: { path: { job: id, tier } }, signal })),
     });
 }
 

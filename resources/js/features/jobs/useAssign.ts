@@ -90,6 +90,15 @@ export function useAssign(job: number) {
                     }),
                 ),
             ),
+        agreeNotAsked: ({ unit, figure, area }: AreaPlace, reason: string, agreedWith: string) =>
+            change.mutateAsync(() =>
+                unwrap(
+                    api.POST('/api/units/{unit}/not-asked', {
+                        params: { path: { unit: unit.id } },
+                        body: { version: unit.version, figure_id: figure, area, reason, agreed_with: agreedWith },
+                    }),
+                ),
+            ),
         unwaive: (unit: Unit, variation: number) =>
             change.mutate(() =>
                 unwrap(

@@ -6,6 +6,7 @@ import { PageHead } from '@shared/PageHead';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { Link } from 'react-router';
+import { FindHead } from './components/FindHead';
 import { chainOptions, signOffsOptions } from './queries';
 
 export function RecordsPage() {
@@ -15,6 +16,7 @@ export function RecordsPage() {
         <>
             <PageHead title="Records" sub="Every sign-off, sealed and chained" />
             <Chain />
+            <FindHead />
             <Loaded query={signOffs}>
                 {(rows) =>
                     rows.length === 0 ? (

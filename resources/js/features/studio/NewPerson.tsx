@@ -1,8 +1,9 @@
 import { api, unwrap } from '@api';
 import { peopleOptions } from '@features/jobs';
 import { ErrorNote } from '@shared/ErrorNote';
+import { NumberInput } from '@shared/NumberInput';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Button, Drawer, Form, Input, InputNumber, Select } from 'antd';
+import { Button, Drawer, Form, Input, Select } from 'antd';
 
 interface Values {
     name: string;
@@ -69,7 +70,7 @@ export function NewPerson({ open, onClose }: Props) {
                         label="Signs up to rank"
                         extra="The rank of a tier stands in its head on the standard. Left empty: checks, but signs nothing."
                     >
-                        <InputNumber min={0} max={999} precision={0} />
+                        <NumberInput min={0} max={999} whole />
                     </Form.Item>
                 )}
                 <Form.Item

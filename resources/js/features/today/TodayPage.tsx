@@ -34,6 +34,21 @@ function Waiting({ today, isPainter }: { today: Schemas['Today']; isPainter: boo
                     {!isPainter && <Link to="/jobs">Open a job</Link>}
                 </Empty>
             )}
+            {!today.chain.holds && (
+                <section role="alert">
+                    <h2>
+                        ◆ The chain of records does not hold <b className="head-count">{today.chain.faults}</b>
+                    </h2>
+                    <ol className="rows">
+                        <li>
+                            <Link to="/records">
+                                <strong>Read what was found</strong>
+                                <span>Nothing is signed on trust until this is cleared up; tell the administrator.</span>
+                            </Link>
+                        </li>
+                    </ol>
+                </section>
+            )}
             {today.proposals > 0 && (
                 <section>
                     <h2>

@@ -33,7 +33,7 @@ export function Current({ sheet, step, onMoved }: Props) {
         );
     const toggle = (figure: Schemas['SheetFigure']) => {
         const marked = step.marks.some((one) => one.figure_id === figure.id);
-        bench.mark.mutate({ step, figures: [figure.id], state: marked ? null : 'done' });
+        bench.mark.mutate({ step, figures: [figure.id], state: marked ? 'taken-back' : 'done' });
     };
     return (
         <section className="current" aria-label="The step in hand">
@@ -140,8 +140,8 @@ export function Current({ sheet, step, onMoved }: Props) {
             {excusing && (
                 <ExcuseForm
                     figures={open}
-                    onExcuse={(figures, state, reason) =>
-                        bench.mark.mutate({ step, figures, state, reason }, { onSuccess: () => setExcusing(false) })
+                    onExcuse={(figures, state, reason, agreedWith) =>
+                        bench.mark.mutate({ step, figures, state, reason, agreedWith }, { onSuccess: () => setExcusing(false) })
                     }
                     onClose={() => setExcusing(false)}
                 />

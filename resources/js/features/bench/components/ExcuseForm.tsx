@@ -6,7 +6,7 @@ export type Excuse = 'later' | 'waived' | 'not-on-figure' | 'unreachable';
 
 interface Props {
     figures: readonly Schemas['SheetFigure'][];
-    onExcuse: (figures: number[], state: Excuse, reason: string) => void;
+    onExcuse: (figures: number[], state: Excuse, reason: string, agreedWith: string) => void;
     onClose: () => void;
 }
 
@@ -14,6 +14,7 @@ interface Props {
 export function ExcuseForm({ figures, onExcuse, onClose }: Props) {
     const [state, setState] = useState<Excuse>('later');
     const [reason, setReason] = useState('');
+    const [agreed, setAgreed] = useState('');
     const [forAll, setForAll] = useState(figures.length > 1);
     const [missing, setMissing] = useState(false);
     const first = figures[0];
@@ -23,10 +24,15 @@ export function ExcuseForm({ figures, onExcuse, onClose }: Props) {
             aria-label="Why it is not done"
             onSubmit={(event) => {
                 event.preventDefault();
-                if (reason.trim() === '') {
+                if (reason.trim() === '' || (state === 'waived' && agreed.trim() === '')) {
                     setMissing(true);
                 } else if (first !== undefined) {
-                    onExcuse(forAll ? figures.map((figure) => figure.id) : [first.id], state, reason);
+                    onExcuse(
+                        forAll ? figures.map((figure) => figure.id) : [first.id],
+                        state,
+                        reason,
+                        state === 'waived' ? agreed : '',
+                    );
                 }
             }}
         >
@@ -35,7 +41,7 @@ export function ExcuseForm({ figures, onExcuse, onClose }: Props) {
                 onChange={(event) => setState(event.target.value as Excuse)}
                 options={[
                     { value: 'later', label: 'left for later on purpose' },
-                    { value: 'waived', label: 'waived' },
+                    { value: 'waived', label: 'left out by agreement' },
                     { value: 'not-on-figure', label: 'not on this figure' },
                     { value: 'unreachable', label: 'cannot be reached' },
                 ]}
@@ -55,12 +61,27 @@ export function ExcuseForm({ figures, onExcuse, onClose }: Props) {
                 <Input
                     value={reason}
                     maxLength={500}
-                    status={missing ? 'error' : ''}
+                    status={missing && reason.trim() === '' ? 'error' : ''}
                     onChange={(event) => setReason(event.target.value)}
                     autoFocus
                 />
             </label>
-            {missing && <p role="alert">Say why; it stays on record.</p>}
+            {state === 'waived' && (
+                <label>
+                    Agreed with
+                    <Input
+                        value={agreed}
+                        maxLength={190}
+                        status={missing && agreed.trim() === '' ? 'error' : ''}
+                        onChange={(event) => setAgreed(event.target.value)}
+                    />
+                </label>
+            )}
+            {missing && (
+                <p role="alert">
+                    {state === 'waived' ? 'Say why, and who agreed; both stay on record.' : 'Say why; it stays on record.'}
+                </p>
+            )}
             <div>
                 <Button type="primary" htmlType="submit">
                     Excuse it

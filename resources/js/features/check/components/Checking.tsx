@@ -41,10 +41,10 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
         setAsking(null);
     };
     const answer = (given: AnswerName, reason = '') => {
-        if (inHand === null || deeds.isPending) {
+        if (inHand === null || deeds.isPending || !inHand.answers.includes(given)) {
             return;
         }
-        if ((given === 'not-on-figure' || given === 'unreachable') && reason === '') {
+        if (inHand.excused === null && (given === 'not-on-figure' || given === 'unreachable') && reason === '') {
             setAsking(given);
             return;
         }
@@ -124,7 +124,7 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
                         onChoose={choose}
                     />
                 </section>
-                <Running check={check} deeds={deeds} />
+                <Running check={check} deeds={deeds} area={area} />
             </div>
             {flawing && (
                 <FlawForm

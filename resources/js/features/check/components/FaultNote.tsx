@@ -1,7 +1,7 @@
 import type { Schemas } from '@api';
+import { AgreeForm } from '@shared/AgreeForm';
 import { Severity } from '@shared/Severity';
 import { Why } from '@shared/Why';
-import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { faultName } from '../flaws';
 import type { useCheck } from '../useCheck';
@@ -18,7 +18,8 @@ export function FaultNote({ fault, mayWaive, deeds }: Props) {
     return (
         <li className={fault.severity === 'none' ? 'not-counted' : ''}>
             <p>
-                <Severity of={fault.severity} bare /> <b>{name}</b> on {fault.area}
+                <Severity of={fault.severity} bare /> <b>{name}</b>
+                {fault.area !== '' && ` on ${fault.area}`}
                 {fault.side !== null && `, ${fault.side}`}
                 {fault.size_mm !== null && `, ${fault.size_mm} mm`}
             </p>
@@ -33,7 +34,7 @@ export function FaultNote({ fault, mayWaive, deeds }: Props) {
                 </p>
             )}
             <div className="fault-deeds">
-                {fault.criterion === null && fault.waived === null && (
+                {fault.criterion === null && fault.waived === null && fault.kind !== 'sent-back' && (
                     <button type="button" className="link-button" onClick={() => deeds.removeFlaw(fault.id)}>
                         Take it away
                     </button>
@@ -45,7 +46,12 @@ export function FaultNote({ fault, mayWaive, deeds }: Props) {
                 )}
             </div>
             {waiving && (
-                <WaiveFault onWaive={(agreed, reason) => deeds.waive(fault, agreed, reason)} onClose={() => setWaiving(false)} />
+                <AgreeForm
+                    about="the fault is waived"
+                    deed="Waive it"
+                    onAgree={(reason, agreed) => deeds.waive(fault, agreed, reason)}
+                    onClose={() => setWaiving(false)}
+                />
             )}
         </li>
     );
@@ -58,46 +64,5 @@ function Ruler({ size }: { size: number }) {
             <path d="M0.5 0v8h199v-8M40 8v-5M80 8v-5M120 8v-5M160 8v-5" />
             <rect x="0" y="11" width={Math.max(Math.min(size, 5) * 40, 1)} height="5" />
         </svg>
-    );
-}
-
-function WaiveFault({
-    onWaive,
-    onClose,
-}: {
-    onWaive: (agreedWith: string, reason: string) => Promise<unknown>;
-    onClose: () => void;
-}) {
-    const [agreed, setAgreed] = useState('');
-    const [reason, setReason] = useState('');
-    const ready = agreed.trim() !== '' && reason.trim() !== '';
-    return (
-        <form
-            className="waive-form"
-            aria-label="Waive the fault"
-            onSubmit={(event) => {
-                event.preventDefault();
-                if (ready) {
-                    onWaive(agreed, reason).then(onClose, () => undefined);
-                }
-            }}
-        >
-            <label>
-                Agreed with
-                <Input autoFocus value={agreed} maxLength={190} onChange={(event) => setAgreed(event.target.value)} />
-            </label>
-            <label>
-                Why
-                <Input value={reason} maxLength={500} onChange={(event) => setReason(event.target.value)} />
-            </label>
-            <div>
-                <Button size="small" type="primary" htmlType="submit" disabled={!ready}>
-                    Waive it
-                </Button>
-                <Button size="small" onClick={onClose}>
-                    Back
-                </Button>
-            </div>
-        </form>
     );
 }

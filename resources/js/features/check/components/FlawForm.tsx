@@ -1,6 +1,7 @@
 import type { Schemas } from '@api';
+import { NumberInput } from '@shared/NumberInput';
 import { millimetres } from '@shared/format';
-import { Button, Input, InputNumber, Modal, Select } from 'antd';
+import { Button, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { type FlawName, flawName, FLAWS } from '../flaws';
 import type { SideName } from '../useCheck';
@@ -58,13 +59,14 @@ export function FlawForm({ check, side, area, onNote, onClose }: Props) {
                 {sized && (
                     <label>
                         {flaw === 'wide-line' ? 'Width of the line' : 'Largest extent'}, mm
-                        <InputNumber
+                        <NumberInput
                             aria-label="Size in millimetres"
                             min={0}
                             max={500}
                             step={0.1}
                             value={size}
                             onChange={setSize}
+                            onUnreadable={() => setSize(null)}
                             autoFocus
                         />
                     </label>

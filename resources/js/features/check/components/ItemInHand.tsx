@@ -64,10 +64,47 @@ export function ItemInHand({ check, side, item, left, passed, asking, pending, o
                     A flaw <kbd>L</kbd>
                 </Button>
             </div>
-            {item !== null && (
+            {item !== null && item.excused === null && (
                 <ProposeChange job={check.job.id} tier={item.tier} surface={item.surface} use={null} about={item.text} />
             )}
         </div>
+    );
+}
+
+const ANSWERS: readonly (readonly [AnswerName, string, string | null])[] = [
+    ['holds', 'Holds', 'A'],
+    ['does-not-hold', 'Does not hold', 'F'],
+    ['not-done', 'Not done', 'M'],
+    ['not-on-figure', 'Not on this figure', 'N'],
+    ['unreachable', 'Cannot be reached', null],
+];
+
+/** Of what was handed over undone: whether the excuse is right. */
+function excusedWords(answer: AnswerName): string {
+    return answer === 'not-done' ? 'Not done, and should be' : answer === 'holds' ? 'Agreed so' : 'So it is';
+}
+
+interface AnswerButtonProps {
+    words: string;
+    letter: string | null;
+    given: boolean;
+    primary: boolean;
+    pending: boolean;
+    onPress: () => void;
+}
+
+function AnswerButton({ words, letter, given, primary, pending, onPress }: AnswerButtonProps) {
+    return (
+        <Button
+            className={given ? 'big answered' : 'big'}
+            type={primary ? 'primary' : 'default'}
+            disabled={pending}
+            aria-pressed={given}
+            onClick={onPress}
+            {...(letter === null ? {} : { 'aria-keyshortcuts': letter })}
+        >
+            {words} {letter !== null && <kbd>{letter}</kbd>}
+        </Button>
     );
 }
 
@@ -78,25 +115,19 @@ interface AnswersProps {
 }
 
 function Answers({ item, pending, onAnswer }: AnswersProps) {
-    const button = (answer: AnswerName, words: string, key: string | null, primary = false) => (
-        <Button
-            className={item.answer === answer ? 'big answered' : 'big'}
-            type={primary && item.answer === null ? 'primary' : 'default'}
-            disabled={pending}
-            aria-pressed={item.answer === answer}
-            onClick={() => onAnswer(answer)}
-            {...(key === null ? {} : { 'aria-keyshortcuts': key })}
-        >
-            {words} {key !== null && <kbd>{key}</kbd>}
-        </Button>
-    );
     return (
         <div className="answers" role="group" aria-label="Answer">
-            {button('holds', 'Holds', 'A', true)}
-            {button('does-not-hold', 'Does not hold', 'F')}
-            {button('not-done', 'Not done', 'M')}
-            {button('not-on-figure', 'Not on this figure', 'N')}
-            {button('unreachable', 'Cannot be reached', null)}
+            {ANSWERS.filter(([answer]) => item.answers.includes(answer)).map(([answer, words, key]) => (
+                <AnswerButton
+                    key={answer}
+                    words={item.excused === null ? words : excusedWords(answer)}
+                    letter={key}
+                    given={item.answer === answer}
+                    primary={answer === item.answers[0] && item.answer === null}
+                    pending={pending}
+                    onPress={() => onAnswer(answer)}
+                />
+            ))}
         </div>
     );
 }

@@ -6,16 +6,20 @@ import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import type { useCheck } from '../useCheck';
 import { FaultNote } from './FaultNote';
+import { SendBack } from './SendBack';
+import { Undecided } from './Undecided';
 
 const VERDICTS = { accept: 'Accept', rework: 'Rework', concession: 'Concession' } as const;
 
 interface Props {
     check: Schemas['Check'];
     deeds: ReturnType<typeof useCheck>;
+    /** The area pointed at, if any. */
+    area: string | null;
 }
 
 /** What would follow if the figure were judged now, and what leads out of the check. */
-export function Running({ check, deeds }: Props) {
+export function Running({ check, deeds, area }: Props) {
     const [signing, setSigning] = useState(false);
     return (
         <section className="running" aria-label="Verdict" aria-live="polite">
@@ -67,6 +71,12 @@ export function Running({ check, deeds }: Props) {
                 </Button>
             </div>
             {check.sign_hint !== '' && <p className="running-hint">{check.sign_hint}</p>}
+            {check.undecided.map((one) => (
+                <Undecided key={one} area={one} mayAgree={check.may_waive} onAgree={deeds.agreeNotAsked} />
+            ))}
+            {check.verdict !== 'rework' && check.may_send_back && check.state === 'open' && (
+                <SendBack area={area} pending={deeds.isPending} onSend={deeds.refuse} />
+            )}
             <ul className="fault-notes">
                 {check.faults.map((fault) => (
                     <FaultNote key={fault.id} fault={fault} mayWaive={check.may_waive} deeds={deeds} />

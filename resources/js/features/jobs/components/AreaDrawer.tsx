@@ -5,6 +5,7 @@ import { count, fewMinutes } from '@shared/format';
 import { Drawer, Select } from 'antd';
 import { useState } from 'react';
 import { useAssign } from '../useAssign';
+import { Silence } from './Silence';
 import { WaiveForm } from './WaiveForm';
 
 interface Props {
@@ -60,12 +61,34 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                     />
                 </label>
                 {here.state === 'undecided' && (
-                    <p className="questions">
-                        <b>?</b> {tierName(here.tier)} says nothing of this surface. It is settled in the standard; everything
-                        else is worked out.
+                    <Silence
+                        tier={tierName(here.tier)}
+                        ownList={
+                            job.tiers.find((tier) => tier.key === here.tier)?.by_agreement === true
+                                ? `/jobs/${job.id}/own/${encodeURIComponent(here.tier)}`
+                                : null
+                        }
+                        mayAgree={mayAssign}
+                        area={area}
+                        onAgree={(reason, agreed) => assign.agreeNotAsked(place, reason, agreed)}
+                    />
+                )}
+                {here.state === 'not-asked' && here.agreed === null && <p>{tierName(here.tier)} asks nothing of this surface.</p>}
+                {here.agreed !== null && (
+                    <p>
+                        Nothing is asked of it here. {here.agreed.reason} Agreed with {here.agreed.agreed_with}; {here.agreed.by}
+                        {here.agreed.whole_unit ? ', for the unit.' : ', for this figure.'}{' '}
+                        {mayAssign && (
+                            <button
+                                type="button"
+                                className="link-button"
+                                onClick={() => here.agreed !== null && assign.unwaive(unit, here.agreed.id)}
+                            >
+                                Ask the question again
+                            </button>
+                        )}
                     </p>
                 )}
-                {here.state === 'not-asked' && <p>{tierName(here.tier)} asks nothing of this surface.</p>}
                 <ol className="layers" aria-label="Layers, from the top down">
                     {here.uses.toReversed().map((use) => (
                         <li key={use.id} className={use.waiver === null && use.menu?.laid !== false ? '' : 'layer-waived'}>

@@ -1,7 +1,8 @@
 import { api, unwrap } from '@api';
 import { ErrorNote } from '@shared/ErrorNote';
+import { NumberInput } from '@shared/NumberInput';
 import { useMutation } from '@tanstack/react-query';
-import { Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
+import { Button, Checkbox, Form, Input, Select } from 'antd';
 
 interface AreaValues {
     name: string;
@@ -125,7 +126,7 @@ function AreaRow({ at, surfaces, onRemove }: RowProps) {
                 <Input maxLength={60} placeholder="eye, buckle …" />
             </Form.Item>
             <Form.Item name={[at, 'pieces']} label="How many">
-                <InputNumber min={1} max={999} precision={0} />
+                <NumberInput min={1} max={999} whole />
             </Form.Item>
             <Form.Item name={[at, 'focal']} valuePropName="checked" label="Focal">
                 <Checkbox>draws the eye</Checkbox>

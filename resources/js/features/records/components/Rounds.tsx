@@ -4,6 +4,16 @@ import { Severity, type SeverityName } from '@shared/Severity';
 
 type Round = Schemas['RecordRound'];
 
+/** What was wrong, in words. */
+function wrong(fault: Schemas['RecordFault']): string {
+    const what =
+        fault.flaw?.replaceAll('-', ' ') ??
+        (fault.kind === 'missing' ? 'not done' : fault.kind === 'sent-back' ? `sent back: ${fault.note}` : 'does not hold');
+    return fault.text === '' ? what : `${what}: ${fault.text}`;
+}
+
+const ENDED: Record<string, string> = { signed: 'signed off', refused: 'sent back', dropped: 'ended because the work changed' };
+
 const ANSWERS: Record<string, string> = {
     holds: 'holds',
     'does-not-hold': 'does not hold',
@@ -27,28 +37,36 @@ export function Rounds({ record }: { record: Schemas['Record'] }) {
 /** The latest answer to each item, undone ones left out. */
 function standing(round: Round) {
     const latest = new Map(
-        round.answers.filter((answer) => !answer.undone).map((answer) => [`${answer.area}\n${answer.criterion}`, answer]),
+        round.answers
+            .filter((answer) => !answer.undone)
+            .map((answer) => [`${answer.item}\n${answer.area}\n${answer.criterion}`, answer]),
     );
     return [...latest.values()];
 }
 
 function OneRound({ round }: { round: Round }) {
     const answers = standing(round);
-    const faults = round.faults.filter((fault) => !fault.undone);
+    const faults = round.faults.filter((fault) => fault.stands);
     const undone = round.answers.filter((answer) => answer.undone).length;
     return (
         <div className="round">
             <h4>
-                Check {round.round}, {round.ended === 'signed' ? 'signed off' : round.ended}: {count(answers.length, 'item')}{' '}
-                answered{undone > 0 && `, ${count(undone, 'answer')} undone`}
+                Check {round.round}, {ENDED[round.ended] ?? round.ended}
+                {round.sent_back !== null && ` by ${round.sent_back.by}, whatever the numbers say`}:{' '}
+                {count(answers.length, 'item')} answered{undone > 0 && `, ${count(undone, 'answer')} undone`}
+                {round.minutes !== null && `, in ${round.minutes} min`}
             </h4>
             {faults.length > 0 && (
                 <ul className="round-faults">
                     {faults.map((fault, i) => (
                         <li key={i}>
-                            {fault.flaw?.replaceAll('-', ' ') ?? (fault.kind === 'missing' ? 'not done' : 'does not hold')}:{' '}
-                            {fault.area}
-                            {fault.criterion !== null && `, ${fault.criterion}`}
+                            {fault.severity !== null && fault.severity !== 'none' && (
+                                <>
+                                    <Severity of={fault.severity as SeverityName} />{' '}
+                                </>
+                            )}
+                            {wrong(fault)}
+                            {fault.area !== '' && `, ${fault.area}`}
                             {fault.size_mm !== null && `, ${fault.size_mm} mm`}
                             {fault.side !== null && `, ${fault.side}`}
                             {fault.mended !== null &&
@@ -71,11 +89,11 @@ function OneRound({ round }: { round: Round }) {
                 </thead>
                 <tbody>
                     {answers.map((answer) => (
-                        <tr key={answer.area + answer.criterion}>
+                        <tr key={`${answer.item} ${answer.area} ${answer.criterion}`}>
                             <td>{answer.area}</td>
                             <td>
                                 {answer.severity !== '' && <Severity of={answer.severity as SeverityName} bare />}{' '}
-                                {answer.text || answer.criterion}
+                                {answer.text || 'what was asked then was not kept'}
                             </td>
                             <td>
                                 {ANSWERS[answer.answer] ?? answer.answer}

@@ -2,10 +2,11 @@ import { type ApiError, type Schemas } from '@api';
 import { MixInput } from '@features/paints';
 import { ErrorNote } from '@shared/ErrorNote';
 import { Field, TextField } from '@shared/Field';
+import { NumberInput } from '@shared/NumberInput';
 import { SidePanel } from '@shared/SidePanel';
 import { Why } from '@shared/Why';
 import { useQuery } from '@tanstack/react-query';
-import { Button, Checkbox, InputNumber, Select } from 'antd';
+import { Button, Checkbox, Select } from 'antd';
 import { useState } from 'react';
 import {
     type AreaDraft,
@@ -154,7 +155,16 @@ function Rungs({ draft, others, shown, error, onChange, figures, onFigures }: Ru
             <h3>Steps, in the order they are laid</h3>
             <label className="rungs-for">
                 Mixes for
-                <InputNumber min={1} max={1000} size="small" value={figures} onChange={(many) => onFigures(many ?? 1)} /> figures
+                <NumberInput
+                    aria-label="Figures to mix for"
+                    min={1}
+                    max={1000}
+                    whole
+                    size="small"
+                    value={figures}
+                    onChange={(many) => onFigures(many ?? 1)}
+                />{' '}
+                figures
             </label>
             <ol>
                 {rungs.map((rung, i) => (
@@ -248,10 +258,11 @@ function Uses({ uses, error, onChange }: UsesProps) {
                             value={use.use}
                             onChange={(event) => set(i, { use: event.target.value })}
                         />
-                        <InputNumber
+                        <NumberInput
                             aria-label={`Step of use ${i + 1}`}
                             min={1}
                             max={99}
+                            whole
                             value={use.step}
                             onChange={(step) => set(i, { step: step ?? 1 })}
                         />

@@ -1,8 +1,9 @@
 import type { Schemas } from '@api';
 import { MixInput } from '@features/paints';
+import { NumberInput } from '@shared/NumberInput';
 import { Swatch } from '@shared/Swatch';
 import { Why } from '@shared/Why';
-import { InputNumber, Select } from 'antd';
+import { Select } from 'antd';
 import { roles, type RungDraft } from '../draft';
 
 interface Props {
@@ -34,7 +35,7 @@ export function RungRow({ rung, number, shown, error, isLast, onChange, onMove, 
                     wrong={error !== undefined}
                 />
             </div>
-            <InputNumber
+            <NumberInput
                 aria-label={`Cover of step ${number}, of a hundred`}
                 min={1}
                 max={100}

@@ -1,5 +1,6 @@
 import type { Schemas } from '@api';
-import { Input, InputNumber, Select } from 'antd';
+import { NumberInput } from '@shared/NumberInput';
+import { Input, Select } from 'antd';
 import { type CriterionDoc, freeId, type UseDoc, nameOfUse, withMember } from '../document';
 import type { Errors } from '../errors';
 
@@ -117,7 +118,7 @@ function Criterion({ criterion, number, uses, schools, errors, onChange, onRemov
                     value={criterion.feature ?? ''}
                     onChange={(event) => onChange(withMember(criterion, 'feature', event.target.value))}
                 />
-                <InputNumber
+                <NumberInput
                     aria-label={`Size in millimetres that sentence ${number} speaks of`}
                     placeholder="size, mm"
                     value={criterion.size_mm ?? null}

@@ -1,4 +1,5 @@
-import { Input, InputNumber, Select } from 'antd';
+import { NumberInput } from '@shared/NumberInput';
+import { Input, Select } from 'antd';
 import { type CellDoc, freeId, type UseDoc, nameOfUse, withMember } from '../document';
 import type { Errors } from '../errors';
 
@@ -26,7 +27,7 @@ export function MenuEditor({ menus, uses, errors, onChange }: Props) {
                             value={menu.name ?? menu.id}
                             onChange={(event) => set(i, { ...menu, name: event.target.value })}
                         />
-                        <InputNumber
+                        <NumberInput
                             aria-label={`How many of choice ${i + 1} are included; none: by agreement`}
                             placeholder="by agreement"
                             value={menu.choose ?? null}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Checks;
+
+/** What stands between a figure and its sign-off. */
+final readonly class SignOffBar
+{
+    /** @param  string  $code of the refusal */
+    private function __construct(
+        public string $code,
+        public string $sentence,
+    ) {
+    }
+
+    public static function of(CheckReading $reading): ?self
+    {
+        $open = count($reading->state->open($reading->sheet));
+        $sides = array_column($reading->state->sidesLeft($reading->sheet), 'value');
+        $undecided = implode(', ', $reading->sheet->undecided);
+
+        return match (true) {
+            $reading->sheet->items === [] => new self('nothing-asked', 'Nothing is asked of this figure, so there is nothing to sign: its standard says of no area how it is judged.'),
+            $open > 0 => new self('items-open', $open === 1 ? 'One item is not answered yet.' : "{$open} items are not answered yet."),
+            $sides !== [] => new self('sides-left', 'Sides not passed yet: '.implode(', ', $sides).'.'),
+            $undecided !== '' => new self('undecided', "The standard is silent about: {$undecided}. Settle it there, or agree that it is not asked for on this figure."),
+            ! $reading->judgement->verdict->allowsSignOff() => new self('verdict-rework', 'The faults are over the limits of the tier; send the figure back, or let the lead waive a fault.'),
+            default => null,
+        };
+    }
+}

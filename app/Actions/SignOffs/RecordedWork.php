@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\SignOffs;
+
+use App\Actions\Bench\Marks;
+use App\Actions\Checks\CheckReading;
+use App\Models\BenchMark;
+use App\Models\MarkState;
+use Core\Check\ExcusedUse;
+use Core\Composition\Agreement;
+use Core\Composition\Asked;
+use Core\Composition\Choice;
+use Core\Composition\ComposedUse;
+use Core\Composition\NotAskedFor;
+use Core\Composition\Waiver;
+use Core\Standard\UseWords;
+
+/** The work on a figure as its record tells it: what was painted, and apart from it what was not, and why. */
+final readonly class RecordedWork
+{
+    public function __construct(private CheckReading $reading)
+    {
+    }
+
+    /** @return list<array<string, mixed>> what was marked as done, by whom; tidying back is no paint */
+    public function painted(): array
+    {
+        $painted = [];
+        foreach ($this->reading->composed->composition->uses as $use) {
+            $mark = $this->reading->marks[$use->key()] ?? null;
+            if ($mark !== null && $mark->state === MarkState::Done) {
+                $painted[] = $this->done($use, $mark);
+            }
+        }
+
+        return $painted;
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function excused(): array
+    {
+        $standard = $this->reading->standard;
+
+        return array_map(static fn (ExcusedUse $use): array => [
+            'area' => $use->area, 'use' => $use->use, 'work' => $use->name, 'as' => $use->as->value, 'words' => $use->as->words(),
+            'reason' => $use->reason, 'agreed_with' => $use->agreedWith, 'by' => $use->by,
+        ], Marks::excused($this->reading->composed, $this->reading->marks, $standard));
+    }
+
+    /** @return list<array<string, mixed>> each with who agreed to it, for this figure or its unit */
+    public function leftOut(): array
+    {
+        return array_map(fn (Waiver $waiver): array => [
+            'area' => $waiver->area, 'use' => $waiver->use, 'work' => $this->work($waiver->area, $waiver->use),
+            'reason' => $waiver->reason, ...self::agreed($waiver->agreement),
+        ], $this->reading->composed->figure->waivers);
+    }
+
+    /** @return list<array<string, mixed>> areas about which the standard is silent, with who agreed that nothing is asked of them */
+    public function notAsked(): array
+    {
+        $silent = array_filter(
+            $this->reading->composed->figure->notAskedFor,
+            fn (NotAskedFor $one): bool => in_array($one->area, $this->reading->composed->composition->notAsked, true),
+        );
+
+        return array_map(static fn (NotAskedFor $one): array => ['area' => $one->area, 'reason' => $one->reason, ...self::agreed($one->agreement)], array_values($silent));
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function chosen(): array
+    {
+        return array_map(fn (Choice $choice): array => [
+            'area' => $choice->area, 'use' => $choice->use, 'technique' => $this->reading->standard->technique($choice->technique)->name,
+        ], $this->reading->composed->figure->choices);
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function areaTiers(): array
+    {
+        $tiers = [];
+        foreach ($this->reading->composed->agreed->areaTiers as $area => $tier) {
+            $tiers[] = ['area' => (string) $area, 'tier' => $this->reading->standard->tier($tier)->name];
+        }
+
+        return $tiers;
+    }
+
+    /** @return array<string, mixed> */
+    private function done(ComposedUse $use, BenchMark $mark): array
+    {
+        return [
+            'area' => $use->area->id, 'use' => $use->use->id,
+            'technique' => $this->reading->standard->technique($use->technique)->name, 'degree' => UseWords::degree($use->use),
+            'by' => $mark->user->name, 'at' => $mark->created_at?->toIso8601ZuluString(),
+        ];
+    }
+
+    /** What is left out, as it is said to people: the technique that the tier asks there. */
+    private function work(string $area, string $use): string
+    {
+        $figure = $this->reading->composed->figure;
+        $place = $figure->area($area);
+        $asked = $place === null ? null : (new Asked($this->reading->standard, $figure))->use($place, $use);
+
+        return $asked === null ? $use : $this->reading->standard->technique($asked->techniques[0])->name;
+    }
+
+    /** @return array{agreed_with: string, by: string, whole_unit: bool} */
+    private static function agreed(?Agreement $agreement): array
+    {
+        return ['agreed_with' => $agreement->agreedWith ?? '', 'by' => $agreement->by ?? '', 'whole_unit' => $agreement?->figure === null];
+    }
+}

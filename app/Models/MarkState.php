@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Core\Check\Excuse;
+
+/** What was said of a step on a figure at the bench. The latest word counts. */
+enum MarkState: string
+{
+    case Done = 'done';
+    case Later = 'later';
+    case Waived = 'waived';
+    case NotOnFigure = 'not-on-figure';
+    case Unreachable = 'unreachable';
+    case TakenBack = 'taken-back';
+
+    /** Null: it was done, or nothing is said of it any more. */
+    public function excuse(): ?Excuse
+    {
+        return Excuse::tryFrom($this->value);
+    }
+}

@@ -1,0 +1,64 @@
+import type { Schemas } from '@api';
+
+type Record = Schemas['Record'];
+
+/** What was marked as done, area by area, and by whom. */
+export function Painted({ record }: { record: Record }) {
+    const areas = [...new Set(record.painted.map((use) => use.area))];
+    const people = new Set(record.painted.map((use) => use.by));
+    const by = (name: string) => (people.size > 1 && name !== '' ? `, ${name}` : '');
+    return (
+        <section>
+            <h3>What was painted</h3>
+            <dl className="certificate-work">
+                {areas.map((area) => (
+                    <div key={area}>
+                        <dt>{area}</dt>
+                        <dd>
+                            {record.painted
+                                .filter((use) => use.area === area)
+                                .map((use) => `${use.technique}${use.degree === '' ? '' : ` (${use.degree})`}${by(use.by)}`)
+                                .join(' · ')}
+                        </dd>
+                    </div>
+                ))}
+            </dl>
+        </section>
+    );
+}
+
+const agreed = (one: { agreed_with: string; by: string }) =>
+    one.agreed_with === ''
+        ? one.by === ''
+            ? ''
+            : ` (${one.by})`
+        : ` Agreed with ${one.agreed_with}${one.by === '' ? '' : `; ${one.by}`}.`;
+
+/** What was not painted, and what was agreed otherwise than the tier has it: in words, with who says so. */
+export function NotDone({ record }: { record: Record }) {
+    const lines = [
+        ...record.excused.map(
+            (one) => `${one.area}: ${one.work === '' ? '' : `${one.work}, `}${one.words}. ${one.reason}${agreed(one)}`,
+        ),
+        ...record.left_out.map(
+            (one) =>
+                `${one.area}: ${one.work === '' ? 'a step' : one.work} left out${one.whole_unit ? ', for the unit' : ''}. ${one.reason}${agreed(one)}`,
+        ),
+        ...record.not_asked.map(
+            (one) => `${one.area}: not asked for${one.whole_unit ? ', for the unit' : ''}. ${one.reason}${agreed(one)}`,
+        ),
+        ...record.chosen.map((one) => `${one.area}: ${one.technique}, chosen for this job.`),
+        ...record.area_tiers.map((one) => `${one.area}: at the tier ${one.tier}.`),
+        ...(record.unseen.length > 0 ? [`Seen from no counted side, so not judged: ${record.unseen.join(', ')}.`] : []),
+    ];
+    return lines.length === 0 ? null : (
+        <section>
+            <h3>Left out, agreed, or not judged</h3>
+            <ul>
+                {lines.map((line) => (
+                    <li key={line}>{line}</li>
+                ))}
+            </ul>
+        </section>
+    );
+}
