@@ -60,7 +60,11 @@ final readonly class Application
         if ($command === null) {
             return self::refuse('unknown-command', "There is no command \"{$name}\"; there are: ".implode(', ', array_keys($this->commands)).'.', '');
         }
-        if (($arguments[1] ?? null) === '--schema') {
+        $further = array_slice($arguments, 1);
+        if ($further !== [] && $further !== ['--schema']) {
+            return self::refuse('unknown-command', "The command {$name} takes its input on standard input, and nothing beside it but --schema; \"".implode(' ', $further).'" is not known.', '');
+        }
+        if ($further === ['--schema']) {
             return Outcome::json(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => "Input of {$name}", ...$command->schema()], JSON_PRETTY_PRINT);
         }
 

@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string $label
  * @property string $state
  * @property float|null $reference_size
+ * @property bool $has_reference
  * @property CarbonImmutable|null $in_force_at
  * @property int|null $in_force_by
  * @property int $version
@@ -41,7 +42,7 @@ final class StandardVersion extends StudioRow
 {
     protected $table = 'standard_versions';
 
-    protected $casts = ['optional' => GivenMembers::class, 'in_force_at' => 'immutable_datetime'];
+    protected $casts = ['has_reference' => 'boolean', 'optional' => GivenMembers::class, 'in_force_at' => 'immutable_datetime'];
 
     /** @return BelongsTo<Standard, $this> */
     public function standard(): BelongsTo

@@ -29,7 +29,7 @@ final readonly class Visibility implements Command
                 ['delta_e' => Schema::atLeast(0)],
             )),
         ], [
-            'acuity' => Schema::over(0, null, 1),
+            'acuity' => Schema::over(1 / VisualAngle::HALF_TURN_ARCMIN, null, 1),
             'jnd' => Schema::atLeast(0, Sight::JUST_NOTICEABLE_DIFFERENCE),
         ]);
     }

@@ -21,6 +21,11 @@ final class BadDocument extends RuntimeException
         return new self([new ShapeFault('bad-json', '', "This is not a JSON text in UTF-8 ({$exception->getMessage()}).")], $exception);
     }
 
+    public static function tooLarge(int $bytes, int $most): self
+    {
+        return new self([new ShapeFault('out-of-range', '', "This document has {$bytes} bytes; at most {$most} are read.")]);
+    }
+
     /** @param  non-empty-list<ShapeFault>  $faults */
     public static function withFaults(array $faults): self
     {

@@ -28,7 +28,7 @@ final readonly class LongList
     public function faults(JsonText $document, callable $isSound): array
     {
         $list = $document->withArrays()[$this->member] ?? null;
-        if (! is_array($list) || ! array_is_list($list)) {
+        if (! is_array($list) || ! array_is_list($list) || ! $document->tellsListsFromObjects()) {
             return (new ShapeCheck($this->schema))->faults($document->withObjects());
         }
         $asked = [];

@@ -131,12 +131,11 @@ final readonly class StandardSchema
     private static function reference(): array
     {
         return Schema::object([
-            'size' => Schema::over(0),
             'areas' => Schema::list(Schema::object(
                 ['id' => Schema::id(), 'surface' => Schema::id(), 'share' => Schema::over(0, 1)],
                 ['features' => self::features()],
             )),
-        ], ['name' => Schema::text()]);
+        ], ['size' => Schema::over(0, null, 1), 'name' => Schema::text()]);
     }
 
     /** @return SchemaArray */

@@ -11,6 +11,9 @@ namespace Core\Standard;
  */
 final readonly class VisualAngle
 {
+    /** Half a turn: nothing fills more of the eye. */
+    public const HALF_TURN_ARCMIN = 10800;
+
     private const ARCMIN_PER_RADIAN = 180 * 60 / M_PI;
 
     /** Rounding of the trigonometry, so that a size computed for an angle reaches that angle again. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Cli;
 
 use Cli\Application;
+use Cli\Document\JsonText;
 use Cli\Document\ShapeCheck;
 use Core\Colour\Srgb;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -44,6 +45,51 @@ final class ApplicationTest extends TestCase
         self::assertStringStartsWith('{"error":{"code":"bad-json"', $output);
     }
 
+    public function test_what_is_beside_the_command_is_said_to_be_unknown(): void
+    {
+        foreach ([['compose', '--foo'], ['compose', '--schema', '--foo'], ['--schema'], ['compose', '']] as $arguments) {
+            $outcome = Application::withAllCommands()->run($arguments, static fn (): string => '{}');
+            self::assertSame(2, $outcome->status, implode(' ', $arguments));
+            self::assertStringContainsString('"unknown-command"', $outcome->output);
+        }
+    }
+
+    public function test_a_document_is_read_up_to_its_largest_size(): void
+    {
+        self::assertStringStartsWith('{"results":[]', self::shell('php bin/core visibility', str_pad('{"flaws":[]}', JsonText::LARGEST)));
+        self::assertStringContainsString('"out-of-range"', self::shell('php bin/core visibility', str_pad('{"flaws":[]}', JsonText::LARGEST + 1)));
+    }
+
+    public function test_a_reader_that_is_gone_is_no_error(): void
+    {
+        self::assertSame('', self::shell('php bin/core visibility 2>&1 >&-', '{"flaws":[]}'));
+        self::assertStringStartsWith('{"error":{"code":"bad-json"', self::shell('php bin/core visibility 2>&1 <&-', ''));
+    }
+
+    /** What a command line prints. */
+    private static function shell(string $line, string $input): string
+    {
+        $process = proc_open(['sh', '-c', $line], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, dirname(__DIR__, 2));
+        self::assertIsResource($process);
+        // Who is read no further closes the pipe.
+        @fwrite($pipes[0], $input);
+        fclose($pipes[0]);
+        $output = (string) stream_get_contents($pipes[1]);
+        proc_close($process);
+
+        return $output;
+    }
+
+    public function test_a_reference_figure_without_size_is_of_size_one_and_its_areas_have_no_pieces(): void
+    {
+        $document = SmallStandard::with(['/reference/size' => SmallStandard::GONE, '/reference/areas/1/features' => SmallStandard::GONE]);
+        $said = SmallStandard::with(['/reference/areas/1/features' => ['buckle' => 0]]);
+        $lint = static fn (array $standard): string => Application::withAllCommands()->run(['lint'], static fn (): string => (string) json_encode(['standard' => $standard]))->output;
+
+        self::assertSame($lint($said), $lint($document));
+        self::assertStringNotContainsString('"error"', $lint($document));
+    }
+
     /** @return iterable<string, array{string, string, string, string}> command, input, code, path */
     public static function refused(): iterable
     {
@@ -54,6 +100,18 @@ final class ApplicationTest extends TestCase
         yield 'no JSON' => ['verdict', '{"tier":', 'bad-json', ''];
         yield 'no UTF-8' => ['verdict', "{\"tier\":\"\xff\"}", 'bad-json', ''];
         yield 'nothing at all' => ['verdict', '', 'bad-json', ''];
+        yield 'a member named twice' => ['visibility', '{"flaws":[],"flaws":[]}', 'duplicate-member', '/flaws'];
+        yield 'a member named twice, deep inside' => ['visibility', '{"flaws":[{"size_mm":1,"distance_mm":2},{"size_mm":1,"distance_mm":2,"size_mm":1}]}', 'duplicate-member', '/flaws/1/size_mm'];
+        yield 'a member named twice, once by its code' => ['visibility', '{"fl\\u0061ws":[],"flaws":[]}', 'duplicate-member', '/flaws'];
+        yield 'a member named twice is told before what is unknown' => ['visibility', '{"x":1,"x":1}', 'duplicate-member', '/x'];
+        yield 'a name that begins with NUL' => ['visibility', '{"flaws":[],"\\u0000x":1}', 'unknown-member', "/\0x"];
+        yield 'a name that begins with NUL where names are free' => ['compose', (string) json_encode(['standard' => SmallStandard::document(), 'model' => ['tier' => 'plain', 'areas' => [['id' => 'coat', 'surface' => 'cloth', 'share' => 1, 'features' => ["\0" => 1]]]]]), 'unknown-member', "/model/areas/0/features/\0"];
+        yield 'an object for a long list' => ['colour-difference', '{"pairs":{}}', 'wrong-type', '/pairs'];
+        yield 'an object that looks like a list' => ['colour-difference', '{"pairs":{"0":{"a":{"hex":"#000000"},"b":{"hex":"#000000"}}}}', 'wrong-type', '/pairs'];
+        yield 'an object for three numbers' => ['colour-difference', '{"pairs":[{"a":{"lab":{"0":1,"1":2,"2":3}},"b":{"hex":"#000000"}}]}', 'bad-colour', '/pairs/0/a/lab'];
+        yield 'a list for a map' => ['compose', (string) json_encode(['standard' => SmallStandard::document(), 'model' => ['tier' => 'plain', 'areas' => [['id' => 'coat', 'surface' => 'cloth', 'share' => 1, 'features' => [2]]]]]), 'wrong-type', '/model/areas/0/features'];
+        yield 'an acuity under which nothing fills the angle' => ['visibility', '{"flaws":[],"acuity":0.0000925}', 'out-of-range', '/acuity'];
+        yield 'brackets without end' => ['lint', str_repeat('[', 100_000), 'bad-json', ''];
         yield 'a list for an object' => ['verdict', '[]', 'wrong-type', ''];
         yield 'an unknown member at the top' => ['verdict', $verdict(['fault' => []]), 'unknown-member', '/fault'];
         yield 'an unknown member before a missing one' => ['verdict', '{"tire":{}}', 'unknown-member', '/tire'];

@@ -25,7 +25,9 @@ abstract class TestCase extends LaravelTestCase
     protected bool $seed = true;
 
     /** Keys and heads of this test only. */
-    protected string $recordsFolder = '';
+    private ?RecordsFolder $records = null;
+
+    protected string $recordsFolder;
 
     public function createApplication(): Application
     {
@@ -39,17 +41,15 @@ abstract class TestCase extends LaravelTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->recordsFolder = sys_get_temp_dir().'/ordotype-records-'.bin2hex(random_bytes(8));
+        $this->records = RecordsFolder::make();
+        $this->recordsFolder = $this->records->path;
         config(['records.folder' => $this->recordsFolder]);
         $this->app->make(CurrentStudio::class)->enter($this->lead()->studio_id);
     }
 
     protected function tearDown(): void
     {
-        foreach (glob("{$this->recordsFolder}/*") ?: [] as $file) {
-            unlink($file);
-        }
-        is_dir($this->recordsFolder) && rmdir($this->recordsFolder);
+        $this->records?->remove();
         parent::tearDown();
     }
 

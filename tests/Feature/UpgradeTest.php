@@ -21,7 +21,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** A studio of each delivered state comes through the migrations and goes on working. */
 final class UpgradeTest extends LaravelTestCase
 {
-    private string $records = '';
+    private ?RecordsFolder $records = null;
 
     public function createApplication(): Application
     {
@@ -35,14 +35,13 @@ final class UpgradeTest extends LaravelTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->records = sys_get_temp_dir().'/ordotype-upgrade-'.bin2hex(random_bytes(8));
-        config(['records.folder' => $this->records]);
+        $this->records = RecordsFolder::make();
+        config(['records.folder' => $this->records->path]);
     }
 
     protected function tearDown(): void
     {
-        array_map(unlink(...), glob("{$this->records}/*") ?: []);
-        is_dir($this->records) && rmdir($this->records);
+        $this->records?->remove();
         // The next test class begins on tables of its own.
         Artisan::call('db:wipe', ['--force' => true]);
         RefreshDatabaseState::$migrated = false;

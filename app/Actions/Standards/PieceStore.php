@@ -65,6 +65,7 @@ final readonly class PieceStore
             'standard_id' => Standard::query()->firstOrCreate(['name' => $value['name']])->id,
             'label' => $value['version'],
             'reference_size' => $value['reference']['size'] ?? null,
+            'has_reference' => isset($value['reference']),
             'optional' => StoreStandard::optional($value),
             'head_revision' => $draft->revision,
         ])->save();

@@ -44,10 +44,10 @@ final readonly class StandardDocument
             'tiers' => $version->tiers->map(self::tier(...))->values()->all(),
             'requirements' => $version->requirements->map(self::requirement(...))->values()->all(),
         ];
-        if ($version->reference_size !== null) {
+        if ($version->has_reference) {
             $document['reference'] = self::given(
-                ['size' => $version->reference_size, 'areas' => self::referenceAreas($version)],
-                ['name' => $version->optional['reference_name'] ?? null],
+                ['areas' => self::referenceAreas($version)],
+                ['size' => $version->reference_size, 'name' => $version->optional['reference_name'] ?? null],
             );
         }
         $document += array_diff_key($version->optional ?? [], ['reference_name' => true]);

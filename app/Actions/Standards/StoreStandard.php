@@ -50,6 +50,7 @@ final readonly class StoreStandard
                 'label' => $document['version'],
                 'state' => 'draft',
                 'reference_size' => $document['reference']['size'] ?? null,
+                'has_reference' => isset($document['reference']),
                 'based_on_id' => $basedOn?->id,
                 'optional' => self::optional($document),
             ]);

@@ -180,7 +180,9 @@ describe('the running verdict', () => {
     });
 
     it('is overruled by the lead only with a reason, put to the area pointed at', async () => {
-        const sent = answering(() => [200, check({ verdict: 'rework' })]);
+        const sent = answering(({ path }) =>
+            path.endsWith('/refusal') ? [200, check({ verdict: 'rework' })] : [200, session()],
+        );
         render(<Checking check={check({ complete: true, open: 0 })} />, signedIn);
         await userEvent.click(screen.getByRole('button', { name: 'Send it back all the same…' }));
         await userEvent.click(screen.getByRole('button', { name: 'Send it back' }));
