@@ -50,29 +50,23 @@ final class MemberNames
     /** @return list<ShapeFault> */
     private function find(): array
     {
-        /** @var list<array{names: array<array-key, true>|null, at: int, name: string}> $open objects and lists round the place, null for a list */
+        /** @var list<OpenPlace> $open */
         $open = [];
         $last = '';
         $offset = 0;
         while (preg_match(self::TOKEN, $this->text, $match, PREG_OFFSET_CAPTURE, $offset) === 1) {
             [$token, $at] = $match[0];
             $offset = $at + strlen($token);
-            $depth = count($open) - 1;
-            if ($token === '{' || $token === '[') {
-                $open[] = ['names' => $token === '{' ? [] : null, 'at' => 0, 'name' => ''];
-            } elseif ($token === '}' || $token === ']') {
-                array_pop($open);
-            } elseif ($token === ',' && $depth >= 0) {
-                $open[$depth]['at']++;
-            } elseif ($token === ':' && $depth >= 0) {
-                $name = json_decode($last);
-                $name = is_string($name) ? $name : '';
-                $fault = self::faultOf($name, isset($open[$depth]['names'][$name]), self::path($open));
-                if ($fault !== null) {
-                    return [$fault];
-                }
-                $open[$depth]['names'][$name] = true;
-                $open[$depth]['name'] = $name;
+            $place = $open[count($open) - 1] ?? null;
+            match ($token) {
+                '{', '[' => $open[] = new OpenPlace($token === '{'),
+                '}', ']' => array_pop($open),
+                ',' => $place?->next(),
+                default => null,
+            };
+            $fault = $token === ':' && $place !== null ? self::faultOf($last, $place, $open) : null;
+            if ($fault !== null) {
+                return [$fault];
             }
             $last = $token;
         }
@@ -80,26 +74,18 @@ final class MemberNames
         return [];
     }
 
-    /** @param  list<string|int>  $path of the object round it */
-    private static function faultOf(string $name, bool $twice, array $path): ?ShapeFault
+    /** @param  list<OpenPlace>  $open */
+    private static function faultOf(string $token, OpenPlace $place, array $open): ?ShapeFault
     {
-        $pointer = JsonPointer::of([...$path, $name]);
+        $decoded = json_decode($token);
+        $name = is_string($decoded) ? $decoded : '';
+        $isNew = $place->take($name);
+        $pointer = JsonPointer::of(array_map(static fn (OpenPlace $one): string|int => $one->step(), $open));
 
         return match (true) {
-            $twice => new ShapeFault('duplicate-member', $pointer, "The member \"{$name}\" stands here for the second time; an object names each of its members once."),
+            ! $isNew => new ShapeFault('duplicate-member', $pointer, "The member \"{$name}\" stands here for the second time; an object names each of its members once."),
             str_starts_with($name, "\0") => new ShapeFault('unknown-member', $pointer, 'There is no member here whose name begins with the sign NUL.'),
             default => null,
         };
-    }
-
-    /**
-     * @param  list<array{names: array<array-key, true>|null, at: int, name: string}>  $open
-     * @return list<string|int>
-     */
-    private static function path(array $open): array
-    {
-        array_pop($open);
-
-        return array_map(static fn (array $one): string|int => $one['names'] === null ? $one['at'] : $one['name'], $open);
     }
 }

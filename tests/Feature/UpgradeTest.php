@@ -107,18 +107,19 @@ final class UpgradeTest extends LaravelTestCase
     private function finish(Figure $figure): void
     {
         $check = $this->ask('deputy', 'POST', "/figures/{$figure->id}/checks");
-        self::assertIsInt($check['id']);
+        $id = $check['id'];
+        self::assertIsInt($id);
         foreach (is_array($check['items']) ? $check['items'] : [] as $item) {
             if (is_array($item) && $item['alone'] !== null && $item['answer'] === null && is_array($item['answers'])) {
-                $check = $this->ask('deputy', 'POST', "/checks/{$check['id']}/answers", ['version' => $check['version'], 'item' => $item['item'], 'area' => $item['area'], 'criterion' => $item['criterion'], 'answer' => $item['answers'][0]]);
+                $check = $this->ask('deputy', 'POST', "/checks/{$id}/answers", ['version' => $check['version'], 'item' => $item['item'], 'area' => $item['area'], 'criterion' => $item['criterion'], 'answer' => $item['answers'][0]]);
             }
         }
         foreach (is_array($check['sides']) ? $check['sides'] : [] as $side) {
             if (! in_array($side, is_array($check['passed']) ? $check['passed'] : [], true)) {
-                $check = $this->ask('deputy', 'POST', "/checks/{$check['id']}/sides", ['version' => $check['version'], 'side' => $side]);
+                $check = $this->ask('deputy', 'POST', "/checks/{$id}/sides", ['version' => $check['version'], 'side' => $side]);
             }
         }
-        $this->ask('deputy', 'POST', "/checks/{$check['id']}/sign-off", ['version' => $check['version']]);
+        $this->ask('deputy', 'POST', "/checks/{$id}/sign-off", ['version' => $check['version']]);
     }
 
     private function load(string $file): void
