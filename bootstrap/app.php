@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Http\ErrorResponses;
 use App\Http\Middleware\EnterStudio;
+use App\Http\Middleware\HideDrafts;
+use App\Http\Middleware\KeepNothing;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -20,7 +22,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->statefulApi();
         // There is one page to sign in; whoever asks the API without being signed in is told so.
         $middleware->redirectGuestsTo('/sign-in');
-        $middleware->alias(['studio' => EnterStudio::class]);
+        $middleware->alias(['studio' => EnterStudio::class, 'drafts' => HideDrafts::class]);
+        $middleware->append(KeepNothing::class);
+        // Behind a server that ends TLS on this machine, what it says of the address is believed; nobody else is.
+        $middleware->trustProxies(at: ['127.0.0.1', '::1']);
         // A row is looked for only within the studio of who asks, so the studio is known before rows are bound.
         $middleware->prependToPriorityList(SubstituteBindings::class, EnterStudio::class);
     })

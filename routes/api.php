@@ -7,7 +7,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::post('/session', C\SignIn::class)->middleware('throttle:sign-in');
 
-Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
+Route::middleware(['auth:sanctum', 'studio', 'drafts'])->group(function (): void {
     Route::get('/session', C\ShowSession::class);
     Route::delete('/session', C\SignOut::class);
     Route::get('/ping', C\Ping::class);
@@ -16,8 +16,8 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::get('/standards', C\ListStandards::class);
     Route::get('/standards/{standardVersion}', C\ShowSheet::class);
     Route::get('/standards/{standardVersion}/document', C\ExportStandard::class);
-    Route::get('/standards/{standardVersion}/matrix', C\ExportMatrix::class);
-    Route::get('/standards/{standardVersion}/comparison', C\ExportComparison::class);
+    Route::get('/standards/{standardVersion}/matrix', C\ExportMatrix::class)->middleware('throttle:heavy');
+    Route::get('/standards/{standardVersion}/comparison', C\ExportComparison::class)->middleware('throttle:heavy');
     Route::get('/standards/{standardVersion}/plates', C\ShowPlates::class);
     Route::get('/standards/{standardVersion}/extents', C\ShowExtents::class);
     Route::get('/standards/{standardVersion}/difference', C\ShowDifference::class);
@@ -32,8 +32,8 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::post('/standards/{standardVersion}/undo', C\UndoInStandard::class);
     Route::post('/standards/{standardVersion}/redo', C\RedoInStandard::class);
     Route::post('/standards/{standardVersion}/in-force', C\PutInForce::class);
-    Route::post('/standard-file-previews', C\PreviewStandardFile::class);
-    Route::post('/standard-files', C\TakeStandardFile::class);
+    Route::post('/standard-file-previews', C\PreviewStandardFile::class)->middleware('throttle:heavy');
+    Route::post('/standard-files', C\TakeStandardFile::class)->middleware('throttle:heavy');
     Route::get('/ladders', C\ListLadders::class);
     Route::get('/vocabulary', C\ShowVocabulary::class);
     Route::get('/proposals', C\ListProposals::class);
@@ -47,8 +47,8 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::post('/paints', C\CreatePaint::class);
     Route::get('/paint-needs', C\ShowPaintNeeds::class);
     Route::get('/paint-list', C\ExportPaints::class);
-    Route::post('/swatch-readings', C\ReadSwatch::class);
-    Route::post('/paint-files', C\ReadPaintFile::class);
+    Route::post('/swatch-readings', C\ReadSwatch::class)->middleware('throttle:heavy');
+    Route::post('/paint-files', C\ReadPaintFile::class)->middleware('throttle:heavy');
     Route::put('/paints/{paint}', C\ChangePaint::class);
     Route::get('/paints/{paint}/substitutes', C\ListSubstitutes::class);
     Route::post('/paints/{paint}/substitution', C\SubstitutePaint::class);
@@ -61,10 +61,10 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::post('/schemes/{scheme}/area-previews', C\PreviewSchemeArea::class);
     Route::post('/schemes/{scheme}/recipes', C\PastePaintsByUse::class);
     Route::get('/schemes/{scheme}/plates', C\ShowSchemePlates::class);
-    Route::get('/schemes/{scheme}/proof-sheet', C\ExportProofSheet::class);
-    Route::post('/schemes/{scheme}/picture', C\SetPicture::class);
+    Route::get('/schemes/{scheme}/proof-sheet', C\ExportProofSheet::class)->middleware('throttle:heavy');
+    Route::post('/schemes/{scheme}/picture', C\SetPicture::class)->middleware('throttle:heavy');
     Route::get('/schemes/{scheme}/picture', C\ShowPicture::class);
-    Route::post('/schemes/{scheme}/picture-points', C\PickFromPicture::class);
+    Route::post('/schemes/{scheme}/picture-points', C\PickFromPicture::class)->middleware('throttle:heavy');
     Route::post('/schemes/{scheme}/departures', C\NoteDeparture::class);
     Route::put('/scheme-areas/{schemeArea}', C\ReplaceSchemeArea::class);
     Route::delete('/scheme-areas/{schemeArea}', C\RemoveSchemeArea::class);
@@ -78,8 +78,8 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::get('/jobs', C\ListJobs::class);
     Route::post('/jobs', C\CreateJob::class);
     Route::get('/jobs/{job}', C\ShowJob::class);
-    Route::post('/jobs/{job}/roster-preview', C\PreviewRoster::class);
-    Route::post('/jobs/{job}/roster', C\TakeRoster::class);
+    Route::post('/jobs/{job}/roster-preview', C\PreviewRoster::class)->middleware('throttle:heavy');
+    Route::post('/jobs/{job}/roster', C\TakeRoster::class)->middleware('throttle:heavy');
     Route::get('/jobs/{job}/figures', C\ShowGrid::class);
     Route::get('/jobs/{job}/own-lists/{tier}', C\ShowOwnList::class);
     Route::post('/jobs/{job}/own-lists', C\CopyTier::class);
@@ -117,6 +117,6 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
 
     Route::get('/sign-offs', C\ListSignOffs::class);
     Route::get('/sign-offs/{signOff}', C\ShowSignOff::class);
-    Route::get('/chain', C\VerifyChain::class);
+    Route::get('/chain', C\VerifyChain::class)->middleware('throttle:heavy');
     Route::get('/chain/head', C\FindHead::class);
 });

@@ -14,7 +14,7 @@ final readonly class Picture
     private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
 
     /** More is no photograph of a figure, and takes more memory than there is. */
-    private const MOST_PIXELS = 60_000_000;
+    private const MOST_PIXELS = 25_000_000;
 
     private const LARGEST_SIDE = 1600;
 

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Actions\Composing\ComposedFigure;
+use App\Actions\Composing\JobFigures;
 use App\Actions\NotAllowed;
 use App\Actions\NotRight;
 use App\Actions\Paints\PaintBook;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\CurrentStudio;
-use App\Models\Figure;
 use App\Models\FigureType;
 use App\Models\Job;
 use App\Models\JobMix;
@@ -23,6 +24,7 @@ final readonly class SetMix
     public function __construct(
         private CurrentStudio $studio,
         private PaintBook $paints,
+        private JobFigures $figures,
     ) {
     }
 
@@ -34,7 +36,7 @@ final readonly class SetMix
      */
     public function handle(Job $job, ?FigureType $type, string $area, string $use, int $step, string $text, ?int $versionRead, User $by): void
     {
-        $this->requirePaintsIt($job, $by);
+        $this->requirePaintsIt($job, $type, $area, $use, $step, $by);
         $recipe = trim($text) === '' ? null : $this->paints->recipe($text, '/mix');
         Transaction::run(function () use ($job, $type, $area, $use, $step, $recipe, $versionRead): void {
             $place = ['job_id' => $job->id, 'figure_type_id' => $type?->id, 'area' => $area, 'use' => $use, 'step' => $step];
@@ -59,13 +61,41 @@ final readonly class SetMix
         });
     }
 
-    /** The lead sets what a job is painted with; a painter of the job writes down what was mixed. */
-    private function requirePaintsIt(Job $job, User $by): void
+    /**
+     * The lead sets what a job is painted with; a painter writes down what was mixed for own figures.
+     *
+     * @throws NotRight if nothing of the kind is painted in this job
+     * @throws NotAllowed if somebody else paints it
+     */
+    private function requirePaintsIt(Job $job, ?FigureType $type, string $area, string $use, int $step, User $by): void
     {
-        $painting = Figure::query()->whereHas('unit', static fn ($unit) => $unit->where('job_id', $job->id))
-            ->where(static fn ($figure) => $figure->where('painter_id', $by->id)->orWhereHas('unit', static fn ($unit) => $unit->where('painter_id', $by->id)));
-        if (! $by->role->checks() && $painting->doesntExist()) {
-            throw NotAllowed::because('not-your-job', 'You paint nothing of this job; the lead or its painters say what it is painted with.');
+        $isThere = false;
+        $paintsHere = $by->role->checks();
+        foreach ($this->figures->ofJob($job) as $figure) {
+            $isOwn = $by->role->checks() || ($figure->row->painter_id ?? $figure->unit->painter_id) === $by->id;
+            $paintsHere = $paintsHere || $isOwn;
+            if (($type !== null && $figure->unit->figure_type_id !== $type->id) || ! self::asks($figure, $area, $use, $step)) {
+                continue;
+            }
+            $isThere = true;
+            if ($isOwn) {
+                return;
+            }
         }
+
+        throw $isThere || ! $paintsHere
+            ? NotAllowed::because('not-your-job', 'You paint nothing of this in the job; the lead or its painters say what it is painted with.')
+            : NotRight::at('/use', 'unknown-use', "No figure of this job has a step {$step} of \"{$use}\" on \"{$area}\".");
+    }
+
+    private static function asks(ComposedFigure $figure, string $area, string $use, int $step): bool
+    {
+        foreach ($figure->composition->usesOn($area) as $composed) {
+            if ($composed->use->id === $use) {
+                return $step <= $composed->use->steps;
+            }
+        }
+
+        return false;
     }
 }

@@ -31,7 +31,8 @@ final readonly class GoverningPicture
             $this->files->put(self::path($now, $now->picture), $jpeg);
             $now->save();
             if ($old !== null && $old !== $now->picture) {
-                DB::afterCommit(fn () => $this->files->delete(self::path($now, $old)));
+                // Two schemes may be governed by one picture; it goes with the last of them.
+                DB::afterCommit(fn () => Scheme::query()->where('picture', $old)->doesntExist() && $this->files->delete(self::path($now, $old)));
             }
 
             return $now;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
+use App\Actions\Composing\JobStandards;
 use App\Actions\NotAllowed;
 use App\Actions\NotRight;
 use App\Actions\Transaction;
@@ -15,15 +16,18 @@ use App\Models\User;
 /** Proposals to change the standard, from the bench or a check; the lead takes or declines them. */
 final readonly class Propose
 {
-    public function __construct(private StandardLibrary $library)
+    public function __construct(private JobStandards $standards)
     {
     }
 
     public function handle(Job $job, string $tier, string $surface, ?string $use, string $text, User $by): Proposal
     {
-        $standard = $this->library->of($job->standard_version_id);
+        $standard = $this->standards->of($job);
         if (! $standard->hasTier($tier) || ! $standard->hasSurface($surface)) {
             throw NotRight::at($standard->hasTier($tier) ? '/surface' : '/tier', 'unknown-place', 'The standard of this job has no such place.');
+        }
+        if ($use !== null && $standard->requirement($tier, $surface)?->use($use) === null) {
+            throw NotRight::at('/use', 'unknown-use', "Nothing called \"{$use}\" is asked there.");
         }
 
         return Proposal::query()->create([

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Import\PlainText;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
@@ -13,9 +14,17 @@ use LogicException;
 /** A request of somebody who is signed in. Who may send it is said by the list of roles; by default the lead only. */
 abstract class ApiRequest extends FormRequest
 {
+    private const AS_TYPED = ['password', 'current_password', 'password_confirmation'];
+
     public function authorize(): bool
     {
         return in_array($this->person()->role, $this->allowed(), true);
+    }
+
+    /** What is typed is text and nothing else; a password is what it is. */
+    protected function prepareForValidation(): void
+    {
+        $this->replace(PlainText::ofAll($this->input() === [] ? [] : (array) $this->input(), self::AS_TYPED));
     }
 
     public function person(): User
