@@ -35,7 +35,7 @@ setting() { # name default
 
 # --- what must be there -------------------------------------------------------------------------
 
-PACKAGES="php8.2-mysql php8.2-gd php8.2-curl php8.2-zip php8.2-bcmath php8.2-intl php8.2-xml php8.2-mbstring php8.2-fpm nginx mariadb-server librsvg2-bin"
+PACKAGES="php8.2-mysql php8.2-gd php8.2-curl php8.2-zip php8.2-bcmath php8.2-intl php8.2-xml php8.2-mbstring php8.2-fpm nginx mariadb-server librsvg2-bin qrencode"
 TEST_PACKAGES="chromium chromium-driver fonts-dejavu-core"
 
 missing_packages() { # packages…

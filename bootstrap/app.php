@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 use App\Http\ErrorResponses;
+use App\Http\Middleware\ConfirmPassword;
 use App\Http\Middleware\EnterStudio;
 use App\Http\Middleware\HideDrafts;
 use App\Http\Middleware\KeepNothing;
+use App\Http\Middleware\SetUpSecondFactor;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -22,7 +24,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->statefulApi();
         // There is one page to sign in; whoever asks the API without being signed in is told so.
         $middleware->redirectGuestsTo('/sign-in');
-        $middleware->alias(['studio' => EnterStudio::class, 'drafts' => HideDrafts::class]);
+        $middleware->alias(['studio' => EnterStudio::class, 'drafts' => HideDrafts::class, 'confirmed' => ConfirmPassword::class, 'second-factor' => SetUpSecondFactor::class]);
         $middleware->append(KeepNothing::class);
         // Behind a server that ends TLS on this machine, what it says of the address is believed; nobody else is.
         $middleware->trustProxies(at: ['127.0.0.1', '::1']);

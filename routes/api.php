@@ -5,12 +5,24 @@ declare(strict_types=1);
 use App\Http\Controllers as C;
 use Illuminate\Support\Facades\Route;
 
-Route::post('/session', C\SignIn::class)->middleware('throttle:sign-in');
+Route::post('/session', C\SignIn::class);
+Route::get('/invitations/{token}', C\ShowInvitation::class)->middleware('throttle:link');
+Route::post('/invitations/{token}', C\AcceptInvitation::class)->middleware('throttle:link');
 
-Route::middleware(['auth:sanctum', 'studio', 'drafts'])->group(function (): void {
+Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::get('/session', C\ShowSession::class);
     Route::delete('/session', C\SignOut::class);
     Route::get('/ping', C\Ping::class);
+    Route::get('/account', C\ShowAccount::class);
+    Route::put('/account/password', C\ChangePassword::class);
+    Route::post('/account/confirmation', C\ConfirmOwnPassword::class)->middleware('throttle:link');
+    Route::delete('/account/sessions/{session}', C\EndSession::class);
+    Route::post('/account/second-factor', C\PrepareSecondFactor::class)->middleware('confirmed');
+    Route::put('/account/second-factor', C\ConfirmSecondFactor::class)->middleware('throttle:link');
+    Route::delete('/account/second-factor', C\TurnOffSecondFactor::class)->middleware('confirmed');
+});
+
+Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(function (): void {
     Route::get('/today', C\ShowToday::class);
 
     Route::get('/standards', C\ListStandards::class);
@@ -70,7 +82,12 @@ Route::middleware(['auth:sanctum', 'studio', 'drafts'])->group(function (): void
     Route::delete('/scheme-areas/{schemeArea}', C\RemoveSchemeArea::class);
 
     Route::get('/people', C\ListPeople::class);
-    Route::post('/people', C\AddPerson::class);
+    Route::put('/people/{user}', C\ChangePerson::class)->middleware('confirmed');
+    Route::delete('/people/{user}', C\EndAccount::class)->middleware('confirmed');
+    Route::get('/invitations', C\ListInvitations::class);
+    Route::post('/invitations', C\InvitePerson::class);
+    Route::delete('/invitations/{invitation}', C\WithdrawInvitation::class);
+    Route::get('/log', C\ShowLog::class);
     Route::put('/studio', C\ChangeStudio::class);
     Route::get('/scheme-rules', C\ShowSchemeRules::class);
     Route::put('/scheme-rules', C\ChangeSchemeRules::class);

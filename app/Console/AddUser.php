@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Actions\People\PasswordRule;
 use App\Actions\Refusal;
 use App\Actions\Studios\AddPerson;
 use App\Models\Role;
@@ -20,9 +21,9 @@ final class AddUser extends Command
     public function handle(AddPerson $adding): int
     {
         $role = Role::tryFrom($this->argument('role'));
-        $password = $this->option('password') ?? $this->secret('Password, at least 8 characters');
-        if ($role === null || ! is_string($password) || mb_strlen($password) < 8) {
-            $this->error($role === null ? 'The role is lead, deputy or painter.' : 'The password has at least 8 characters.');
+        $password = $this->option('password') ?? $this->secret('Password, at least 12 characters');
+        if ($role === null || ! is_string($password) || mb_strlen($password) < PasswordRule::LEAST) {
+            $this->error($role === null ? 'The role is lead, deputy or painter.' : 'The password has at least 12 characters.');
 
             return self::FAILURE;
         }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Actions\NeedsPassword;
 use App\Actions\NotAllowed;
 use App\Actions\Refusal;
 use App\Actions\Stale;
+use App\Actions\TooOften;
 use App\Actions\Unavailable;
 use Cli\Document\BadDocument;
 use Cli\Document\ShapeFault;
@@ -52,7 +54,7 @@ final readonly class ErrorResponses
         });
         $exceptions->dontFlash(['password', 'password_confirmation', 'current_password', 'code', 'token']);
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
-        $exceptions->dontReport([Refusal::class, Unavailable::class, CoreException::class, Stale::class, BadDocument::class]);
+        $exceptions->dontReport([Refusal::class, Unavailable::class, NeedsPassword::class, TooOften::class, CoreException::class, Stale::class, BadDocument::class]);
         $exceptions->render(static fn (Throwable $exception, Request $request): ?JsonResponse => $request->is('api/*', 'sanctum/*') ? self::of($exception) : null);
     }
 
@@ -63,6 +65,8 @@ final readonly class ErrorResponses
             $exception instanceof BadDocument => self::document($exception),
             $exception instanceof Stale => self::body(409, 'stale', $exception->getMessage(), '', [], $exception->now),
             $exception instanceof NotAllowed => self::body(403, $exception->errorCode(), $exception->getMessage(), $exception->path()),
+            $exception instanceof NeedsPassword => self::body(423, 'confirm-password', $exception->getMessage(), ''),
+            $exception instanceof TooOften => self::tooOften($exception),
             $exception instanceof Unavailable => self::body(503, $exception->errorCode(), $exception->getMessage(), ''),
             $exception instanceof Refusal => self::body(422, $exception->errorCode(), $exception->getMessage(), $exception->path()),
             $exception instanceof CoreException => self::body(422, $exception->code(), $exception->getMessage(), $exception->pointer()),
@@ -83,6 +87,14 @@ final readonly class ErrorResponses
         }
 
         return self::body(422, 'invalid', $problems[0]['message'] ?? 'Something in the form is not right.', $problems[0]['path'] ?? '', $problems);
+    }
+
+    private static function tooOften(TooOften $exception): JsonResponse
+    {
+        $response = self::body(429, 'too-often', $exception->getMessage(), '');
+        $response->headers->set('Retry-After', (string) $exception->seconds);
+
+        return $response;
     }
 
     private static function document(BadDocument $exception): JsonResponse

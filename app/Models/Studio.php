@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property string $currency
  * @property bool $allows_self_check
  * @property bool $single_keys
+ * @property bool $requires_second_factor
  * @property array<string, float>|null $scheme_rules numbers that differ from what is usual
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
@@ -25,7 +26,7 @@ final class Studio extends Model
 {
     protected $guarded = [];
 
-    protected $casts = ['allows_self_check' => 'boolean', 'single_keys' => 'boolean', 'scheme_rules' => 'array'];
+    protected $casts = ['allows_self_check' => 'boolean', 'single_keys' => 'boolean', 'requires_second_factor' => 'boolean', 'scheme_rules' => 'array'];
 
     /** @return HasMany<User, $this> */
     public function users(): HasMany

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Carbon;
@@ -18,6 +19,12 @@ use Illuminate\Support\Carbon;
  * @property string $email
  * @property Role $role
  * @property int|null $signing_rank
+ * @property int $version
+ * @property CarbonImmutable|null $ended_at
+ * @property string|null $second_factor secret in Base32, encrypted in the database
+ * @property CarbonImmutable|null $second_factor_at since when it is asked for; null: it is not
+ * @property int $second_factor_step
+ * @property list<string>|null $recovery_codes hashes of those not used yet
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
  * @property-read Studio $studio
@@ -26,14 +33,22 @@ final class User extends Authenticatable
 {
     protected $guarded = [];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'second_factor', 'recovery_codes'];
 
-    protected $casts = ['password' => 'hashed', 'role' => Role::class];
+    protected $casts = [
+        'password' => 'hashed', 'role' => Role::class, 'ended_at' => 'immutable_datetime',
+        'second_factor' => 'encrypted', 'second_factor_at' => 'immutable_datetime', 'recovery_codes' => 'array',
+    ];
 
     /** @return BelongsTo<Studio, $this> */
     public function studio(): BelongsTo
     {
         return $this->belongsTo(Studio::class);
+    }
+
+    public function asksSecondFactor(): bool
+    {
+        return $this->second_factor_at !== null;
     }
 
     public function isLead(): bool

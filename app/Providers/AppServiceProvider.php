@@ -20,7 +20,6 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\ServiceProvider;
-use Symfony\Component\HttpFoundation\Response;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -38,16 +37,16 @@ final class AppServiceProvider extends ServiceProvider
         JsonResource::withoutWrapping();
         Validator::resolver(static fn (Translator $translator, array $data, array $rules, array $messages, array $attributes): StrictValidator => new StrictValidator($translator, $data, $rules, $messages, $attributes));
         // An address names a row by its digits; what only begins with them names nothing.
-        foreach (['job', 'unit', 'figure', 'check', 'fault', 'signOff', 'variation', 'paint', 'scheme', 'schemeArea', 'standardVersion', 'proposal'] as $row) {
+        foreach (['job', 'unit', 'figure', 'check', 'fault', 'signOff', 'variation', 'paint', 'scheme', 'schemeArea', 'standardVersion', 'proposal', 'invitation', 'user'] as $row) {
             Route::pattern($row, '[0-9]{1,18}');
         }
+        // People have no scope of their own, so an address binds them within the studio of who asks.
+        Route::bind('user', static fn (string $id): User => User::query()->where('studio_id', app(CurrentStudio::class)->id())->findOrFail((int) $id));
+        // Guessing a link, a password or a code is no use at ten a minute.
+        RateLimiter::for('link', static fn (Request $request): Limit => Limit::perMinute(10)->by('link '.$request->ip()));
         // What takes the server a second or more is asked so often and no more.
         RateLimiter::for('heavy', static fn (Request $request): Limit => Limit::perMinute(60)->by('heavy '.($request->user() instanceof User ? $request->user()->id : $request->ip())));
         // A relation loaded row by row, or an attribute that was never read, is an error at once and not a slow page later.
         Model::shouldBeStrict();
-        // Only what failed is counted: whoever knows the password may come as often as they like.
-        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(10)
-            ->by($request->ip().' '.mb_strtolower($request->string('email')->toString()))
-            ->after(static fn (Response $response): bool => ! $response->isSuccessful()));
     }
 }

@@ -7,67 +7,31 @@ namespace Tests\Feature;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
-use PHPUnit\Framework\Attributes\DataProvider;
 
 final class StudioTest extends TestCase
 {
-    private const PERSON = ['name' => 'Senara Bolitho', 'email' => 'senara@kittiwake.example', 'role' => 'painter', 'signing_rank' => null, 'password' => 'salt and spray'];
+    private const SETTINGS = ['single_keys' => true, 'allows_self_check' => false, 'time_zone' => 'Europe/London', 'name' => 'Kittiwake Row', 'currency' => 'EUR', 'requires_second_factor' => false];
 
     public function test_the_lead_changes_settings_and_everybody_has_them(): void
     {
-        $this->answer($this->lead(), 'PUT', '/studio', ['single_keys' => false, 'allows_self_check' => true, 'time_zone' => 'Atlantic/Faroe']);
+        $this->answer($this->lead(), 'PUT', '/studio', ['single_keys' => false, 'allows_self_check' => true, 'time_zone' => 'Atlantic/Faroe', 'name' => 'Kittiwake Yard', 'currency' => 'NOK'] + self::SETTINGS);
         $studio = $this->answer($this->isla(), 'GET', '/session')['studio'];
 
         self::assertIsArray($studio);
-        self::assertSame([false, true, 'Atlantic/Faroe'], [$studio['single_keys'], $studio['allows_self_check'], $studio['time_zone']]);
+        self::assertSame([false, true, 'Atlantic/Faroe', 'Kittiwake Yard', 'NOK'], [$studio['single_keys'], $studio['allows_self_check'], $studio['time_zone'], $studio['name'], $studio['currency']]);
         self::assertFalse($this->stranger()->studio()->firstOrFail()->allows_self_check);
     }
 
     public function test_a_time_zone_that_is_none_is_refused(): void
     {
-        $this->assertRefused($this->as($this->lead(), 'PUT', '/studio', ['single_keys' => true, 'allows_self_check' => false, 'time_zone' => 'Port/Ember']), 422, 'invalid', '/time_zone');
+        $this->assertRefused($this->as($this->lead(), 'PUT', '/studio', ['time_zone' => 'Port/Ember'] + self::SETTINGS), 422, 'invalid', '/time_zone');
     }
 
-    public function test_the_lead_adds_somebody_who_can_then_sign_in(): void
+    public function test_a_currency_that_is_none_and_a_name_that_is_taken_are_refused(): void
     {
-        $people = $this->answer($this->lead(), 'POST', '/people', self::PERSON);
-
-        self::assertContains('Senara Bolitho', array_column($people, 'name'));
-        $this->app->make('auth')->forgetGuards();
-        $this->withHeader('Origin', 'http://localhost')->postJson('/api/session', ['email' => 'senara@kittiwake.example', 'password' => 'salt and spray'])->assertOk()->assertJsonPath('user.role', 'painter');
-    }
-
-    public function test_a_signing_rank_is_a_deputys_only(): void
-    {
-        $this->answer($this->lead(), 'POST', '/people', ['signing_rank' => 3] + self::PERSON);
-        $this->answer($this->lead(), 'POST', '/people', ['name' => 'Tamsin Rowe', 'email' => 'tamsin@kittiwake.example', 'role' => 'deputy', 'signing_rank' => 3] + self::PERSON);
-
-        self::assertNull(User::query()->where('name', 'Senara Bolitho')->firstOrFail()->signing_rank);
-        $deputy = User::query()->where('name', 'Tamsin Rowe')->firstOrFail();
-        self::assertTrue($deputy->maySignRank(3));
-        self::assertFalse($deputy->maySignRank(4));
-    }
-
-    /** @return iterable<string, array{array<string, mixed>, string, string}> */
-    public static function wrongPeople(): iterable
-    {
-        yield 'no name' => [['name' => ''], 'invalid', '/name'];
-        yield 'a name of 300 characters' => [['name' => str_repeat('x', 300)], 'invalid', '/name'];
-        yield 'a name that somebody has' => [['name' => 'Isla Coade'], 'name-taken', '/name'];
-        yield 'an address that is none' => [['email' => 'senara'], 'invalid', '/email'];
-        yield 'an address that somebody has, in capitals' => [['email' => 'ISLA@kittiwake.example'], 'address-taken', '/email'];
-        yield 'an address of another studio' => [['email' => 'lead@skerry.example'], 'address-taken', '/email'];
-        yield 'a role that is none' => [['role' => 'owner'], 'invalid', '/role'];
-        yield 'a short password' => [['password' => 'seven77'], 'invalid', '/password'];
-    }
-
-    /** @param  array<string, mixed>  $change */
-    #[DataProvider('wrongPeople')]
-    public function test_an_account_that_cannot_be_is_refused_at_its_place(array $change, string $code, string $path): void
-    {
-        $before = User::query()->count();
-        $this->assertRefused($this->as($this->lead(), 'POST', '/people', $change + self::PERSON), 422, $code, $path);
-        self::assertSame($before, User::query()->count());
+        $this->assertRefused($this->as($this->lead(), 'PUT', '/studio', ['currency' => 'DEM'] + self::SETTINGS), 422, 'invalid', '/currency');
+        $this->assertRefused($this->as($this->lead(), 'PUT', '/studio', ['name' => 'Stack Skerry'] + self::SETTINGS), 422, 'invalid', '/name');
+        $this->assertRefused($this->as($this->lead(), 'PUT', '/studio', ['name' => ' '] + self::SETTINGS), 422, 'invalid', '/name');
     }
 
     public function test_an_account_is_made_by_command_with_its_studio(): void
@@ -88,7 +52,7 @@ final class StudioTest extends TestCase
         $unit = $this->unit('2nd Lamplighters');
         $deeds = [
             ['PUT', '/studio', ['single_keys' => false, 'allows_self_check' => true, 'time_zone' => 'UTC']],
-            ['POST', '/people', self::PERSON],
+            ['POST', '/invitations', ['name' => 'Senara Bolitho', 'email' => 'senara@kittiwake.example', 'role' => 'painter', 'signing_rank' => null]],
             ['POST', '/jobs', ['name' => 'N', 'client' => 'C', 'force' => 'F']],
             ['POST', '/figure-types', ['name' => 'N', 'size_class' => 'foot', 'areas' => []]],
             ['PATCH', "/units/{$unit->id}", ['version' => 1, 'tier' => 'guard']],

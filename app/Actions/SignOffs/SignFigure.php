@@ -9,10 +9,12 @@ use App\Actions\Checks\CheckReading;
 use App\Actions\Checks\MayCheck;
 use App\Actions\Checks\ReadCheck;
 use App\Actions\NotAllowed;
+use App\Actions\Studios\Log;
 use App\Actions\Transaction;
 use App\Models\Check;
 use App\Models\Figure;
 use App\Models\FigureState;
+use App\Models\LogKind;
 use App\Models\SignOff;
 use App\Models\Studio;
 use App\Models\User;
@@ -55,6 +57,9 @@ final readonly class SignFigure
         });
         // Outside only once it is certain inside: a head that never was would accuse a chain that is whole.
         $this->anchors->append($signOff->studio_id, $signOff->number, $signOff->hash);
+        if (MayCheck::isOwnWork($by, $check->figure()->firstOrFail())) {
+            Log::of($by, LogKind::SelfChecked, "record {$signOff->number}");
+        }
 
         return $signOff;
     }

@@ -6,7 +6,9 @@ namespace App\Actions\Standards;
 
 use App\Actions\NotRight;
 use App\Actions\Stale;
+use App\Actions\Studios\Log;
 use App\Actions\Transaction;
+use App\Models\LogKind;
 use App\Models\StandardVersion;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
@@ -31,6 +33,9 @@ final readonly class PutInForce
             }
             StandardVersion::query()->where('state', 'in-force')->lockForUpdate()->update(['state' => 'retired']);
             $draft->fill(['state' => 'in-force', 'in_force_at' => now(), 'in_force_by' => $by?->id, 'in_force_why' => $why])->save();
+            if ($by !== null) {
+                Log::of($by, LogKind::PutInForce, $draft->label);
+            }
 
             return $draft;
         });

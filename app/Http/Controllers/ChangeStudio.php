@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Studios\ChangeSettings;
 use App\Actions\Studios\Waiting;
 use App\Http\Requests\StudioRequest;
 use App\Http\Resources\SessionResource;
@@ -11,9 +12,13 @@ use App\Http\Resources\SessionResource;
 /** Changes settings of the studio. */
 final readonly class ChangeStudio
 {
+    public function __construct(private ChangeSettings $changing)
+    {
+    }
+
     public function __invoke(StudioRequest $request): SessionResource
     {
-        $request->person()->studio->update($request->settings());
+        $this->changing->handle($request->person(), $request->settings());
 
         return new SessionResource($request->person(), new Waiting($request->person()));
     }

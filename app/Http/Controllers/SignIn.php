@@ -5,30 +5,41 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\NotRight;
+use App\Actions\People\SecondFactor;
+use App\Actions\People\SignInTry;
+use App\Actions\Studios\Log;
 use App\Actions\Studios\Waiting;
+use App\Http\Middleware\ConfirmPassword;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\SessionResource;
 use App\Models\CurrentStudio;
-use App\Models\User;
+use App\Models\LogKind;
 use Illuminate\Support\Facades\Auth;
 
 /** Signs somebody in, with a session of its own. */
 final readonly class SignIn
 {
-    public function __construct(private CurrentStudio $studio)
-    {
+    public function __construct(
+        private CurrentStudio $studio,
+        private SignInTry $trying,
+        private SecondFactor $second,
+    ) {
     }
 
     public function __invoke(SignInRequest $request): SessionResource
     {
-        $tried = ['email' => mb_strtolower($request->string('email')->toString()), 'password' => $request->string('password')->toString()];
-        if (! Auth::guard('web')->attempt($tried)) {
-            throw NotRight::at('/password', 'wrong-password', 'The address or the password is not right.');
+        $user = $this->trying->handle($request->string('email')->toString(), $request->string('password')->toString(), $request->ip() ?? '');
+        if ($user->asksSecondFactor()) {
+            $code = $request->string('code')->toString();
+            $this->trying->counting($user, $request->ip() ?? '', fn () => $code === ''
+                ? throw NotRight::at('/code', 'needs-code', 'Type the code that your app shows now, or one of your recovery codes.')
+                : $this->second->require($user, $code), counts: $code !== '');
         }
+        Auth::guard('web')->login($user);
         $request->session()->regenerate();
-        /** @var User $user */
-        $user = Auth::guard('web')->user();
+        $request->session()->put(ConfirmPassword::AT, now()->getTimestamp());
         $this->studio->enter($user->studio_id);
+        Log::of($user, LogKind::SignedIn, 'from '.($request->ip() ?? 'somewhere'));
 
         return new SessionResource($user->load('studio'), new Waiting($user));
     }

@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Models\CurrentStudio;
 use App\Models\User;
 use Closure;
+use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -21,6 +22,9 @@ final readonly class EnterStudio
     public function handle(Request $request, Closure $next): Response
     {
         $user = $request->user();
+        if ($user instanceof User && $user->ended_at !== null) {
+            throw new AuthenticationException;
+        }
         if ($user instanceof User) {
             $this->studio->enter($user->studio_id);
             $user->loadMissing('studio');

@@ -20,6 +20,7 @@ final class SignInRequest extends FormRequest
         return [
             'email' => ['required', 'string', 'max:190'],
             'password' => ['required', 'string', 'max:190'],
+            'code' => ['nullable', 'string', 'max:40'],
         ];
     }
 }

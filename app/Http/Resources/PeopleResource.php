@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use App\Models\User;
 
 /**
- * @phpstan-type Colleague array{id: int, name: string, role: 'lead'|'deputy'|'painter', signing_rank: int|null}
+ * @phpstan-type Colleague array{id: int, name: string, role: 'lead'|'deputy'|'painter', signing_rank: int|null, second_factor: bool, ended: bool, version: int}
  */
 final readonly class PeopleResource extends Resource
 {
@@ -19,6 +19,6 @@ final readonly class PeopleResource extends Resource
     /** @return list<Colleague> */
     public function toArray(): array
     {
-        return array_map(static fn (User $user): array => ['id' => $user->id, 'name' => $user->name, 'role' => $user->role->value, 'signing_rank' => $user->signing_rank], $this->people);
+        return array_map(static fn (User $user): array => ['id' => $user->id, 'name' => $user->name, 'role' => $user->role->value, 'signing_rank' => $user->signing_rank, 'second_factor' => $user->asksSecondFactor(), 'ended' => $user->ended_at !== null, 'version' => $user->version], $this->people);
     }
 }

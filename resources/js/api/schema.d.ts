@@ -4,6 +4,93 @@
  */
 
 export interface paths {
+    "/api/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who is signed in sees their own account. */
+        get: operations["showAccount"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/confirmation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Shows once more that it is they who are signed in. */
+        post: operations["confirmOwnPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Changes the own password. */
+        put: operations["changePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/second-factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Turns the second factor on. */
+        put: operations["confirmSecondFactor"];
+        /** Makes a secret for an app. */
+        post: operations["prepareSecondFactor"];
+        /** Turns the second factor off. */
+        delete: operations["turnOffSecondFactor"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/sessions/{session}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Ends one of the own sessions. */
+        delete: operations["endSession"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench-marks": {
         parameters: {
             query?: never;
@@ -345,6 +432,59 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Invitations that may still be used. */
+        get: operations["listInvitations"];
+        put?: never;
+        /** Invites somebody by a link. */
+        post: operations["invitePerson"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invitations/{invitation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Withdraws an invitation. */
+        delete: operations["withdrawInvitation"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invitations/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** An invitation, for who has its link. */
+        get: operations["showInvitation"];
+        put?: never;
+        /** Makes the account of who was invited, and signs them in. */
+        post: operations["acceptInvitation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -568,6 +708,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What happened in the studio, for the lead. */
+        get: operations["showLog"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/paint-files": {
         parameters: {
             query?: never;
@@ -698,9 +855,26 @@ export interface paths {
         /** People of the studio. */
         get: operations["listPeople"];
         put?: never;
-        /** Makes an account for somebody of the studio. */
-        post: operations["addPerson"];
+        post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{user}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Changes what somebody may do. */
+        put: operations["changePerson"];
+        post?: never;
+        /** Ends an account. */
+        delete: operations["endAccount"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1541,6 +1715,14 @@ export interface components {
             reason: string;
             by?: string;
         };
+        Account: {
+            name: string;
+            email: string;
+            second_factor_since: string | null;
+            required: boolean;
+            recovery_left: number;
+            sessions: components["schemas"]["OpenSession"][];
+        };
         AgreedHere: {
             id: number;
             reason: string;
@@ -1753,6 +1935,9 @@ export interface components {
             /** @enum {string} */
             role: "lead" | "deputy" | "painter";
             signing_rank: number | null;
+            second_factor: boolean;
+            ended: boolean;
+            version: number;
         };
         Column: {
             cells: {
@@ -1911,6 +2096,20 @@ export interface components {
             contained: boolean;
             message: string;
         };
+        InvitationRow: {
+            id: number;
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "lead" | "deputy" | "painter";
+            signing_rank: number | null;
+            by: string;
+            expires_at: string;
+        };
+        Invitations: {
+            open: components["schemas"]["InvitationRow"][];
+            link: string | null;
+        };
         Job: {
             id: number;
             name: string;
@@ -1970,6 +2169,12 @@ export interface components {
             signed: number;
             late: boolean;
         };
+        Join: {
+            studio: string;
+            name: string;
+            email: string;
+            role: string;
+        };
         Ladder: {
             id: string;
             name: string;
@@ -1993,6 +2198,19 @@ export interface components {
             critical: number;
             major: number;
             minor: number;
+        };
+        LogLine: {
+            id: number;
+            at: string;
+            who: string;
+            what: string;
+            about: string;
+        };
+        LogPage: {
+            lines: components["schemas"]["LogLine"][];
+            page: number;
+            pages: number;
+            all: number;
         };
         Mend: {
             figure: {
@@ -2046,6 +2264,13 @@ export interface components {
             apart: number;
             lined: boolean;
             parts: boolean;
+        };
+        OpenSession: {
+            key: string;
+            from: string;
+            agent: string;
+            last_seen: string;
+            current: boolean;
         };
         OwnCriterion: {
             id: string;
@@ -2398,6 +2623,9 @@ export interface components {
             answers: components["schemas"]["RecordAnswer"][];
             faults: components["schemas"]["RecordFault"][];
         };
+        RecoveryCodes: {
+            codes: string[];
+        };
         ReferenceAreaDocument: {
             id: string;
             surface: string;
@@ -2407,7 +2635,7 @@ export interface components {
             };
         };
         ReferenceDocument: {
-            size: number;
+            size?: number;
             areas: components["schemas"]["ReferenceAreaDocument"][];
             name?: string;
         };
@@ -2599,6 +2827,11 @@ export interface components {
             criteria: string;
             repair: string;
         };
+        SecondFactorSecret: {
+            secret: string;
+            address: string;
+            picture: string;
+        };
         Session: {
             user: {
                 id: number;
@@ -2606,6 +2839,7 @@ export interface components {
                 /** @enum {string} */
                 role: "lead" | "deputy" | "painter";
                 signing_rank: number | null;
+                second_factor: boolean;
             };
             studio: {
                 id: number;
@@ -2614,6 +2848,7 @@ export interface components {
                 currency: string;
                 single_keys: boolean;
                 allows_self_check: boolean;
+                requires_second_factor: boolean;
             };
             waiting: {
                 checks: number;
@@ -3024,6 +3259,230 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    showAccount: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Account"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    confirmOwnPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ping"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    current_password: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ping"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    confirmSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    code: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecoveryCodes"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    prepareSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecondFactorSecret"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    turnOffSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Account"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    endSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Account"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
     markStep: {
         parameters: {
             query?: never;
@@ -3784,6 +4243,173 @@ export interface operations {
             };
         };
     };
+    listInvitations: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invitations"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    invitePerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    email: string;
+                    /** @enum {string} */
+                    role: "lead" | "deputy" | "painter";
+                    signing_rank?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invitations"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    withdrawInvitation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                invitation: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invitations"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    showInvitation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Join"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    acceptInvitation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
     listJobs: {
         parameters: {
             query?: never;
@@ -4322,6 +4948,37 @@ export interface operations {
             };
         };
     };
+    showLog: {
+        parameters: {
+            query?: {
+                page?: number | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogPage"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
     readPaintFile: {
         parameters: {
             query?: never;
@@ -4644,25 +5301,58 @@ export interface operations {
             };
         };
     };
-    addPerson: {
+    changePerson: {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                user: number;
+            };
             cookie?: never;
         };
         requestBody: {
             content: {
                 "application/json": {
-                    name: string;
-                    email: string;
+                    version: number;
                     /** @enum {string} */
                     role: "lead" | "deputy" | "painter";
                     signing_rank?: number | null;
-                    password: string;
                 };
             };
         };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Colleague"][];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    endAccount: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                user: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description The answer */
             200: {
@@ -5509,6 +6199,7 @@ export interface operations {
                 "application/json": {
                     email: string;
                     password: string;
+                    code?: string | null;
                 };
             };
         };
@@ -6358,6 +7049,9 @@ export interface operations {
                     single_keys: boolean;
                     allows_self_check: boolean;
                     time_zone: string;
+                    name: string;
+                    currency: string;
+                    requires_second_factor: boolean;
                 };
             };
         };

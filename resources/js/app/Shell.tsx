@@ -1,4 +1,4 @@
-import { sessionOptions, SignOutButton } from '@features/session';
+import { ConfirmProvider, sessionOptions, SignOutButton } from '@features/session';
 import { useQuery } from '@tanstack/react-query';
 import { Suspense } from 'react';
 import { Link, Navigate, Outlet, useLocation } from 'react-router';
@@ -26,6 +26,9 @@ export function Shell() {
         return <Navigate to="/sign-in" state={{ from: location.pathname + location.search }} replace />;
     }
     const { user, studio, waiting } = session.data;
+    if (studio.requires_second_factor && !user.second_factor && location.pathname !== '/account') {
+        return <Navigate to="/account" replace />;
+    }
     const here = placeOf(location.pathname);
     const places: Place[] = [
         { to: '/', name: 'Today', waiting: waiting.checks + waiting.bench },
@@ -65,14 +68,16 @@ export function Shell() {
                 </ul>
                 <div className="rail-who">
                     <span>{studio.name}</span>
-                    <span>{user.name}</span>
+                    <Link to="/account">{user.name}</Link>
                     <span>{user.role}</span>
                     <SignOutButton />
                 </div>
             </nav>
             <main id="place" className="place" tabIndex={-1}>
                 <Suspense fallback={null}>
-                    <Outlet />
+                    <ConfirmProvider>
+                        <Outlet />
+                    </ConfirmProvider>
                 </Suspense>
             </main>
         </div>

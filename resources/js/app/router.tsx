@@ -4,6 +4,7 @@ import { Shell } from './Shell';
 
 export const router = createBrowserRouter([
     { path: '/sign-in', lazy: async () => ({ Component: (await import('@features/session')).SignInPage }) },
+    { path: '/join/:token', lazy: async () => ({ Component: (await import('@features/session')).JoinPage }) },
     {
         path: '/',
         element: <Shell />,
@@ -36,6 +37,8 @@ export const router = createBrowserRouter([
             { path: 'check', lazy: async () => ({ Component: (await import('@features/check')).ChecksPage }) },
             { path: 'records', lazy: async () => ({ Component: (await import('@features/records')).RecordsPage }) },
             { path: 'records/:record', lazy: async () => ({ Component: (await import('@features/records')).CertificatePage }) },
+            { path: 'account', lazy: async () => ({ Component: (await import('@features/session')).AccountPage }) },
+            { path: 'studio/log', lazy: async () => ({ Component: (await import('@features/studio')).LogPage }) },
             { path: 'studio', lazy: async () => ({ Component: (await import('@features/studio')).StudioPage }) },
             { path: 'studio/paints', lazy: async () => ({ Component: (await import('@features/paints')).PaintsPage }) },
             { path: '*', lazy: async () => ({ Component: (await import('./NotHere')).NotHere }) },

@@ -3,7 +3,7 @@ import type { Schemas } from '@api';
 /** Invented answers of the API, each with what a test wants to be different. */
 export function session(change: Partial<Schemas['Session']['user']> = {}): Schemas['Session'] {
     return {
-        user: { id: 1, name: 'Marsali Teague', role: 'lead', signing_rank: null, ...change },
+        user: { id: 1, name: 'Marsali Teague', role: 'lead', signing_rank: null, second_factor: false, ...change },
         studio: {
             id: 1,
             name: 'Kittiwake Row',
@@ -11,6 +11,7 @@ export function session(change: Partial<Schemas['Session']['user']> = {}): Schem
             currency: 'EUR',
             single_keys: true,
             allows_self_check: false,
+            requires_second_factor: false,
         },
         waiting: { checks: 2, bench: 0 },
     };

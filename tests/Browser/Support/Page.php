@@ -36,7 +36,7 @@ final readonly class Page
     {
         $this->driver->manage()->deleteAllCookies();
         $this->open('/sign-in');
-        $this->field('Address')->sendKeys($email);
+        $this->field('E-mail')->sendKeys($email);
         $this->field('Password')->sendKeys($password);
         $this->press('Sign in');
         $this->see('What waits for');

@@ -1,1 +1,2 @@
+export { LogPage } from './LogPage';
 export { StudioPage } from './StudioPage';

@@ -7,17 +7,15 @@ namespace App\Http\Requests;
 use App\Models\Role;
 use Illuminate\Validation\Rule;
 
-/** An account for somebody of the studio. */
-final class PersonRequest extends ApiRequest
+/** What somebody may do from now on. */
+final class RoleRequest extends ApiRequest
 {
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:120'],
-            'email' => ['required', 'string', 'email', 'max:190'],
+            'version' => ['required', 'integer'],
             'role' => ['required', 'string', Rule::enum(Role::class)],
             'signing_rank' => ['nullable', 'integer', 'min:0', 'max:999'],
-            'password' => ['required', 'string', 'min:8', 'max:190'],
         ];
     }
 

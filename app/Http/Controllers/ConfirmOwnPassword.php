@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\People\OwnPassword;
+use App\Http\Middleware\ConfirmPassword;
+use App\Http\Requests\OwnPasswordRequest;
+use App\Http\Resources\PingResource;
+
+/** Shows once more that it is they who are signed in. */
+final readonly class ConfirmOwnPassword
+{
+    public function __construct(private OwnPassword $own)
+    {
+    }
+
+    public function __invoke(OwnPasswordRequest $request): PingResource
+    {
+        $this->own->require($request->person(), $request->string('password')->toString(), '/password');
+        $request->session()->put(ConfirmPassword::AT, now()->getTimestamp());
+
+        return new PingResource;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\AnybodyRequest;
+use App\Http\Resources\AccountResource;
+
+/** Who is signed in sees their own account. */
+final readonly class ShowAccount
+{
+    public function __invoke(AnybodyRequest $request): AccountResource
+    {
+        return new AccountResource($request->person(), $request->hasSession() ? $request->session()->getId() : '');
+    }
+}

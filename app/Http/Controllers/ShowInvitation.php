@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\People\Invite;
+use App\Http\Resources\JoinResource;
+
+/** An invitation, for who has its link. */
+final readonly class ShowInvitation
+{
+    public function __invoke(string $token): JoinResource
+    {
+        return new JoinResource(Invite::open($token));
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Actions\NeedsPassword;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Before what cannot be undone, who is signed in shows once more that it is they: by the password, a quarter of an hour at the most ago. */
+final readonly class ConfirmPassword
+{
+    public const AT = 'password_confirmed_at';
+
+    private const SECONDS = 900;
+
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $at = $request->hasSession() ? $request->session()->get(self::AT) : null;
+        if (! is_int($at) || now()->getTimestamp() - $at > self::SECONDS) {
+            throw new NeedsPassword;
+        }
+
+        return $next($request);
+    }
+}

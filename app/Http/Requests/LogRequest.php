@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+/** A page of the log. */
+final class LogRequest extends ApiRequest
+{
+    public function rules(): array
+    {
+        return ['page' => ['nullable', 'integer', 'min:1', 'max:1000000']];
+    }
+}

@@ -1,0 +1,18 @@
+import { api, unwrap } from '@api';
+import { queryOptions } from '@tanstack/react-query';
+
+export const studioKeys = { invitations: ['invitations'] as const, log: (page: number) => ['log', page] as const };
+
+export function invitationsOptions() {
+    return queryOptions({
+        queryKey: studioKeys.invitations,
+        queryFn: ({ signal }) => unwrap(api.GET('/api/invitations', { signal })),
+    });
+}
+
+export function logOptions(page: number) {
+    return queryOptions({
+        queryKey: studioKeys.log(page),
+        queryFn: ({ signal }) => unwrap(api.GET('/api/log', { params: { query: { page } }, signal })),
+    });
+}
