@@ -25,7 +25,7 @@ const WORDS: Record<Strength, string> = {
 async function estimate(password: string, known: readonly string[]): Promise<Strength> {
     const [{ ZxcvbnFactory }, common] = await Promise.all([import('@zxcvbn-ts/core'), import('@zxcvbn-ts/language-common')]);
     const estimator = new ZxcvbnFactory({ dictionary: { ...common.dictionary }, graphs: common.adjacencyGraphs });
-    return estimator.check(password, [...known]).score as Strength;
+    return estimator.check(password, [...known]).score;
 }
 
 /** A new password, with how hard it would be to guess. What it may be is said by the server. */

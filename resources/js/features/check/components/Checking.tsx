@@ -13,6 +13,11 @@ import { Turn } from './Turn';
 
 type Item = Schemas['CheckItem'];
 
+/** The answer that agrees with the excuse of an item; where it has none, one that it does not take. */
+function agreeing(item: Item | null): AnswerName {
+    return (item?.answers.find((one) => one !== 'not-done') ?? 'holds') as AnswerName;
+}
+
 /** A figure in hand: turned side by side, looked at for what is wrong, what matters most asked one by one. */
 export function Checking({ check }: { check: Schemas['Check'] }) {
     const deeds = useCheck(check);
@@ -84,7 +89,8 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
             p: pass,
             j: () => move(1),
             k: () => move(-1),
-            a: () => answer('holds'),
+            // Of what was handed over undone, A agrees with the excuse, where that can be.
+            a: () => answer(inHand?.excused === null ? 'holds' : agreeing(inHand)),
             f: () => answer('does-not-hold'),
             m: () => answer('not-done'),
             n: () => answer('not-on-figure'),

@@ -121,7 +121,7 @@ function Answers({ item, pending, onAnswer }: AnswersProps) {
                 <AnswerButton
                     key={answer}
                     words={item.excused === null ? words : excusedWords(answer)}
-                    letter={key}
+                    letter={item.excused === null ? key : answer === 'not-done' ? 'M' : 'A'}
                     given={item.answer === answer}
                     primary={answer === item.answers[0] && item.answer === null}
                     pending={pending}
