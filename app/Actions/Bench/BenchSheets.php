@@ -31,19 +31,20 @@ final readonly class BenchSheets
         return $this->sheets($this->figures->ofJob($job), $this->standards->of($job));
     }
 
-    /** @return list<BenchSheet> of open jobs; for a painter those with own figures */
-    public function forPerson(User $user): array
+    /**
+     * Of open jobs, job by job, so that no more than one of them is held at once.
+     *
+     * @return iterable<BenchSheet> for a painter those with own figures
+     */
+    public function forPerson(User $user): iterable
     {
-        $sheets = [];
         foreach (Job::query()->where('state', 'open')->orderByRaw('due IS NULL, due, id')->get() as $job) {
             foreach ($this->ofJob($job) as $sheet) {
                 if ($user->role !== Role::Painter || $sheet->isFor($user->id)) {
-                    $sheets[] = $sheet;
+                    yield $sheet;
                 }
             }
         }
-
-        return $sheets;
     }
 
     /** @throws ModelNotFoundException<Job> if the job has no such sheet (any more) */

@@ -13,7 +13,9 @@ use App\Models\Proposal;
 use App\Models\Role;
 use App\Models\Unit;
 use App\Models\User;
+use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 
 /**
  * What waits for somebody: figures to check, figures sent back, units at the bench, jobs.
@@ -48,16 +50,42 @@ final readonly class Waiting
         return ChainVerification::query()->orderByDesc('id')->first();
     }
 
-    /** @return list<Figure> the longest waiting first */
-    public function figuresToCheck(): array
+    /**
+     * What comes back mended first, then the longest waiting.
+     *
+     * @return LengthAwarePaginator<int, Figure>
+     */
+    public function figuresToCheck(int $atOnce): LengthAwarePaginator
     {
-        return $this->user->role->checks() ? $this->listed($this->toCheck()) : [];
+        $figures = $this->user->role->checks() ? $this->toCheck() : $this->toCheck()->whereRaw('FALSE');
+
+        return $this->listed($figures->orderByRaw("EXISTS (SELECT 1 FROM checks WHERE checks.figure_id = figures.id AND checks.state = 'refused') DESC"), $atOnce);
     }
 
-    /** @return list<Figure> sent back, and not yet handed over again */
-    public function refusedFigures(): array
+    /** @return LengthAwarePaginator<int, Figure> sent back, and not yet handed over again */
+    public function refusedFigures(int $atOnce): LengthAwarePaginator
     {
-        return $this->listed($this->refused());
+        return $this->listed($this->refused(), $atOnce);
+    }
+
+    /**
+     * What was mended on figures that were sent back.
+     *
+     * @param  list<int>  $figures ids
+     * @return array<int, list<string>> by figure, the areas
+     */
+    public static function mended(array $figures): array
+    {
+        $mended = [];
+        $rows = DB::table('mendings')->join('faults', 'faults.id', '=', 'mendings.fault_id')->join('checks', 'checks.id', '=', 'faults.check_id')
+            ->whereIn('checks.figure_id', $figures)->orderBy('mendings.id')->get(['checks.figure_id', 'faults.area']);
+        foreach ($rows as $row) {
+            $area = is_string($row->area) && $row->area !== '' ? $row->area : 'the figure';
+            $figure = is_numeric($row->figure_id) ? (int) $row->figure_id : 0;
+            $mended[$figure] = array_values(array_unique([...$mended[$figure] ?? [], $area]));
+        }
+
+        return $mended;
     }
 
     /** @return list<WaitingUnit> units with figures that are to be painted by this person */
@@ -94,15 +122,18 @@ final readonly class Waiting
             ->orderByRaw('due IS NULL, due, id')->get()->all());
     }
 
-    /** @return list<int> figures to check that this person painted or mended on */
-    public function ownWork(User $user): array
+    /**
+     * @param  list<int>  $among ids of figures
+     * @return list<int> those that this person painted or mended on
+     */
+    public function ownWork(User $user, array $among): array
     {
         /** @var list<int> $given */
-        $given = $this->toCheck()->where(fn (Builder $figures) => $this->given($figures, $user))->pluck('id')->all();
+        $given = $this->toCheck()->whereKey($among)->where(fn (Builder $figures) => $this->given($figures, $user))->pluck('id')->all();
         /** @var list<int> $marked */
-        $marked = BenchMark::query()->where('user_id', $user->id)->distinct()->pluck('figure_id')->all();
+        $marked = BenchMark::query()->where('user_id', $user->id)->whereIn('figure_id', $among)->distinct()->pluck('figure_id')->all();
         /** @var list<int> $mended */
-        $mended = Figure::query()->whereHas('checks.faults.mending', static fn (Builder $mendings) => $mendings->where('user_id', $user->id))->pluck('id')->all();
+        $mended = Figure::query()->whereKey($among)->whereHas('checks.faults.mending', static fn (Builder $mendings) => $mendings->where('user_id', $user->id))->pluck('id')->all();
 
         return array_values(array_unique([...$given, ...$marked, ...$mended]));
     }
@@ -148,13 +179,13 @@ final readonly class Waiting
 
     /**
      * @param  Builder<Figure>  $figures
-     * @return list<Figure>
+     * @return LengthAwarePaginator<int, Figure>
      */
-    private function listed(Builder $figures): array
+    private function listed(Builder $figures, int $atOnce): LengthAwarePaginator
     {
-        return array_values($figures->with([
+        return $figures->with([
             'unit.job', 'unit.tier', 'unit.painter', 'tier', 'painter',
             'checks' => static fn ($checks) => $checks->where('state', 'open'),
-        ])->orderBy('updated_at')->orderBy('id')->limit(500)->get()->all());
+        ])->orderBy('updated_at')->orderBy('id')->paginate($atOnce);
     }
 }

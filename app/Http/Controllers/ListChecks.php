@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Studios\Waiting;
-use App\Http\Requests\CheckerRequest;
+use App\Http\Requests\CheckerPageRequest;
 use App\Http\Resources\ChecksResource;
 
 /** Figures that wait to be checked. */
 final readonly class ListChecks
 {
-    public function __invoke(CheckerRequest $request): ChecksResource
+    public function __invoke(CheckerPageRequest $request): ChecksResource
     {
         return new ChecksResource(new Waiting($request->person()), $request->person());
     }

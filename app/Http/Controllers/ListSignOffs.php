@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\AnybodyRequest;
+use App\Actions\SignOffs\FindRecords;
+use App\Http\Requests\RecordsRequest;
 use App\Http\Resources\SignOffsResource;
-use App\Models\SignOff;
 
 /** The sign-offs of the studio, the latest first. */
 final readonly class ListSignOffs
 {
-    public function __invoke(AnybodyRequest $request): SignOffsResource
+    public function __invoke(RecordsRequest $request): SignOffsResource
     {
-        return new SignOffsResource(array_values(SignOff::query()->with(['figure.unit.job', 'signer'])->orderByDesc('number')->limit(1000)->get()->all()));
+        return new SignOffsResource(FindRecords::page($request->find()));
     }
 }

@@ -11,13 +11,13 @@ use App\Models\User;
 /**
  * The bench sheets that somebody has figures on.
  *
- * @phpstan-type BenchRow array{key: string, job_id: int, job: string, due: string|null, unit: string, type: string, tier: string, figures: int, mine: int, steps: int, minutes: float, left: int, to_paint: int, painting: int, handed_over: int, signed: int}
+ * @phpstan-type BenchRow array{key: string, job_id: int, job: string, due: string|null, unit: string, type: string, tier: string, figures: int, mine: int, steps: int, minutes: float, left: int, to_paint: int, painting: int, to_check: int, refused: int, mended: int, signed: int}
  */
 final readonly class BenchResource extends Resource
 {
-    /** @param  list<BenchSheet>  $sheets */
+    /** @param  iterable<BenchSheet>  $sheets */
     public function __construct(
-        private array $sheets,
+        private iterable $sheets,
         private User $user,
     ) {
     }
@@ -25,7 +25,12 @@ final readonly class BenchResource extends Resource
     /** @return list<BenchRow> */
     public function toArray(): array
     {
-        return array_map($this->row(...), $this->sheets);
+        $rows = [];
+        foreach ($this->sheets as $sheet) {
+            $rows[] = $this->row($sheet);
+        }
+
+        return $rows;
     }
 
     /** @return BenchRow */
@@ -45,7 +50,9 @@ final readonly class BenchResource extends Resource
             'left' => array_sum(array_map($sheet->left(...), $sheet->figures)),
             'to_paint' => $states['to-paint'] ?? 0,
             'painting' => $states['painting'] ?? 0,
-            'handed_over' => ($states['to-check'] ?? 0) + ($states['refused'] ?? 0) + ($states['mended'] ?? 0),
+            'to_check' => $states['to-check'] ?? 0,
+            'refused' => $states['refused'] ?? 0,
+            'mended' => $states['mended'] ?? 0,
             'signed' => $states['signed'] ?? 0,
         ];
     }

@@ -5,21 +5,28 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\SignOff;
+use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 
 /**
  * @phpstan-type SignOffRow array{id: int, number: int, job_id: int, job: string, unit: string, figure: int, signed_by: string, signed_at: string, hash: string}
+ * @phpstan-type SignOffPage array{rows: list<SignOffRow>, page: int, pages: int, all: int}
  */
 final readonly class SignOffsResource extends Resource
 {
-    /** @param  list<SignOff>  $signOffs */
-    public function __construct(private array $signOffs)
+    /** @param  LengthAwarePaginator<int, SignOff>  $records */
+    public function __construct(private LengthAwarePaginator $records)
     {
     }
 
-    /** @return list<SignOffRow> */
+    /** @return SignOffPage */
     public function toArray(): array
     {
-        return array_map(self::row(...), $this->signOffs);
+        return [
+            'rows' => array_map(self::row(...), array_values($this->records->items())),
+            'page' => $this->records->currentPage(),
+            'pages' => $this->records->lastPage(),
+            'all' => $this->records->total(),
+        ];
     }
 
     /** @return SignOffRow */

@@ -1745,7 +1745,9 @@ export interface components {
             left: number;
             to_paint: number;
             painting: number;
-            handed_over: number;
+            to_check: number;
+            refused: number;
+            mended: number;
             signed: number;
         };
         BenchSheet: {
@@ -1923,7 +1925,14 @@ export interface components {
             painter: string | null;
             open_check: boolean;
             own_work: boolean;
+            mended: string[];
             since: string | null;
+        };
+        ChecksPage: {
+            rows: components["schemas"]["CheckRow"][];
+            page: number;
+            pages: number;
+            all: number;
         };
         Choice: {
             key: string;
@@ -2992,6 +3001,12 @@ export interface components {
             };
             record: components["schemas"]["Record"];
         };
+        SignOffPage: {
+            rows: components["schemas"]["SignOffRow"][];
+            page: number;
+            pages: number;
+            all: number;
+        };
         SignOffRow: {
             id: number;
             number: number;
@@ -3162,6 +3177,8 @@ export interface components {
                 signed: number;
                 late: boolean;
             }[];
+            checks_all: number;
+            refused_all: number;
             proposals: number;
             chain: {
                 holds: boolean;
@@ -3233,6 +3250,7 @@ export interface components {
             state: string;
             painter: string | null;
             since: string | null;
+            mended: string[];
         };
         WaitingUnit: {
             job_id: number;
@@ -3620,7 +3638,9 @@ export interface operations {
     };
     listChecks: {
         parameters: {
-            query?: never;
+            query?: {
+                page?: number | null;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3633,7 +3653,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["CheckRow"][];
+                    "application/json": components["schemas"]["ChecksPage"];
                 };
             };
             /** @description What was refused, and why */
@@ -6255,7 +6275,10 @@ export interface operations {
     };
     listSignOffs: {
         parameters: {
-            query?: never;
+            query?: {
+                page?: number | null;
+                find?: string | null;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -6268,7 +6291,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SignOffRow"][];
+                    "application/json": components["schemas"]["SignOffPage"];
                 };
             };
             /** @description What was refused, and why */

@@ -51,7 +51,9 @@ function standing(sheet: Schemas['BenchRow']): string {
     const parts = [
         [sheet.to_paint, 'to paint'],
         [sheet.painting, 'under way'],
-        [sheet.handed_over, 'handed over'],
+        [sheet.refused, 'sent back'],
+        [sheet.mended, 'mended, to hand over'],
+        [sheet.to_check, 'waiting to be checked'],
         [sheet.signed, 'signed off'],
     ] as const;
     return parts

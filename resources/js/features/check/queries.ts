@@ -3,11 +3,15 @@ import { queryOptions } from '@tanstack/react-query';
 
 export const checkKeys = {
     all: ['checks'] as const,
+    list: (page: number) => [...checkKeys.all, 'list', page] as const,
     figure: (figure: number) => [...checkKeys.all, figure] as const,
 };
 
-export function checksOptions() {
-    return queryOptions({ queryKey: checkKeys.all, queryFn: ({ signal }) => unwrap(api.GET('/api/checks', { signal })) });
+export function checksOptions(page: number) {
+    return queryOptions({
+        queryKey: checkKeys.list(page),
+        queryFn: ({ signal }) => unwrap(api.GET('/api/checks', { params: { query: { page } }, signal })),
+    });
 }
 
 /** Opens the check of a figure, or goes on with the one that is open: what was answered is still there. */

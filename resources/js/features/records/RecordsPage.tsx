@@ -3,57 +3,73 @@ import { Empty } from '@shared/Empty';
 import { count, instant } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
+import { Pages, usePage } from '@shared/Pages';
 import { useQuery } from '@tanstack/react-query';
-import { Button } from 'antd';
-import { Link } from 'react-router';
+import { Button, Input } from 'antd';
+import { Link, useSearchParams } from 'react-router';
 import { FindHead } from './components/FindHead';
 import { chainOptions, signOffsOptions } from './queries';
 
 export function RecordsPage() {
-    const signOffs = useQuery(signOffsOptions());
+    const [search, setSearch] = useSearchParams();
+    const find = search.get('find') ?? '';
+    const signOffs = useQuery(signOffsOptions(usePage(), find));
     const { studio } = useSession();
     return (
         <>
             <PageHead title="Records" sub="Every sign-off, sealed and chained" />
             <Chain />
             <FindHead />
+            <Input.Search
+                className="records-find"
+                aria-label="Find a record"
+                placeholder="number, unit, job, client, who signed, or the first digits of a seal"
+                allowClear
+                defaultValue={find}
+                onSearch={(text) => setSearch(text.trim() === '' ? {} : { find: text.trim() })}
+            />
             <Loaded query={signOffs}>
-                {(rows) =>
-                    rows.length === 0 ? (
+                {({ rows, ...pages }) =>
+                    rows.length === 0 && find !== '' ? (
+                        <Empty say={`No record has to do with “${find}”.`} />
+                    ) : rows.length === 0 ? (
                         <Empty say="Nothing is signed off yet. A record appears here when a figure has passed its check and is signed." />
                     ) : (
-                        <table className="list">
-                            <thead>
-                                <tr>
-                                    <th scope="col" className="number">
-                                        Record
-                                    </th>
-                                    <th scope="col">Figure</th>
-                                    <th scope="col">Job</th>
-                                    <th scope="col">Signed</th>
-                                    <th scope="col">Seal</th>
-                                </tr>
-                            </thead>
-                            <tbody>
-                                {rows.map((row) => (
-                                    <tr key={row.id}>
-                                        <td className="number">{row.number}</td>
-                                        <td>
-                                            <Link to={`/records/${row.id}`}>
-                                                {row.unit}, figure {row.figure}
-                                            </Link>
-                                        </td>
-                                        <td>{row.job}</td>
-                                        <td>
-                                            {row.signed_by}, {instant(row.signed_at, studio.time_zone)}
-                                        </td>
-                                        <td>
-                                            <code>{row.hash.slice(0, 12)}</code>
-                                        </td>
+                        <>
+                            <table className="list">
+                                <thead>
+                                    <tr>
+                                        <th scope="col" className="number">
+                                            Record
+                                        </th>
+                                        <th scope="col">Figure</th>
+                                        <th scope="col">Job</th>
+                                        <th scope="col">Signed</th>
+                                        <th scope="col">Seal</th>
                                     </tr>
-                                ))}
-                            </tbody>
-                        </table>
+                                </thead>
+                                <tbody>
+                                    {rows.map((row) => (
+                                        <tr key={row.id}>
+                                            <td className="number">{row.number}</td>
+                                            <td>
+                                                <Link to={`/records/${row.id}`}>
+                                                    {row.unit}, figure {row.figure}
+                                                </Link>
+                                            </td>
+                                            <td>{row.job}</td>
+                                            <td>
+                                                {row.signed_by}, {instant(row.signed_at, studio.time_zone)}
+                                            </td>
+                                            <td>
+                                                <code>{row.hash.slice(0, 12)}</code>
+                                            </td>
+                                        </tr>
+                                    ))}
+                                </tbody>
+                            </table>
+                            <Pages {...pages} of={['record', 'records']} />
+                        </>
                     )
                 }
             </Loaded>

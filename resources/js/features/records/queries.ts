@@ -3,12 +3,18 @@ import { queryOptions } from '@tanstack/react-query';
 
 export const recordKeys = {
     all: ['records'] as const,
+    list: (page: number, find: string) => [...recordKeys.all, 'list', page, find] as const,
     detail: (id: number) => [...recordKeys.all, id] as const,
     chain: ['records', 'chain'] as const,
 };
 
-export function signOffsOptions() {
-    return queryOptions({ queryKey: recordKeys.all, queryFn: ({ signal }) => unwrap(api.GET('/api/sign-offs', { signal })) });
+export function signOffsOptions(page: number, find: string) {
+    return queryOptions({
+        queryKey: recordKeys.list(page, find),
+        queryFn: ({ signal }) =>
+            unwrap(api.GET('/api/sign-offs', { params: { query: { page, find: find === '' ? null : find } }, signal })),
+        placeholderData: (before) => before,
+    });
 }
 
 export function signOffOptions(id: number) {

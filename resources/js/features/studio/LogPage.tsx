@@ -3,15 +3,14 @@ import { Empty } from '@shared/Empty';
 import { instant } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
+import { Pages, usePage } from '@shared/Pages';
 import { useQuery } from '@tanstack/react-query';
-import { Link, useSearchParams } from 'react-router';
+import { Link } from 'react-router';
 import { logOptions } from './queries';
 
 /** What happened in the studio, the latest first. */
 export function LogPage() {
-    const [search] = useSearchParams();
-    const page = Math.max(1, Number(search.get('page') ?? 1) || 1);
-    const log = useQuery(logOptions(page));
+    const log = useQuery(logOptions(usePage()));
     const { studio } = useSession();
     return (
         <>
@@ -44,11 +43,7 @@ export function LogPage() {
                                     ))}
                                 </tbody>
                             </table>
-                            <p className="pages">
-                                {data.page > 1 && <Link to={`?page=${data.page - 1}`}>Later</Link>} Page {data.page} of{' '}
-                                {data.pages}, {data.all} lines{' '}
-                                {data.page < data.pages && <Link to={`?page=${data.page + 1}`}>Earlier</Link>}
-                            </p>
+                            <Pages page={data.page} pages={data.pages} all={data.all} of={['line', 'lines']} />
                         </>
                     )
                 }

@@ -67,11 +67,18 @@ function Waiting({ today, isPainter }: { today: Schemas['Today']; isPainter: boo
                 <Figures
                     title="Sent back, to mend"
                     figures={today.refused}
+                    all={today.refused_all}
                     link={(figure) => `/jobs/${figure.job_id}/mend/${figure.id}`}
                 />
             )}
             {today.checks.length > 0 && (
-                <Figures title="To check" figures={today.checks} link={(figure) => `/jobs/${figure.job_id}/check/${figure.id}`} />
+                <Figures
+                    title="To check"
+                    figures={today.checks}
+                    all={today.checks_all}
+                    more="/check"
+                    link={(figure) => `/jobs/${figure.job_id}/check/${figure.id}`}
+                />
             )}
             {isPainter && today.bench.length > 0 && <AtTheBench units={today.bench} />}
             {today.jobs.length > 0 && <Jobs jobs={today.jobs} />}
@@ -83,15 +90,19 @@ function Waiting({ today, isPainter }: { today: Schemas['Today']; isPainter: boo
 interface FiguresProps {
     title: string;
     figures: readonly Schemas['WaitingFigure'][];
+    /** How many there are in all; the first are listed. */
+    all: number;
+    /** Where the rest is listed. */
+    more?: string;
     link: (figure: Schemas['WaitingFigure']) => string;
 }
 
-function Figures({ title, figures, link }: FiguresProps) {
+function Figures({ title, figures, all, more, link }: FiguresProps) {
     const { studio } = useSession();
     return (
         <section>
             <h2>
-                {title} <b className="head-count">{figures.length}</b>
+                {title} <b className="head-count">{all}</b>
             </h2>
             <ol className="rows">
                 {figures.map((figure) => (
@@ -102,7 +113,14 @@ function Figures({ title, figures, link }: FiguresProps) {
                                 {figure.leader && ', leader'}
                             </strong>
                             <span>{figure.job}</span>
-                            <span>{figure.painter === null ? 'no painter' : `painted by ${figure.painter}`}</span>
+                            <span>
+                                {figure.mended.length > 0 && <b>mended: {figure.mended.join(', ')}. </b>}
+                                {figure.state === 'mended'
+                                    ? 'to be handed over'
+                                    : figure.painter === null
+                                      ? 'no painter'
+                                      : `painted by ${figure.painter}`}
+                            </span>
                             <span className="rows-end">
                                 {figure.since === null ? '' : `since ${instant(figure.since, studio.time_zone)}`}
                             </span>
@@ -110,6 +128,17 @@ function Figures({ title, figures, link }: FiguresProps) {
                     </li>
                 ))}
             </ol>
+            {all > figures.length && (
+                <p className="pages">
+                    {all - figures.length} more
+                    {more !== undefined && (
+                        <>
+                            {' '}
+                            under <Link to={more}>{title}</Link>
+                        </>
+                    )}
+                </p>
+            )}
         </section>
     );
 }

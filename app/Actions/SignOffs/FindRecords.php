@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\SignOffs;
+
+use App\Models\SignOff;
+use Illuminate\Contracts\Pagination\LengthAwarePaginator;
+use Illuminate\Database\Eloquent\Builder;
+
+/** Records, the latest first, by page; found by number, seal, unit, job, client, or who signed. */
+final readonly class FindRecords
+{
+    private const AT_ONCE = 50;
+
+    /** @return LengthAwarePaginator<int, SignOff> */
+    public static function page(string $find): LengthAwarePaginator
+    {
+        $like = '%'.addcslashes(mb_strtolower($find), '%_\\').'%';
+
+        return SignOff::query()->with(['figure.unit.job', 'signer'])
+            ->when($find !== '', static fn (Builder $records): Builder => $records->where(static fn (Builder $some): Builder => $some
+                ->where('number', ctype_digit($find) ? $find : 0)
+                ->orWhere('hash', 'like', addcslashes(strtolower($find), '%_\\').'%')
+                ->orWhereHas('signer', static fn (Builder $signer): Builder => $signer->whereRaw('LOWER(name) LIKE ?', [$like]))
+                ->orWhereHas('figure.unit', static fn (Builder $unit): Builder => $unit->whereRaw('LOWER(name) LIKE ?', [$like])
+                    ->orWhereHas('job', static fn (Builder $job): Builder => $job->whereRaw('LOWER(name) LIKE ? OR LOWER(client) LIKE ?', [$like, $like])))))
+            ->orderByDesc('number')->paginate(self::AT_ONCE);
+    }
+}

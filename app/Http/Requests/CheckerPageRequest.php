@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Role;
+
+/** A page of a list that those read who check. */
+final class CheckerPageRequest extends ApiRequest
+{
+    public function rules(): array
+    {
+        return ['page' => ['nullable', 'integer', 'min:1', 'max:1000000']];
+    }
+
+    protected function allowed(): array
+    {
+        return [Role::Lead, Role::Deputy];
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\Bench\BenchSheets;
+use App\Models\Figure;
+use App\Models\FigureState;
+use App\Models\Unit;
+use Illuminate\Support\Facades\DB;
+
+/** Nothing that a studio can have makes an error, or is cut off without a word. */
+final class SizeTest extends CheckTestCase
+{
+    public function test_two_hundred_figures_are_marked_and_handed_over_at_once(): void
+    {
+        $unit = $this->unitOf(200);
+        $figures = Figure::query()->where('unit_id', $unit->id)->orderBy('number')->get();
+        $this->markAll($unit);
+        $ids = $figures->modelKeys();
+        DB::enableQueryLog();
+        $from = microtime(true);
+        $this->as($this->isla(), 'POST', '/hand-overs', ['figures' => $ids])->assertOk();
+        $seconds = microtime(true) - $from;
+        $queries = count(DB::getQueryLog());
+
+        self::assertSame(200, Figure::query()->where('unit_id', $unit->id)->where('state', FigureState::ToCheck)->count());
+        self::assertLessThan(60, $queries, 'the number of queries does not depend on that of figures');
+        fwrite(STDOUT, sprintf("\n200 figures handed over: %.2f s, %d queries\n", $seconds, $queries));
+        // A machine may be slow; that each is composed with all the others, as it was, is slower than any.
+        self::assertLessThan(5, $seconds);
+    }
+
+    public function test_marking_two_hundred_figures_takes_as_many_queries_as_marking_two(): void
+    {
+        $unit = $this->unitOf(200);
+        $ids = array_map(static fn (Figure $figure): int => $figure->id, array_values(Figure::query()->where('unit_id', $unit->id)->orderBy('number')->get()->all()));
+        $count = function (array $some, string $use): int {
+            $body = ['figures' => array_map(static fn (mixed $id): array => ['id' => $id, 'seen' => null], $some), 'area' => 'figure', 'use' => $use, 'state' => 'done'];
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $this->as($this->isla(), 'POST', '/bench-marks', $body)->assertOk();
+
+            return count(DB::getQueryLog());
+        };
+        $count(array_slice($ids, 0, 1), 'clean');
+
+        self::assertSame($count(array_slice($ids, 1, 2), 'clean'), $count(array_slice($ids, 3), 'clean'));
+    }
+
+    public function test_the_bench_list_answers_with_fifty_jobs(): void
+    {
+        for ($i = 1; $i <= 49; $i++) {
+            $job = $this->newJob("Job {$i}");
+            $this->answer($this->lead(), 'POST', "/jobs/{$job->id}/roster", ['text' => "unit,figure_type,count,tier,leader_count,leader_tier,note\nFirst,lamplighter,20,muster,1,guard,\nSecond,lamplighter,20,watch,0,,\n"]);
+        }
+        // In a request of its own there is this much for everything.
+        $before = memory_get_usage();
+        memory_reset_peak_usage();
+        $sheets = $this->answer($this->lead(), 'GET', '/bench-sheets');
+
+        self::assertCount(11 + 49 * 3, $sheets);
+        self::assertLessThan(128 << 20, memory_get_peak_usage() - $before);
+    }
+
+    public function test_lists_say_how_many_there_are_and_have_pages(): void
+    {
+        $unit = $this->unitOf(120);
+        DB::table('figures')->where('unit_id', $unit->id)->update(['state' => 'to-check']);
+        $first = $this->answer($this->deputy(), 'GET', '/checks');
+        $last = $this->answer($this->deputy(), 'GET', '/checks?page=3');
+
+        self::assertSame([126, 3, 1], [$first['all'], $first['pages'], $first['page']]);
+        self::assertIsArray($first['rows']);
+        self::assertIsArray($last['rows']);
+        self::assertSame([50, 26], [count($first['rows']), count($last['rows'])]);
+        self::assertCount(76, array_unique(array_column([...$first['rows'], ...$last['rows']], 'figure_id'), SORT_REGULAR), 'no figure is on two pages');
+        $today = $this->answer($this->deputy(), 'GET', '/today');
+        self::assertSame([126, 20], [$today['checks_all'], count((array) $today['checks'])]);
+        $this->assertRefused($this->as($this->deputy(), 'GET', '/checks?page=0'), 422, 'invalid', '/page');
+        self::assertSame([], $this->answer($this->deputy(), 'GET', '/checks?page=99')['rows']);
+    }
+
+    public function test_records_are_found_by_what_stands_in_them(): void
+    {
+        $hash = $this->signed()->hash;
+        $this->signed($this->figure('1st Lamplighters', 3));
+        $found = fn (string $find): mixed => $this->answer($this->isla(), 'GET', '/sign-offs?find='.rawurlencode($find))['all'];
+
+        self::assertSame([1, 1, 2, 2, 2, 0, 0], array_map($found, ['2', substr($hash, 0, 10), 'lamplight', 'harbour office', 'Petherick', '100 %', "x' OR 1=1"]));
+    }
+
+    public function test_what_comes_back_mended_is_first_and_says_what_was_mended(): void
+    {
+        $check = $this->act($this->open($this->figure('1st Lamplighters', 5)), 'flaws', ['flaw' => 'broken', 'area' => 'lamp pole', 'side' => 'left']);
+        $this->act($check, 'refusal');
+        $states = fn (): array => array_map(static fn (array $row): array => [$row['refused'], $row['mended'], $row['to_check']], array_values(array_filter($this->answer($this->isla(), 'GET', '/bench-sheets'), static fn (mixed $row): bool => is_array($row) && $row['unit'] === '1st Lamplighters' && $row['tier'] === 'Muster')));
+        self::assertSame([[1, 0, 5]], $states());
+        $fault = \App\Models\Fault::query()->firstOrFail();
+        $this->answer($this->isla(), 'POST', "/faults/{$fault->id}/mending");
+        self::assertSame([[0, 1, 5]], $states());
+        $refused = $this->answer($this->isla(), 'GET', '/today')['refused'];
+        self::assertIsArray($refused);
+        self::assertIsArray($refused[0]);
+        self::assertSame(['mended', ['lamp pole']], [$refused[0]['state'], $refused[0]['mended']]);
+        $this->answer($this->isla(), 'POST', '/hand-overs', ['figures' => [$this->figure('1st Lamplighters', 5)->id]]);
+        $rows = $this->answer($this->deputy(), 'GET', '/checks')['rows'];
+        self::assertIsArray($rows);
+        self::assertIsArray($rows[0]);
+        self::assertSame([5, ['lamp pole']], [$rows[0]['number'], $rows[0]['mended']]);
+    }
+
+    private function unitOf(int $count): Unit
+    {
+        $job = $this->newJob('Large');
+        $this->answer($this->lead(), 'POST', "/jobs/{$job->id}/roster", ['text' => "unit,figure_type,count,tier,leader_count,leader_tier,note\nMany,lamplighter,{$count},muster,0,,\n"]);
+        $unit = Unit::query()->where('job_id', $job->id)->firstOrFail();
+        $unit->update(['painter_id' => $this->isla()->id]);
+
+        return $unit;
+    }
+
+    /** Every step on every figure, as if it had been marked one by one. */
+    private function markAll(Unit $unit): void
+    {
+        $sheet = $this->app->make(BenchSheets::class)->ofUnit($unit->load('job'))[0];
+        foreach ($sheet->steps as $step) {
+            DB::table('bench_marks')->insert(array_map(fn ($figure): array => [
+                'studio_id' => $this->lead()->studio_id, 'figure_id' => $figure->row->id, 'area' => $step->area, 'use' => $step->use, 'technique' => $step->technique,
+                'coats' => $step->coats, 'steps' => $step->steps, 'extent' => $step->extent, 'state' => 'done', 'user_id' => $this->isla()->id, 'created_at' => now(), 'updated_at' => now(),
+            ], $sheet->figures));
+        }
+        DB::table('figures')->where('unit_id', $unit->id)->update(['state' => 'painting']);
+    }
+}
