@@ -182,7 +182,7 @@ final class StandardFilesTest extends TestCase
     {
         $studio = DB::table('studios')->insertGetId(['name' => 'New']);
 
-        return User::query()->create(['studio_id' => $studio, 'name' => 'Founder', 'email' => 'founder@new.example', 'role' => 'lead', 'password' => 'x']);
+        return User::query()->create(['studio_id' => $studio, 'name' => 'Founder', 'email' => 'founder@new.example', 'role' => 'lead', 'password' => 'x'])->refresh();
     }
 
     /**
