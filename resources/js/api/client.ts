@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import { ApiError } from './ApiError';
+import { noteReached } from './connection';
 import type { components, paths } from './schema';
 
 type ErrorBody = components['schemas']['Error'];
@@ -27,8 +28,10 @@ interface Answer<T> {
 /** The data of an answer; a refusal is thrown as an {@link ApiError}. */
 export async function unwrap<T>(answer: Promise<Answer<T>>): Promise<T> {
     const { data, error, response } = await answer.catch(() => {
+        noteReached(false);
         throw new ApiError(0, 'unreachable', 'The studio cannot be reached. What you typed is still here; try again.', '', []);
     });
+    noteReached(true);
     if (data !== undefined && response.ok) {
         return data;
     }

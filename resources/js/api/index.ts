@@ -3,6 +3,7 @@ import type { components, paths } from './schema';
 
 export { ApiError } from './ApiError';
 export { api, fetchToken, unwrap } from './client';
+export { isReached, onConnection } from './connection';
 
 export type Schemas = components['schemas'];
 export type Paths = paths;

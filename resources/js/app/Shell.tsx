@@ -1,4 +1,5 @@
 import { ConfirmProvider, sessionOptions, SignOutButton } from '@features/session';
+import { Connection } from '@shared/Connection';
 import { useQuery } from '@tanstack/react-query';
 import { Suspense } from 'react';
 import { Link, Navigate, Outlet, useLocation } from 'react-router';
@@ -74,6 +75,7 @@ export function Shell() {
                 </div>
             </nav>
             <main id="place" className="place" tabIndex={-1}>
+                <Connection />
                 <Suspense fallback={null}>
                     <ConfirmProvider>
                         <Outlet />

@@ -4,6 +4,7 @@ import { queryOptions } from '@tanstack/react-query';
 export const benchKeys = {
     all: ['bench'] as const,
     sheet: (job: number, key: string) => [...benchKeys.all, job, key] as const,
+    marking: (job: number, key: string) => [...benchKeys.sheet(job, key), 'marking'] as const,
     faults: (figure: number) => [...benchKeys.all, 'faults', figure] as const,
 };
 

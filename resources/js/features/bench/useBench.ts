@@ -1,6 +1,7 @@
 import { api, ApiError, type Schemas, unwrap } from '@api';
+import { keptUntilSent } from '@shared/keptUntilSent';
 import { requestKey } from '@shared/requestKey';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useMutationState, useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
 import { benchKeys } from './queries';
 
@@ -35,8 +36,10 @@ export function useBench(job: number, key: string) {
         });
         void client.invalidateQueries({ queryKey: benchKeys.sheet(job, key) });
     };
-    const mark = useMutation({
-        mutationFn: ({ step, figures, state, reason = '', agreedWith = '' }: Marking) =>
+    const marks = useMutation({
+        ...keptUntilSent,
+        mutationKey: benchKeys.marking(job, key),
+        mutationFn: ({ step, figures, state, reason = '', agreedWith = '', request }: Marking & { request: string }) =>
             unwrap(
                 api.POST('/api/bench-marks', {
                     body: {
@@ -46,13 +49,15 @@ export function useBench(job: number, key: string) {
                         state,
                         reason,
                         agreed_with: agreedWith,
-                        key: requestKey(),
+                        key: request,
                     },
                 }),
             ),
         onSuccess: (sheet) => client.setQueryData(benchKeys.sheet(job, key), sheet),
         onError,
     });
+    const mark = (marking: Marking, onStored?: () => void) =>
+        marks.mutate({ ...marking, request: requestKey() }, { ...(onStored && { onSuccess: onStored }) });
     const handOver = useMutation({
         mutationFn: (figures: number[]) => unwrap(api.POST('/api/hand-overs', { body: { figures } })),
         onSettled: () => client.invalidateQueries(),
@@ -93,4 +98,14 @@ export function useBench(job: number, key: string) {
         onError,
     });
     return { mark, handOver, mix, keep };
+}
+
+/** Ids of the figures whose mark on a step is on its way. */
+export function useMarking(job: number, key: string, step: Schemas['BenchStep']): number[] {
+    return useMutationState({
+        filters: { mutationKey: benchKeys.marking(job, key), status: 'pending' },
+        select: (mutation) => mutation.state.variables as Marking,
+    })
+        .filter((marking) => marking.step.area === step.area && marking.step.use === step.use)
+        .flatMap((marking) => marking.figures);
 }

@@ -1,4 +1,5 @@
 import { api, ApiError, type Schemas, unwrap } from '@api';
+import { keptUntilSent } from '@shared/keptUntilSent';
 import { requestKey } from '@shared/requestKey';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
@@ -11,6 +12,13 @@ export type AnswerName = 'holds' | 'does-not-hold' | 'not-done' | 'not-on-figure
 type ItemName = 'criterion' | 'excused';
 export type SideName = 'front' | 'left' | 'back' | 'right' | 'above' | 'below';
 
+/** What is done, on the check as it was then. */
+interface Deed {
+    version: number;
+    request: string;
+    act: (request: string) => Promise<Check>;
+}
+
 /** What is done in a check. Each deed names the version it was done on; the answer is the check as it is then. */
 export function useCheck(check: Check) {
     const client = useQueryClient();
@@ -20,7 +28,8 @@ export function useCheck(check: Check) {
     const path = { check: check.id };
     const version = check.version;
     const deed = useMutation({
-        mutationFn: (act: () => Promise<Check>) => act(),
+        ...keptUntilSent,
+        mutationFn: ({ act, request }: Deed) => act(request),
         onSuccess: (next) => client.setQueryData(key, next),
         onError: (error) => {
             const stale = error instanceof ApiError && error.status === 409;
@@ -34,15 +43,18 @@ export function useCheck(check: Check) {
             void client.invalidateQueries({ queryKey: key });
         },
     });
+    const act = (what: Deed['act']) => deed.mutate({ version, request: requestKey(), act: what });
+    const acted = (what: Deed['act']) => deed.mutateAsync({ version, request: requestKey(), act: what });
     const leave = async (to: string) => {
         await navigate(to);
         client.removeQueries({ queryKey: key });
         await client.invalidateQueries();
     };
     return {
-        isPending: deed.isPending,
+        // Once the answer is shown, the next key counts, though the mutation may not have been told of its end yet.
+        isPending: deed.isPending && deed.variables.version === version,
         answer: (item: Schemas['CheckItem'], answer: AnswerName, side: SideName, reason = '') =>
-            deed.mutate(() =>
+            act((request) =>
                 unwrap(
                     api.POST('/api/checks/{check}/answers', {
                         params: { path },
@@ -54,33 +66,33 @@ export function useCheck(check: Check) {
                             answer,
                             side,
                             reason,
-                            key: requestKey(),
+                            key: request,
                         },
                     }),
                 ),
             ),
         pass: (side: SideName) =>
-            deed.mutate(() =>
-                unwrap(api.POST('/api/checks/{check}/sides', { params: { path }, body: { version, side, key: requestKey() } })),
+            act((request) =>
+                unwrap(api.POST('/api/checks/{check}/sides', { params: { path }, body: { version, side, key: request } })),
             ),
         flaw: (flaw: FlawName, area: string, side: SideName, size: number | null, note: string) =>
-            deed.mutateAsync(() =>
+            acted((request) =>
                 unwrap(
                     api.POST('/api/checks/{check}/flaws', {
                         params: { path },
-                        body: { version, flaw, area, side, size_mm: size, note, key: requestKey() },
+                        body: { version, flaw, area, side, size_mm: size, note, key: request },
                     }),
                 ),
             ),
         removeFlaw: (fault: number) =>
-            deed.mutate(() =>
+            act(() =>
                 unwrap(
                     api.DELETE('/api/checks/{check}/flaws/{fault}', { params: { path: { ...path, fault }, query: { version } } }),
                 ),
             ),
-        undo: () => deed.mutate(() => unwrap(api.POST('/api/checks/{check}/undo', { params: { path }, body: { version } }))),
+        undo: () => act(() => unwrap(api.POST('/api/checks/{check}/undo', { params: { path }, body: { version } }))),
         waive: (fault: Schemas['CheckFault'], agreedWith: string, reason: string) =>
-            deed.mutateAsync(() =>
+            acted(() =>
                 unwrap(
                     api.POST('/api/faults/{fault}/waiver', {
                         params: { path: { fault: fault.id } },
@@ -89,7 +101,7 @@ export function useCheck(check: Check) {
                 ),
             ),
         refuse: (reason = '', area = '') =>
-            deed.mutate(async () => {
+            act(async () => {
                 const next = await unwrap(
                     api.POST('/api/checks/{check}/refusal', { params: { path }, body: { version, reason, area } }),
                 );
@@ -97,7 +109,7 @@ export function useCheck(check: Check) {
                 return next;
             }),
         agreeNotAsked: (area: string, reason: string, agreedWith: string) =>
-            deed.mutateAsync(async () => {
+            acted(async () => {
                 await unwrap(
                     api.POST('/api/units/{unit}/not-asked', {
                         params: { path: { unit: check.unit_id } },
@@ -113,7 +125,7 @@ export function useCheck(check: Check) {
                 return unwrap(api.GET('/api/checks/{check}', { params: { path } }));
             }),
         sign: () =>
-            deed.mutate(async () => {
+            act(async () => {
                 const signed = await unwrap(api.POST('/api/checks/{check}/sign-off', { params: { path }, body: { version } }));
                 await leave(`/records/${signed.row.id}`);
                 return check;

@@ -4,7 +4,7 @@ import { count, fewMinutes } from '@shared/format';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { markable, openOn } from '../BenchSheetPage';
-import { useBench } from '../useBench';
+import { useBench, useMarking } from '../useBench';
 import { ExcuseForm } from './ExcuseForm';
 import { MixLine } from './MixLine';
 
@@ -24,16 +24,17 @@ export function Current({ sheet, step, onMoved }: Props) {
     const bench = useBench(sheet.job.id, sheet.key);
     const [excusing, setExcusing] = useState(false);
     const mine = markable(sheet);
-    const open = openOn(step, mine);
+    const marking = useMarking(sheet.job.id, sheet.key, step);
+    const open = openOn(step, mine).filter((figure) => !marking.includes(figure.id));
     const next = open[0];
     const mark = (figures: readonly Schemas['SheetFigure'][]) =>
-        bench.mark.mutate(
+        bench.mark(
             { step, figures: figures.map((figure) => figure.id), state: 'done' },
-            { onSuccess: () => figures.length === open.length && onMoved() },
+            () => figures.length === open.length && onMoved(),
         );
     const toggle = (figure: Schemas['SheetFigure']) => {
         const marked = step.marks.some((one) => one.figure_id === figure.id);
-        bench.mark.mutate({ step, figures: [figure.id], state: marked ? 'taken-back' : 'done' });
+        bench.mark({ step, figures: [figure.id], state: marked ? 'taken-back' : 'done' });
     };
     return (
         <section className="current" aria-label="The step in hand">
@@ -98,14 +99,22 @@ export function Current({ sheet, step, onMoved }: Props) {
                             key={figure.id}
                             type="button"
                             aria-pressed={marked !== undefined}
-                            className={marked !== undefined && marked.state !== 'done' ? 'excused' : ''}
-                            disabled={!mine.includes(figure) || bench.mark.isPending}
+                            className={
+                                marking.includes(figure.id)
+                                    ? 'waiting'
+                                    : marked !== undefined && marked.state !== 'done'
+                                      ? 'excused'
+                                      : ''
+                            }
+                            disabled={!mine.includes(figure) || marking.includes(figure.id)}
                             title={
-                                marked === undefined
-                                    ? 'not done'
-                                    : marked.state === 'done'
-                                      ? `done by ${marked.by}`
-                                      : `${marked.state}: ${marked.reason}`
+                                marking.includes(figure.id)
+                                    ? 'waiting to be stored'
+                                    : marked === undefined
+                                      ? 'not done'
+                                      : marked.state === 'done'
+                                        ? `done by ${marked.by}`
+                                        : `${marked.state}: ${marked.reason}`
                             }
                             onClick={() => toggle(figure)}
                         >
@@ -115,21 +124,17 @@ export function Current({ sheet, step, onMoved }: Props) {
                 })}
             </div>
             <div className="current-deeds">
-                <Button
-                    type="primary"
-                    className="big"
-                    disabled={open.length === 0}
-                    loading={bench.mark.isPending}
-                    onClick={() => mark(open)}
-                >
+                <Button type="primary" className="big" disabled={open.length === 0} onClick={() => mark(open)}>
                     {open.length === 0
-                        ? 'Done on all'
+                        ? marking.length === 0
+                            ? 'Done on all'
+                            : 'Waiting to be stored'
                         : open.length === 1
                           ? `Done on figure ${String(next?.number)}`
                           : `Done on all ${count(open.length, 'figure')}`}
                 </Button>
                 {open.length > 1 && next !== undefined && (
-                    <Button className="big" onClick={() => mark([next])} disabled={bench.mark.isPending}>
+                    <Button className="big" onClick={() => mark([next])}>
                         Done on figure {next.number}
                     </Button>
                 )}
@@ -141,7 +146,7 @@ export function Current({ sheet, step, onMoved }: Props) {
                 <ExcuseForm
                     figures={open}
                     onExcuse={(figures, state, reason, agreedWith) =>
-                        bench.mark.mutate({ step, figures, state, reason, agreedWith }, { onSuccess: () => setExcusing(false) })
+                        bench.mark({ step, figures, state, reason, agreedWith }, () => setExcusing(false))
                     }
                     onClose={() => setExcusing(false)}
                 />
