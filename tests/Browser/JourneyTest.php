@@ -32,7 +32,7 @@ final class JourneyTest extends BrowserTestCase
         $page->fill('Why', 'kept clean for the decals')->press('Leave out')->see('kept clean for the decals');
 
         // The painter works through the bench sheet.
-        $page->signIn('isla@kittiwake.example')->open('/bench')->click("//a[contains(., '11 figures')][contains(., 'Lamplighter, on foot')][contains(., 'to paint')][not(contains(., 'handed over'))][contains(., '1st')]");
+        $page->signIn('isla@kittiwake.example')->open('/bench')->click("//a[contains(., '11 figures')][contains(., 'Lamplighter, on foot')][contains(., 'to paint')][not(contains(., 'waiting to be checked'))][not(contains(., 'signed off'))][contains(., '1st')]");
         $page->see('Clean mould lines and gaps')->press('Done on figure 2');
         $this->paintEverythingOnFigure2();
         $page->see('ready')->press('Hand figure 2 over to be checked')->see('to check');

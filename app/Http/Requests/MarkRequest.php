@@ -34,11 +34,16 @@ final class MarkRequest extends ApiRequest
 
     public function mark(): StepMark
     {
-        /** @var non-empty-list<array{id: int, seen: int|null}> $figures */
+        /** @var non-empty-list<array{id: int|numeric-string, seen: int|numeric-string|null}> $figures */
         $figures = $this->validated('figures');
+        $seen = [];
+        foreach ($figures as $figure) {
+            // A number that is sent as text is one, too.
+            $seen[(int) $figure['id']] = $figure['seen'] === null ? null : (int) $figure['seen'];
+        }
 
         return new StepMark(
-            array_column($figures, 'seen', 'id'),
+            $seen,
             $this->string('area')->toString(),
             $this->string('use')->toString(),
             MarkState::from($this->string('state')->toString()),
