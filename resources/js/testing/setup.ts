@@ -7,6 +7,7 @@ configure({ asyncUtilTimeout: 10_000 });
 afterEach(() => {
     cleanup();
     vi.unstubAllGlobals();
+    sessionStorage.clear();
 });
 
 // What antd asks a browser for and the test environment has not. None of it is looked at by a test.

@@ -8,9 +8,9 @@ import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { Severity } from '@shared/Severity';
 import { Why } from '@shared/Why';
+import { useKept } from '@shared/kept';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
-import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { benchKeys, faultsOptions } from './queries';
 
@@ -72,12 +72,13 @@ function Mending({ mend }: { mend: Schemas['Mend'] }) {
 
 function FaultToMend({ fault, may, figure }: { fault: Schemas['CheckFault']; may: boolean; figure: number }) {
     const client = useQueryClient();
-    const [note, setNote] = useState('');
+    const [note, setNote] = useKept(`mend ${fault.id}`);
     const { studio } = useSession();
     const mending = useMutation({
         mutationFn: () =>
             unwrap(api.POST('/api/faults/{fault}/mending', { params: { path: { fault: fault.id } }, body: { note } })),
         onSuccess: async (mend) => {
+            setNote('');
             client.setQueryData(benchKeys.faults(figure), mend);
             await client.invalidateQueries({ queryKey: ['today'] });
         },

@@ -1,8 +1,9 @@
-import type { ApiError } from '@api';
+import type { ApiError, Schemas } from '@api';
 import { count } from '@shared/format';
 import { ErrorNote } from '@shared/ErrorNote';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
+import { useKept } from '@shared/kept';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
@@ -39,14 +40,17 @@ export function RosterPage() {
 function Taking({ job, surfaces }: { job: number; surfaces: readonly { key: string; name: string }[] }) {
     const client = useQueryClient();
     const navigate = useNavigate();
-    const [text, setText] = useState('');
+    const [text, setText] = useKept('roster');
     const [file, setFile] = useState<File | null>(null);
     const source: RosterSource = file === null ? { kind: 'text', text } : { kind: 'file', file };
-    const preview = useMutation({ mutationFn: (from: RosterSource) => previewRoster(job, from) });
+    // While it is read again the last reading stays, with the forms of types below it.
+    const [read, setRead] = useState<Schemas['Roster'] | undefined>();
+    const preview = useMutation({ mutationFn: (from: RosterSource) => previewRoster(job, from), onSuccess: setRead });
     const taking = useMutation({
         mutationFn: (from: RosterSource) => takeRoster(job, from),
         onSuccess: async (roster) => {
             if (roster.taken) {
+                setText('');
                 await client.invalidateQueries({ queryKey: jobKeys.all });
                 await navigate(`/jobs/${job}`);
             }
@@ -54,7 +58,7 @@ function Taking({ job, surfaces }: { job: number; surfaces: readonly { key: stri
     });
     const again = () => preview.mutate(source);
     const refused: ApiError | null = preview.error ?? taking.error;
-    const roster = taking.data?.taken === false ? taking.data : preview.data;
+    const roster = taking.data?.taken === false ? taking.data : read;
     return (
         <div className="roster">
             <section className="roster-source">

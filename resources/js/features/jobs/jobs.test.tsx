@@ -4,6 +4,7 @@ import { session } from '@testing/made';
 import { render } from '@testing/render';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { useLocation } from 'react-router';
 import { describe, expect, it } from 'vitest';
 import { AreaDrawer } from './components/AreaDrawer';
 import { Grid } from './components/Grid';
@@ -291,5 +292,53 @@ describe('the quick form', () => {
         await userEvent.click(screen.getByRole('button', { name: 'Make it and read the roster again' }));
         expect(await screen.findByText('A name.')).toBeTruthy();
         expect(sent).toHaveLength(0);
+    });
+});
+
+describe('what is typed and not stored yet', () => {
+    const surfaces = [{ key: 'cloth', name: 'Cloth' }];
+    const forms = (
+        <>
+            <QuickType name="Sea troll" surfaces={surfaces} onMade={() => undefined} />
+            <QuickType name="Harbour dog" surfaces={surfaces} onMade={() => undefined} />
+        </>
+    );
+
+    it('is there again when the page is, each form for itself, until it is stored', async () => {
+        answering(() => [201, {}]);
+        const first = render(forms, signedIn);
+        const troll = screen.getByRole('region', { name: /Sea troll/ });
+        await userEvent.type(within(troll).getAllByLabelText('Area')[0] as HTMLElement, 'hide');
+        first.unmount();
+
+        render(forms, signedIn);
+        const again = screen.getByRole('region', { name: /Sea troll/ });
+        const dog = screen.getByRole('region', { name: /Harbour dog/ });
+        expect(within(again).getAllByLabelText<HTMLInputElement>('Area')[0]?.value).toBe('hide');
+        expect(within(dog).getAllByLabelText<HTMLInputElement>('Area')[0]?.value).toBe('');
+        await userEvent.click(within(again).getByRole('button', { name: /Make it/ }));
+        await waitFor(() => expect(sessionStorage).toHaveLength(0));
+    });
+
+    it('has no id twice', () => {
+        const { container } = render(forms, signedIn);
+        const ids = Array.from(container.querySelectorAll('[id]'), (one) => one.id);
+        expect(new Set(ids).size).toBe(ids.length);
+    });
+
+    it('leaves the open panel in the address, and goes with it', async () => {
+        const Address = () => <output>{useLocation().search}</output>;
+        const { container } = render(
+            <>
+                <Grid grid={grid([unit()])} job={job} />
+                <Address />
+            </>,
+            signedIn,
+        );
+        await userEvent.click(screen.getByRole('button', { name: /base coat/i }));
+        await waitFor(() => expect(container.querySelector('output')?.textContent).toBe('?unit=4&figure=1&area=coat'));
+        expect(screen.getByText(/^coat · /)).toBeTruthy();
+        await userEvent.click(screen.getByRole('button', { name: 'Close' }));
+        await waitFor(() => expect(container.querySelector('output')?.textContent).toBe(''));
     });
 });

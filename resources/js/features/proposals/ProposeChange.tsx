@@ -1,5 +1,6 @@
 import { api, unwrap } from '@api';
 import { ErrorNote } from '@shared/ErrorNote';
+import { useKept } from '@shared/kept';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { App, Button, Input, Modal } from 'antd';
 import { useState } from 'react';
@@ -17,7 +18,7 @@ interface Props {
 /** Asks the lead to change the standard, from where one sees that it should be changed. */
 export function ProposeChange({ job, tier, surface, use, about }: Props) {
     const [isOpen, setOpen] = useState(false);
-    const [text, setText] = useState('');
+    const [text, setText] = useKept(`proposal ${tier} ${surface} ${use ?? ''} ${about}`);
     const client = useQueryClient();
     const { message } = App.useApp();
     const propose = useMutation({

@@ -1,3 +1,4 @@
+import { forgetAll } from '@shared/kept';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { signOut } from './queries';
@@ -10,6 +11,7 @@ export function SignOutButton() {
         onSettled: async () => {
             await navigate('/sign-in', { replace: true });
             client.clear();
+            forgetAll();
         },
     });
     return (

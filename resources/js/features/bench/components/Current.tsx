@@ -144,9 +144,13 @@ export function Current({ sheet, step, onMoved }: Props) {
             </div>
             {excusing && (
                 <ExcuseForm
+                    name={`${step.area} ${step.use}`}
                     figures={open}
-                    onExcuse={(figures, state, reason, agreedWith) =>
-                        bench.mark({ step, figures, state, reason, agreedWith }, () => setExcusing(false))
+                    onExcuse={(figures, state, reason, agreedWith, onStored) =>
+                        bench.mark({ step, figures, state, reason, agreedWith }, () => {
+                            onStored();
+                            setExcusing(false);
+                        })
                     }
                     onClose={() => setExcusing(false)}
                 />

@@ -1,20 +1,23 @@
 import type { Schemas } from '@api';
+import { useKept } from '@shared/kept';
 import { Button, Input, Radio } from 'antd';
 import { useState } from 'react';
 
 export type Excuse = 'later' | 'waived' | 'not-on-figure' | 'unreachable';
 
 interface Props {
+    /** Of the step, so that what is typed for one is not found with another. */
+    name: string;
     figures: readonly Schemas['SheetFigure'][];
-    onExcuse: (figures: number[], state: Excuse, reason: string, agreedWith: string) => void;
+    onExcuse: (figures: number[], state: Excuse, reason: string, agreedWith: string, onStored: () => void) => void;
     onClose: () => void;
 }
 
 /** Why a step is not done: it is then excused, with who and why, and does not hold the figure up. */
-export function ExcuseForm({ figures, onExcuse, onClose }: Props) {
+export function ExcuseForm({ name, figures, onExcuse, onClose }: Props) {
     const [state, setState] = useState<Excuse>('later');
-    const [reason, setReason] = useState('');
-    const [agreed, setAgreed] = useState('');
+    const [reason, setReason] = useKept(`excuse ${name}`);
+    const [agreed, setAgreed] = useKept(`excuse ${name}, agreed`);
     const [forAll, setForAll] = useState(figures.length > 1);
     const [missing, setMissing] = useState(false);
     const first = figures[0];
@@ -32,6 +35,10 @@ export function ExcuseForm({ figures, onExcuse, onClose }: Props) {
                         state,
                         reason,
                         state === 'waived' ? agreed : '',
+                        () => {
+                            setReason('');
+                            setAgreed('');
+                        },
                     );
                 }
             }}

@@ -1,6 +1,7 @@
 import type { Schemas } from '@api';
 import { NumberInput } from '@shared/NumberInput';
 import { millimetres } from '@shared/format';
+import { useKept } from '@shared/kept';
 import { Button, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { type FlawName, flawName, FLAWS } from '../flaws';
@@ -23,12 +24,18 @@ export function FlawForm({ check, side, area, onNote, onClose }: Props) {
         area ?? check.areas.find((one) => one.sides.includes(side) && one.surface !== 'whole')?.area ?? '',
     );
     const [size, setSize] = useState<number | null>(null);
-    const [note, setNote] = useState('');
+    const [note, setNote] = useKept(`flaw ${side}`);
     const sized = flaw !== 'broken';
     const ready = where !== '' && (!sized || size !== null);
     const send = () => {
         if (ready) {
-            onNote(flaw, where, side, sized ? size : null, note).then(onClose, () => undefined);
+            onNote(flaw, where, side, sized ? size : null, note).then(
+                () => {
+                    setNote('');
+                    onClose();
+                },
+                () => undefined,
+            );
         }
     };
     return (

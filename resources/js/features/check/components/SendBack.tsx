@@ -1,3 +1,4 @@
+import { useKept } from '@shared/kept';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 
@@ -11,7 +12,7 @@ interface Props {
 /** The lead's eye has the last word: a figure goes back though the numbers accept it. */
 export function SendBack({ area, pending, onSend }: Props) {
     const [open, setOpen] = useState(false);
-    const [reason, setReason] = useState('');
+    const [reason, setReason] = useKept('send back');
     const [missing, setMissing] = useState(false);
     if (!open) {
         return (

@@ -1,7 +1,8 @@
 import type { Schemas } from '@api';
 import { Patterns } from '@shared/Patterns';
 import { StackLegend } from '@shared/StackLegend';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
+import { useSearchParams } from 'react-router';
 import { AreaDrawer } from './AreaDrawer';
 import { FiguresDrawer } from './FiguresDrawer';
 import { GroupRow, isUnitItself } from './GroupRow';
@@ -22,10 +23,34 @@ function unitFirst(unit: Schemas['GridUnit']): Schemas['GridGroup'][] {
     return unit.groups.toSorted((a, b) => Number(isUnitItself(unit, b)) - Number(isUnitItself(unit, a)));
 }
 
+/** The panel that is open, as the address says: of an area, or of the figures of a row. */
+function panelOf(search: URLSearchParams): { unit: number; group: string; area: string | null } | null {
+    const unit = search.get('unit');
+    const group = search.get('figure');
+    return unit === null || group === null ? null : { unit: Number(unit), group, area: search.get('area') };
+}
+
+function withPanel(search: URLSearchParams, to: Partial<Place> | null): URLSearchParams {
+    const next = new URLSearchParams(search);
+    const members = { unit: to?.unit, figure: to?.group, area: to?.area };
+    for (const [name, value] of Object.entries(members)) {
+        if (value === undefined) {
+            next.delete(name);
+        } else {
+            next.set(name, String(value));
+        }
+    }
+    return next;
+}
+
 /** Units and, under them, figures that differ; surfaces across. Each cell says what will be done. */
 export function Grid({ grid, job }: Props) {
-    const [place, setPlace] = useState<Place | null>(null);
-    const [figures, setFigures] = useState<Omit<Place, 'area'> | null>(null);
+    const [search, setSearch] = useSearchParams();
+    const panel = panelOf(search);
+    const place = panel?.area == null ? null : { ...panel, area: panel.area };
+    const figures = panel?.area === null ? panel : null;
+    const setPlace = (to: Place | null) => setSearch((now) => withPanel(now, to));
+    const setFigures = (to: Omit<Place, 'area'> | null) => setSearch((now) => withPanel(now, to));
     const surfaces = useMemo(() => {
         const here = new Set(
             grid.units.flatMap((unit) => unit.groups.flatMap((group) => group.areas.map((area) => area.surface))),

@@ -1,6 +1,7 @@
 import { api, unwrap } from '@api';
 import { standardsOptions } from '@features/standard';
 import { ErrorNote } from '@shared/ErrorNote';
+import { forget, keep, keptValue } from '@shared/kept';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Drawer, Form, Input, Select } from 'antd';
 import { useNavigate } from 'react-router';
@@ -29,7 +30,8 @@ export function NewJob({ open, onClose }: Props) {
             unwrap(api.POST('/api/jobs', { body: { ...values, due: values.due === '' ? null : (values.due ?? null) } })),
         onSuccess: async (job) => {
             await client.invalidateQueries({ queryKey: jobKeys.all });
-            form.resetFields();
+            forget('booking');
+            form.setFieldsValue({ name: '', client: '', force: '', due: '' });
             onClose();
             await navigate(`/jobs/${job.id}/roster`);
         },
@@ -37,7 +39,14 @@ export function NewJob({ open, onClose }: Props) {
     const problems = booking.error?.byField() ?? {};
     return (
         <Drawer open={open} onClose={onClose} title="Book a job" size={420} destroyOnHidden={false}>
-            <Form<Values> form={form} layout="vertical" onFinish={(values) => booking.mutate(values)} requiredMark={false}>
+            <Form<Values>
+                form={form}
+                initialValues={(keptValue('booking') as Values | null) ?? {}}
+                onValuesChange={(_, values) => keep('booking', values)}
+                layout="vertical"
+                onFinish={(values) => booking.mutate(values)}
+                requiredMark={false}
+            >
                 <Field name="name" label="Name" say="What the studio calls it." problem={problems['name']} />
                 <Field name="client" label="Client" say="Who ordered it." problem={problems['client']} />
                 <Field

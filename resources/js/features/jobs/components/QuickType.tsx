@@ -1,6 +1,7 @@
 import { api, unwrap } from '@api';
 import { ErrorNote } from '@shared/ErrorNote';
 import { NumberInput } from '@shared/NumberInput';
+import { forget, keep, keptValue } from '@shared/kept';
 import { useMutation } from '@tanstack/react-query';
 import { Button, Checkbox, Form, Input, Select } from 'antd';
 
@@ -42,6 +43,7 @@ const WEIGHTS = [
 
 /** A figure type by names, surfaces and rough sizes; the rest follows. */
 export function QuickType({ name, surfaces, onMade }: Props) {
+    const kept = `type ${name}`;
     const making = useMutation({
         mutationFn: ({ areas, ...type }: Values) =>
             unwrap(
@@ -49,7 +51,10 @@ export function QuickType({ name, surfaces, onMade }: Props) {
                     body: { ...type, areas: areas.map((area) => ({ ...area, focal: area.focal ?? false })) },
                 }),
             ),
-        onSuccess: onMade,
+        onSuccess: () => {
+            forget(kept);
+            onMade();
+        },
     });
     const options = surfaces
         .filter((surface) => surface.key !== 'whole')
@@ -60,7 +65,7 @@ export function QuickType({ name, surfaces, onMade }: Props) {
         { name: 'rim', surface: 'rim', weight: 'small' },
     ];
     return (
-        <section className="quick-type">
+        <section className="quick-type" aria-label={`Figure type ${name}`}>
             <h2>Make the figure type “{name}”</h2>
             <p>
                 Name its areas and say roughly how large they are. The figure as a whole is added, all sides but below are taken,
@@ -69,7 +74,9 @@ export function QuickType({ name, surfaces, onMade }: Props) {
             <Form<Values>
                 layout="vertical"
                 requiredMark={false}
-                initialValues={{ name, size_class: 'foot', areas: start }}
+                name={`type ${name}`.replaceAll(/\W+/g, '-')}
+                initialValues={(keptValue(kept) as Values | null) ?? { name, size_class: 'foot', areas: start }}
+                onValuesChange={(_, values) => keep(kept, values)}
                 onFinish={(values) => making.mutate(values)}
             >
                 <div className="quick-head">

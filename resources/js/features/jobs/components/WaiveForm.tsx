@@ -1,3 +1,4 @@
+import { useKept } from '@shared/kept';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 
@@ -8,8 +9,8 @@ interface Props {
 
 export function WaiveForm({ name, onWaive }: Props) {
     const [open, setOpen] = useState(false);
-    const [reason, setReason] = useState('');
-    const [agreed, setAgreed] = useState('');
+    const [reason, setReason] = useKept(`leave out ${name}`);
+    const [agreed, setAgreed] = useKept(`leave out ${name}, agreed`);
     const [missing, setMissing] = useState(false);
     if (!open) {
         return (
@@ -24,7 +25,11 @@ export function WaiveForm({ name, onWaive }: Props) {
             return;
         }
         onWaive(reason, agreed).then(
-            () => setOpen(false),
+            () => {
+                setReason('');
+                setAgreed('');
+                setOpen(false);
+            },
             () => undefined,
         );
     };

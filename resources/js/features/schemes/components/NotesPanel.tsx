@@ -4,6 +4,7 @@ import { date } from '@shared/format';
 import { Field, TextField } from '@shared/Field';
 import { SidePanel } from '@shared/SidePanel';
 import { Swatch } from '@shared/Swatch';
+import { useKept } from '@shared/kept';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import type { View } from '../queries';
@@ -22,7 +23,7 @@ interface Props {
 /** One list of paints over the figure, and what departed from the plan. */
 export function NotesPanel({ scheme, view, mayChange, onClose }: Props) {
     const [area, setArea] = useState('');
-    const [text, setText] = useState('');
+    const [text, setText] = useKept('departure');
     const { depart } = useScheme(scheme, view);
     return (
         <SidePanel title="Paints and notes" onClose={onClose}>

@@ -2,8 +2,8 @@ import type { Schemas } from '@api';
 import { ErrorNote } from '@shared/ErrorNote';
 import { Field } from '@shared/Field';
 import { SidePanel } from '@shared/SidePanel';
+import { useKept } from '@shared/kept';
 import { Button, Input } from 'antd';
-import { useState } from 'react';
 import type { View } from '../queries';
 import { useScheme } from '../useScheme';
 
@@ -11,7 +11,7 @@ const example = 'area\tuse\tstep\tmix\ncoat\tbase\t1\tHarbour Slate\ncoat\twash\
 
 /** A list of paints by use, from a spreadsheet, becomes ladders. */
 export function PastePanel({ scheme, view, onClose }: { scheme: Schemas['Scheme']; view: View; onClose: () => void }) {
-    const [text, setText] = useState('');
+    const [text, setText] = useKept('paints by use');
     const { paste } = useScheme(scheme, view);
     return (
         <SidePanel title="Paints by use, pasted" onClose={onClose}>
@@ -36,7 +36,14 @@ export function PastePanel({ scheme, view, onClose }: { scheme: Schemas['Scheme'
                 type="primary"
                 disabled={text.trim() === ''}
                 loading={paste.isPending}
-                onClick={() => paste.mutate(text, { onSuccess: onClose })}
+                onClick={() =>
+                    paste.mutate(text, {
+                        onSuccess: () => {
+                            setText('');
+                            onClose();
+                        },
+                    })
+                }
             >
                 Take it
             </Button>

@@ -3,10 +3,10 @@ import { count } from '@shared/format';
 import { ErrorNote } from '@shared/ErrorNote';
 import { useMutation } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
-import { useState } from 'react';
 import { type Change, cellOf, cellPiece, type Draft, revisionOf, tidied } from '../document';
 import { Field } from '@shared/Field';
 import { SidePanel } from '@shared/SidePanel';
+import { useKept } from '@shared/kept';
 
 interface Props {
     draft: Draft;
@@ -17,7 +17,7 @@ interface Props {
 
 /** A column pasted from a spreadsheet: a surface and what the tier asks of it in each line. */
 export function ColumnPanel({ draft, tier, onClose, onChange }: Props) {
-    const [text, setText] = useState('');
+    const [text, setText] = useKept(`column ${tier}`);
     const name = draft.document.tiers.find((one) => one.id === tier)?.name ?? tier;
     const read = useMutation({
         mutationFn: () =>
@@ -75,7 +75,10 @@ export function ColumnPanel({ draft, tier, onClose, onChange }: Props) {
                                         value: tidied({ ...before, tier, surface: cell.surface, uses: cell.uses }),
                                     };
                                 }),
-                            ).then(onClose)
+                            ).then(() => {
+                                setText('');
+                                onClose();
+                            })
                         }
                     >
                         Take {count(cells.length, 'cell')}

@@ -3,18 +3,18 @@ import { count } from '@shared/format';
 import { ErrorNote } from '@shared/ErrorNote';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
-import { useState } from 'react';
 import type { Draft } from '../document';
 import { differenceOptions, standardKeys } from '../queries';
 import { Field } from '@shared/Field';
 import { JobMoves } from './JobMoves';
 import { SidePanel } from '@shared/SidePanel';
+import { useKept } from '@shared/kept';
 import { DifferenceLines } from './VersionsPanel';
 
 /** The last look at a draft before it is put in force. */
 export function ForcePanel({ draft, onClose, onDone }: { draft: Draft; onClose: () => void; onDone: () => void }) {
     const { sheet } = draft;
-    const [why, setWhy] = useState('');
+    const [why, setWhy] = useKept('why in force');
     const difference = useQuery({ ...differenceOptions(sheet.id), staleTime: 0 });
     const client = useQueryClient();
     const force = useMutation({
@@ -26,6 +26,7 @@ export function ForcePanel({ draft, onClose, onDone }: { draft: Draft; onClose: 
                 }),
             ),
         onSuccess: () => {
+            setWhy('');
             void client.invalidateQueries({ queryKey: standardKeys.all });
             onDone();
         },

@@ -3,8 +3,8 @@ import { proposalKeys, proposalsOptions } from '@features/proposals';
 import { ErrorNote } from '@shared/ErrorNote';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
-import { useState } from 'react';
 import { SidePanel } from '@shared/SidePanel';
+import { useKept } from '@shared/kept';
 
 interface Props {
     isLead: boolean;
@@ -33,7 +33,7 @@ export function ProposalsPanel({ isLead, onOpen, onClose }: Props) {
 }
 
 function Proposal({ proposal, isLead, onOpen }: { proposal: Schemas['Proposal']; isLead: boolean; onOpen: Props['onOpen'] }) {
-    const [answer, setAnswer] = useState('');
+    const [answer, setAnswer] = useKept(`answer ${proposal.id}`);
     const client = useQueryClient();
     const reply = useMutation({
         mutationFn: (state: 'taken' | 'declined') =>
@@ -43,6 +43,7 @@ function Proposal({ proposal, isLead, onOpen }: { proposal: Schemas['Proposal'];
                     body: { version: proposal.version, state, answer },
                 }),
             ),
+        onSuccess: () => setAnswer(''),
         onSettled: () => client.invalidateQueries({ queryKey: proposalKeys.all }),
     });
     return (
