@@ -87,7 +87,7 @@ try {
     $page->press('lamp cage');
     $take('check');
     $take('check-tablet', 820, 1100);
-    $page->press('trousers')->key('l')->press('Broken or loose part')->press('Note the flaw')->see('Rework')->press('Send back')->see('Handed over, the longest');
+    $page->press('trousers')->key('l')->press('Broken or loose part')->press('Note the flaw')->see('Rework')->press('Send back')->see('Handed over; what comes back mended first');
 
     $page->signIn('isla@kittiwake.example')->press('1st Lamplighters, figure 3')->see('sent back by');
     $take('mend', 820, 1100);

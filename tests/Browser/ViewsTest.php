@@ -55,6 +55,8 @@ final class ViewsTest extends BrowserTestCase
         yield 'a figure that was not sent back' => ['isla', '/jobs/1/mend/9', 'nothing to mend', 820];
         yield 'records' => ['lead', '/records', 'The chain holds', 1280];
         yield 'the studio' => ['lead', '/studio', 'Figure types', 1280];
+        yield 'the log' => ['lead', '/studio/log', 'what was refused, and what was changed', 1280];
+        yield 'the own account' => ['lead', '/account', 'Where you are signed in', 1280];
         yield 'an address that leads nowhere' => ['lead', '/nowhere', 'leads nowhere', 1280];
         yield 'a bench sheet on a phone' => ['isla', ':sheet', '1st Lamplighters', 390];
     }
@@ -80,6 +82,22 @@ final class ViewsTest extends BrowserTestCase
         self::assertSame([], Picture::colouredOutsidePaint($this->page->driver));
         $wide = $this->page->driver->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth');
         self::assertSame(0, $wide, 'the page scrolls sideways');
+    }
+
+    /** @return iterable<string, array{string, string}> address, and label of a drop-down there */
+    public static function dropDowns(): iterable
+    {
+        yield 'the tier of a unit' => ['/jobs/1', 'Tier of 1st Lamplighters'];
+        yield 'the painter of a unit' => ['/jobs/1', 'Painter of 1st Lamplighters'];
+    }
+
+    #[DataProvider('dropDowns')]
+    public function test_a_drop_down_that_is_open(string $path, string $label): void
+    {
+        $this->width(1280, 800);
+        $this->page->signIn('lead@kittiwake.example')->open($path)->unfold($label);
+
+        $this->assertAccessible($label);
     }
 
     private static function newStudio(): void

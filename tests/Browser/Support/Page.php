@@ -131,9 +131,17 @@ final readonly class Page
     /** Opens the select with this label and takes the option with these words. */
     public function choose(string $label, string $option): self
     {
+        $this->unfold($label)->click("//*[contains(@class, 'ant-select-item-option')][not(ancestor::*[contains(@class, 'ant-select-dropdown-hidden')])]//*[normalize-space(.)=".self::quoted($option).']');
+
+        return $this;
+    }
+
+    /** Opens a drop-down and leaves it open, with its entries there to be seen. */
+    public function unfold(string $label): self
+    {
         $quoted = self::quoted($label);
         $this->click("//input[@role='combobox'][@aria-label={$quoted}]/ancestor::*[contains(concat(' ', @class, ' '), ' ant-select ')][1]");
-        $this->click("//*[contains(@class, 'ant-select-item-option')][not(ancestor::*[contains(@class, 'ant-select-dropdown-hidden')])]//*[normalize-space(.)=".self::quoted($option).']');
+        $this->find("//*[contains(@class, 'ant-select-item-option')][not(ancestor::*[contains(@class, 'ant-select-dropdown-hidden')])]");
 
         return $this;
     }
@@ -141,9 +149,7 @@ final readonly class Page
     /** Opens a long select, looks for these words in it and takes the first that has them. */
     public function pick(string $label, string $words): self
     {
-        $quoted = self::quoted($label);
-        $this->click("//input[@role='combobox'][@aria-label={$quoted}]/ancestor::*[contains(concat(' ', @class, ' '), ' ant-select ')][1]");
-        $this->field($label)->sendKeys($words);
+        $this->unfold($label)->field($label)->sendKeys($words);
         $this->click("//*[contains(@class, 'ant-select-item-option')][not(ancestor::*[contains(@class, 'ant-select-dropdown-hidden')])]//*[normalize-space(.)=".self::quoted($words).']');
 
         return $this;
