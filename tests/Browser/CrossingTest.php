@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use GuzzleHttp\Promise\EachPromise;
+use GuzzleHttp\Promise\PromiseInterface;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\TestCase;
+use Psr\Http\Message\ResponseInterface;
+use Tests\Browser\Support\Visitor;
+
+/** Lead, deputy and painter act on the same figures in the same moment, against a server as a studio has it. */
+final class CrossingTest extends TestCase
+{
+    private const AT_ONCE = 12;
+
+    /** @var list<array{string, int, string}> what was asked, status, answer */
+    private array $answers = [];
+
+    public static function setUpBeforeClass(): void
+    {
+        BrowserTestCase::setUpBeforeClass();
+    }
+
+    public function test_crossing_actions_are_done_or_refused_in_words_and_what_was_acknowledged_is_kept(): void
+    {
+        $address = (string) getenv('ORDOTYPE_BROWSER_ADDRESS');
+        $lead = Visitor::signedIn($address, 'lead@kittiwake.example');
+        $deputy = Visitor::signedIn($address, 'deputy@kittiwake.example');
+        $isla = Visitor::signedIn($address, 'isla@kittiwake.example');
+        $unit = DB::table('units')->where('name', '1st Lamplighters')->value('id');
+        self::assertIsInt($unit);
+        /** @var list<int> $figures */
+        $figures = DB::table('figures')->where('unit_id', $unit)->orderBy('number')->pluck('id')->all();
+        $todo = [];
+        foreach (range(0, 7) as $round) {
+            foreach (['clean', 'prime'] as $use) {
+                foreach (array_slice($figures, 7, 4) as $figure) {
+                    $key = sprintf('00000000-0000-4000-8000-%04d%04d%04d', $round, $use === 'clean' ? 1 : 2, $figure);
+                    $todo[] = ["mark {$figure} {$key}", fn (): PromiseInterface => $isla->send('POST', '/bench-marks', ['figures' => [['id' => $figure, 'seen' => null]], 'area' => 'figure', 'use' => $use, 'state' => 'done', 'key' => $key])];
+                }
+            }
+            $todo[] = ['hand over', fn (): PromiseInterface => $isla->send('POST', '/hand-overs', ['figures' => array_slice($figures, 7, 4)])];
+            foreach (array_slice($figures, 1, 3) as $figure) {
+                $todo[] = ["open {$figure}", fn (): PromiseInterface => $deputy->send('POST', "/figures/{$figure}/checks")];
+                $todo[] = ["open {$figure}", fn (): PromiseInterface => $lead->send('POST', "/figures/{$figure}/checks")];
+            }
+            $todo[] = ['tier of the unit', fn (): PromiseInterface => $lead->send('PATCH', "/units/{$unit}", ['version' => DB::table('units')->where('id', $unit)->value('version'), 'tier' => $round % 2 === 0 ? 'watch' : 'muster'])];
+            $todo[] = ['tier of a figure', fn (): PromiseInterface => $lead->send('PATCH', '/figures', ['figures' => array_map(static fn (int $id): array => ['id' => $id, 'version' => DB::table('figures')->where('id', $id)->value('version')], array_slice($figures, 6, 4)), 'tier' => $round % 2 === 0 ? 'guard' : null])];
+            $todo[] = ['who is waiting', fn (): PromiseInterface => $deputy->send('GET', '/checks')];
+        }
+        mt_srand(8);
+        usort($todo, static fn (): int => mt_rand(-1, 1));
+
+        $this->fire($todo);
+
+        self::assertGreaterThan(98, count($this->answers));
+        self::assertSame([], array_values(array_filter($this->answers, static fn (array $one): bool => $one[1] >= 500)));
+        foreach ($this->answers as [$asked, $status, $text]) {
+            if ($status >= 400) {
+                $message = ((array) ((array) json_decode($text, true))['error'])['message'] ?? null;
+                self::assertIsString($message, "{$asked}: {$text}");
+            }
+        }
+        $done = array_values(array_filter($this->answers, static fn (array $one): bool => $one[1] < 300));
+        self::assertNotEmpty(array_filter($done, static fn (array $one): bool => str_starts_with($one[0], 'mark')));
+        self::assertNotEmpty(array_filter($done, static fn (array $one): bool => str_starts_with($one[0], 'open')));
+        self::assertNotEmpty(array_filter($done, static fn (array $one): bool => str_starts_with($one[0], 'tier')));
+
+        // Each mark that was acknowledged is there, and none that was refused.
+        $acknowledged = array_map(static fn (array $one): array => explode(' ', $one[0]), array_values(array_filter($done, static fn (array $one): bool => str_starts_with($one[0], 'mark'))));
+        foreach ($acknowledged as [, $figure, $key]) {
+            self::assertSame(1, DB::table('bench_marks')->where(['figure_id' => (int) $figure, 'request_key' => $key])->count(), "{$figure} {$key}");
+        }
+        self::assertSame(count($acknowledged), DB::table('bench_marks')->where('request_key', 'like', '00000000-0000-4000-8000-%')->count());
+    }
+
+    /** @param  list<array{string, callable(): PromiseInterface}>  $todo */
+    private function fire(array $todo): void
+    {
+        $promises = (function () use ($todo): iterable {
+            foreach ($todo as [$asked, $send]) {
+                yield $send()->then(function (ResponseInterface $response) use ($asked): void {
+                    $this->answers[] = [$asked, $response->getStatusCode(), (string) $response->getBody()];
+                });
+            }
+        })();
+        (new EachPromise($promises, ['concurrency' => self::AT_ONCE]))->promise()->wait();
+    }
+}

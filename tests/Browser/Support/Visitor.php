@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use GuzzleHttp\Client;
+use GuzzleHttp\Cookie\CookieJar;
+use GuzzleHttp\Promise\PromiseInterface;
+use Psr\Http\Message\ResponseInterface;
+
+/** Somebody signed in over HTTP, without a browser, who may ask for many things at once. */
+final readonly class Visitor
+{
+    private function __construct(private Client $client, private CookieJar $jar)
+    {
+    }
+
+    public static function signedIn(string $address, string $email): self
+    {
+        $jar = new CookieJar;
+        $client = new Client(['base_uri' => $address, 'cookies' => $jar, 'http_errors' => false, 'headers' => ['Accept' => 'application/json', 'Origin' => $address, 'Referer' => "{$address}/"]]);
+        $visitor = new self($client, $jar);
+        $client->get('/sanctum/csrf-cookie');
+        $visitor->send('POST', '/session', ['email' => $email, 'password' => 'lamplight'])->wait();
+
+        return $visitor;
+    }
+
+    /** @param  array<string, mixed>  $body */
+    public function send(string $method, string $path, array $body = []): PromiseInterface
+    {
+        return $this->client->requestAsync($method, "/api{$path}", ['json' => $body, 'headers' => ['X-XSRF-TOKEN' => urldecode((string) $this->jar->getCookieByName('XSRF-TOKEN')?->getValue())]]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @return array<array-key, mixed>
+     */
+    public function ask(string $method, string $path, array $body = []): array
+    {
+        $response = $this->send($method, $path, $body)->wait();
+        assert($response instanceof ResponseInterface);
+
+        return (array) json_decode((string) $response->getBody(), true);
+    }
+}
