@@ -21,9 +21,9 @@ final class AddUser extends Command
     public function handle(AddPerson $adding): int
     {
         $role = Role::tryFrom($this->argument('role'));
-        $password = $this->option('password') ?? $this->secret('Password, at least 12 characters');
+        $password = $this->option('password') ?? $this->secret('Password, at least '.PasswordRule::LEAST.' characters');
         if ($role === null || ! is_string($password) || mb_strlen($password) < PasswordRule::LEAST) {
-            $this->error($role === null ? 'The role is lead, deputy or painter.' : 'The password has at least 12 characters.');
+            $this->error($role === null ? 'The role is lead, deputy or painter.' : 'The password has at least '.PasswordRule::LEAST.' characters.');
 
             return self::FAILURE;
         }

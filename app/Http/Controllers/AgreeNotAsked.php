@@ -8,7 +8,6 @@ use App\Actions\Jobs\VaryArea;
 use App\Http\Grids;
 use App\Http\Requests\NotAskedRequest;
 use App\Http\Resources\GridResource;
-use App\Models\Figure;
 use App\Models\Unit;
 
 /** Agrees that nothing is asked of an area about which the standard is silent. */
@@ -20,7 +19,7 @@ final readonly class AgreeNotAsked
 
     public function __invoke(NotAskedRequest $request, Unit $unit): GridResource
     {
-        $figure = $request->filled('figure_id') ? Figure::query()->where('unit_id', $unit->id)->findOrFail($request->integer('figure_id')) : null;
+        $figure = $request->figureOf($unit);
 
         return $this->grids->ofUnit($this->vary->notAsked(
             $unit,

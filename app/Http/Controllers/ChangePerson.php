@@ -20,6 +20,6 @@ final readonly class ChangePerson
     {
         $this->changing->role($user, $request->role(), $request->signingRank(), $request->versionRead(), $request->person());
 
-        return new PeopleResource(array_values($request->person()->studio->users()->orderBy('name')->get()->all()));
+        return PeopleResource::of($request->person()->studio);
     }
 }

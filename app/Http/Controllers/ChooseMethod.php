@@ -8,7 +8,6 @@ use App\Actions\Jobs\VaryArea;
 use App\Http\Grids;
 use App\Http\Requests\ChooseRequest;
 use App\Http\Resources\GridResource;
-use App\Models\Figure;
 use App\Models\Unit;
 
 /** Chooses the method of a use that leaves it open. */
@@ -20,7 +19,7 @@ final readonly class ChooseMethod
 
     public function __invoke(ChooseRequest $request, Unit $unit): GridResource
     {
-        $figure = $request->filled('figure_id') ? Figure::query()->where('unit_id', $unit->id)->findOrFail($request->integer('figure_id')) : null;
+        $figure = $request->figureOf($unit);
 
         return $this->grids->ofUnit($this->vary->choose(
             $unit,

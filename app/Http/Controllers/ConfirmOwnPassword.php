@@ -19,7 +19,7 @@ final readonly class ConfirmOwnPassword
     public function __invoke(OwnPasswordRequest $request): PingResource
     {
         $this->own->require($request->person(), $request->string('password')->toString(), '/password');
-        $request->session()->put(ConfirmPassword::AT, now()->getTimestamp());
+        ConfirmPassword::note($request);
 
         return new PingResource;
     }

@@ -12,6 +12,6 @@ final readonly class ListPeople
 {
     public function __invoke(AnybodyRequest $request): PeopleResource
     {
-        return new PeopleResource(array_values($request->person()->studio->users()->orderBy('name')->get()->all()));
+        return PeopleResource::of($request->person()->studio);
     }
 }

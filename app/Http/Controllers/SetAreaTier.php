@@ -8,7 +8,6 @@ use App\Actions\Jobs\VaryArea;
 use App\Http\Grids;
 use App\Http\Requests\AreaTierRequest;
 use App\Http\Resources\GridResource;
-use App\Models\Figure;
 use App\Models\Unit;
 
 /** The tier of one area, for a unit or one figure of it. */
@@ -20,7 +19,7 @@ final readonly class SetAreaTier
 
     public function __invoke(AreaTierRequest $request, Unit $unit): GridResource
     {
-        $figure = $request->filled('figure_id') ? Figure::query()->where('unit_id', $unit->id)->findOrFail($request->integer('figure_id')) : null;
+        $figure = $request->figureOf($unit);
 
         return $this->grids->ofUnit($this->vary->tier($unit, $figure, $request->string('area')->toString(), $request->tier(), $request->versionRead()));
     }

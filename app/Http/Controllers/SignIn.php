@@ -8,19 +8,16 @@ use App\Actions\NotRight;
 use App\Actions\People\SecondFactor;
 use App\Actions\People\SignInTry;
 use App\Actions\Studios\Log;
-use App\Actions\Studios\Waiting;
-use App\Http\Middleware\ConfirmPassword;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\SessionResource;
-use App\Models\CurrentStudio;
+use App\Http\SessionStart;
 use App\Models\LogKind;
-use Illuminate\Support\Facades\Auth;
 
 /** Signs somebody in, with a session of its own. */
 final readonly class SignIn
 {
     public function __construct(
-        private CurrentStudio $studio,
+        private SessionStart $session,
         private SignInTry $trying,
         private SecondFactor $second,
     ) {
@@ -35,12 +32,8 @@ final readonly class SignIn
                 ? throw NotRight::at('/code', 'needs-code', 'Type the code that your app shows now, or one of your recovery codes.')
                 : $this->second->require($user, $code), counts: $code !== '');
         }
-        Auth::guard('web')->login($user);
-        $request->session()->regenerate();
-        $request->session()->put(ConfirmPassword::AT, now()->getTimestamp());
-        $this->studio->enter($user->studio_id);
         Log::of($user, LogKind::SignedIn, 'from '.($request->ip() ?? 'somewhere'));
 
-        return new SessionResource($user->load('studio'), new Waiting($user));
+        return $this->session->of($user, $request);
     }
 }

@@ -12,9 +12,15 @@ use Symfony\Component\HttpFoundation\Response;
 /** Before what cannot be undone, who is signed in shows once more that it is they: by the password, a quarter of an hour at the most ago. */
 final readonly class ConfirmPassword
 {
-    public const AT = 'password_confirmed_at';
+    private const AT = 'password_confirmed_at';
 
     private const SECONDS = 900;
+
+    /** The password was said just now. */
+    public static function note(Request $request): void
+    {
+        $request->session()->put(self::AT, now()->getTimestamp());
+    }
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response

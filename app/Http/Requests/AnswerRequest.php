@@ -24,7 +24,7 @@ final class AnswerRequest extends ApiRequest
             'answer' => ['required', 'string', Rule::enum(Answer::class)],
             'side' => ['nullable', 'string', Rule::enum(Side::class)],
             'reason' => ['nullable', 'string', 'max:500'],
-            'key' => ['nullable', 'string', 'uuid'],
+            'key' => self::REQUEST_KEY,
         ];
     }
 

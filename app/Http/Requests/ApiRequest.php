@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Import\PlainText;
+use App\Models\Figure;
 use App\Models\Role;
+use App\Models\Unit;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -14,6 +16,12 @@ use LogicException;
 /** A request of somebody who is signed in. Who may send it is said by the list of roles; by default the lead only. */
 abstract class ApiRequest extends FormRequest
 {
+    /** A page of a list. */
+    protected const PAGE = ['nullable', 'integer', 'min:1', 'max:1000000'];
+
+    /** What names a request that may be sent again. */
+    protected const REQUEST_KEY = ['nullable', 'string', 'uuid'];
+
     private const AS_TYPED = ['password', 'current_password', 'password_confirmation'];
 
     public function authorize(): bool
@@ -24,7 +32,7 @@ abstract class ApiRequest extends FormRequest
     /** What is typed is text and nothing else; a password is what it is. */
     protected function prepareForValidation(): void
     {
-        $this->replace(PlainText::ofAll($this->input() === [] ? [] : (array) $this->input(), self::AS_TYPED));
+        $this->replace(PlainText::ofAll((array) $this->input(), self::AS_TYPED));
     }
 
     public function person(): User
@@ -47,6 +55,12 @@ abstract class ApiRequest extends FormRequest
     public function requestKey(): ?string
     {
         return $this->textOrNull('key');
+    }
+
+    /** The one figure of the unit that is meant; null: the whole unit. */
+    public function figureOf(Unit $unit): ?Figure
+    {
+        return $this->filled('figure_id') ? Figure::query()->where('unit_id', $unit->id)->findOrFail($this->integer('figure_id')) : null;
     }
 
     /** @return list<Role> */

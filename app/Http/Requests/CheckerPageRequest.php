@@ -11,7 +11,7 @@ final class CheckerPageRequest extends ApiRequest
 {
     public function rules(): array
     {
-        return ['page' => ['nullable', 'integer', 'min:1', 'max:1000000']];
+        return ['page' => self::PAGE];
     }
 
     protected function allowed(): array

@@ -21,7 +21,7 @@ final class FlawRequest extends ApiRequest
             'side' => ['required', 'string', Rule::enum(Side::class)],
             'size_mm' => ['nullable', 'numeric', 'min:0', 'max:500', 'required_unless:flaw,broken'],
             'note' => ['nullable', 'string', 'max:500'],
-            'key' => ['nullable', 'string', 'uuid'],
+            'key' => self::REQUEST_KEY,
         ];
     }
 

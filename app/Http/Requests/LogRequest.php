@@ -9,6 +9,6 @@ final class LogRequest extends ApiRequest
 {
     public function rules(): array
     {
-        return ['page' => ['nullable', 'integer', 'min:1', 'max:1000000']];
+        return ['page' => self::PAGE];
     }
 }

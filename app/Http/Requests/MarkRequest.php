@@ -23,7 +23,7 @@ final class MarkRequest extends ApiRequest
             'state' => ['required', 'string', Rule::enum(MarkState::class)],
             'reason' => ['nullable', 'string', 'max:500'],
             'agreed_with' => ['nullable', 'string', 'max:190'],
-            'key' => ['nullable', 'string', 'uuid'],
+            'key' => self::REQUEST_KEY,
         ];
     }
 
@@ -49,7 +49,7 @@ final class MarkRequest extends ApiRequest
             MarkState::from($this->string('state')->toString()),
             $this->string('reason')->toString(),
             $this->string('agreed_with')->toString(),
-            $this->textOrNull('key'),
+            $this->requestKey(),
         );
     }
 }

@@ -16,7 +16,7 @@ final class PassSideRequest extends ApiRequest
         return [
             'version' => ['required', 'integer'],
             'side' => ['required', 'string', Rule::enum(Side::class)],
-            'key' => ['nullable', 'string', 'uuid'],
+            'key' => self::REQUEST_KEY,
         ];
     }
 

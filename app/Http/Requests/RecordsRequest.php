@@ -11,7 +11,7 @@ final class RecordsRequest extends ApiRequest
 {
     public function rules(): array
     {
-        return ['page' => ['nullable', 'integer', 'min:1', 'max:1000000'], 'find' => ['nullable', 'string', 'max:120']];
+        return ['page' => self::PAGE, 'find' => ['nullable', 'string', 'max:120']];
     }
 
     public function find(): string

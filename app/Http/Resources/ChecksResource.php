@@ -44,9 +44,7 @@ final readonly class ChecksResource extends Resource
                 'mended' => $mended[$figure->id] ?? [],
                 'since' => $figure->updated_at?->toIso8601ZuluString(),
             ], $figures),
-            'page' => $page->currentPage(),
-            'pages' => $page->lastPage(),
-            'all' => $page->total(),
+            ...PageNumbers::of($page),
         ];
     }
 }

@@ -27,9 +27,7 @@ final readonly class LogResource extends Resource
             'lines' => array_values(array_map(static fn (LogEntry $entry): array => [
                 'id' => $entry->id, 'at' => $entry->at->toIso8601ZuluString(), 'who' => $entry->user->name ?? '', 'what' => $entry->kind->words(), 'about' => $entry->about,
             ], $this->page->items())),
-            'page' => $this->page->currentPage(),
-            'pages' => $this->page->lastPage(),
-            'all' => $this->page->total(),
+            ...PageNumbers::of($this->page),
         ];
     }
 }

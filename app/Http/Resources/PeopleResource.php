@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Studio;
 use App\Models\User;
 
 /**
@@ -14,6 +15,12 @@ final readonly class PeopleResource extends Resource
     /** @param  list<User>  $people */
     public function __construct(private array $people)
     {
+    }
+
+    /** Everybody who has or had an account in it. */
+    public static function of(Studio $studio): self
+    {
+        return new self(array_values($studio->users()->orderBy('name')->get()->all()));
     }
 
     /** @return list<Colleague> */

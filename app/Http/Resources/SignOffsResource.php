@@ -23,9 +23,7 @@ final readonly class SignOffsResource extends Resource
     {
         return [
             'rows' => array_map(self::row(...), array_values($this->records->items())),
-            'page' => $this->records->currentPage(),
-            'pages' => $this->records->lastPage(),
-            'all' => $this->records->total(),
+            ...PageNumbers::of($this->records),
         ];
     }
 
