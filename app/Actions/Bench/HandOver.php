@@ -45,9 +45,7 @@ final readonly class HandOver
 
     private static function requireWithItsPainter(Figure $figure, User $by): void
     {
-        if (! Painters::mayPaint($by, $figure)) {
-            throw NotAllowed::because('not-your-figure', "Figure {$figure->number} is given to somebody else; the lead can give it to you.");
-        }
+        Painters::require($by, $figure);
         if (! $figure->state->isWithItsPainter()) {
             throw NotAllowed::because('handed-over', "Figure {$figure->number} was handed over already.");
         }

@@ -59,11 +59,9 @@ final readonly class MarkSteps
         // The unit is locked before its figures, so that two crossing marks of a batch follow each other.
         Unit::query()->lockForUpdate()->findOrFail($first->unit_id);
         /** @var non-empty-list<Figure> $figures */
-        $figures = array_values(Figure::query()->with('unit')->whereKey($ids)->orderBy('id')->lockForUpdate()->findOrFail($ids)->all());
+        $figures = array_values(Figure::query()->with('unit')->orderBy('id')->lockForUpdate()->findOrFail($ids)->all());
         foreach ($figures as $figure) {
-            if (! Painters::mayPaint($by, $figure)) {
-                throw NotAllowed::because('not-your-figure', "Figure {$figure->number} is given to somebody else; the lead can give it to you.");
-            }
+            Painters::require($by, $figure);
         }
 
         return $figures;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Actions\NotAllowed;
 use App\Models\BenchMark;
 use App\Models\Figure;
 use App\Models\Mending;
@@ -34,5 +35,13 @@ final readonly class Painters
         $figure->loadMissing('unit');
 
         return ($figure->painter_id ?? $figure->unit->painter_id) === $user->id;
+    }
+
+    /** @throws NotAllowed if the figure is given to somebody else */
+    public static function require(User $user, Figure $figure): void
+    {
+        if (! self::mayPaint($user, $figure)) {
+            throw NotAllowed::because('not-your-figure', "Figure {$figure->number} is given to somebody else; the lead can give it to you.");
+        }
     }
 }

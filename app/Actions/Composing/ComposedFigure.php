@@ -28,4 +28,20 @@ final readonly class ComposedFigure
     {
         return $this->unit->id.'-'.substr(hash('sha256', $this->figure->tier.$this->composition->signature()), 0, 12);
     }
+
+    /**
+     * What is asked of each, to be compared with what is asked after a change.
+     *
+     * @param  list<self>  $figures
+     * @return array<int, string> by id of the figure
+     */
+    public static function signatures(array $figures): array
+    {
+        $signatures = [];
+        foreach ($figures as $figure) {
+            $signatures[$figure->row->id] = $figure->composition->signature();
+        }
+
+        return $signatures;
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Jobs;
 
+use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
 use App\Actions\NotAllowed;
 use App\Actions\NotRight;
@@ -109,12 +110,7 @@ final readonly class OwnList
     /** @return array<int, string> by figure */
     private function signatures(Job $job): array
     {
-        $signatures = [];
-        foreach ($this->figures->ofJob($job) as $composed) {
-            $signatures[$composed->row->id] = $composed->composition->signature();
-        }
-
-        return $signatures;
+        return ComposedFigure::signatures($this->figures->ofJob($job));
     }
 
     private function byAgreement(Job $job, string $id): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Jobs;
 
+use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
 use App\Actions\Composing\JobStandards;
 use App\Actions\NotRight;
@@ -23,6 +24,7 @@ use Core\Composition\Asked;
 use Core\Composition\Choice as CoreChoice;
 use Core\Composition\FittingVariations;
 use Core\Composition\Waiver;
+use Illuminate\Database\Eloquent\Collection;
 
 /**
  * Sets one area apart: another tier, a use left out, a method chosen. For the whole unit, or for one
@@ -59,10 +61,7 @@ final readonly class VaryArea
     {
         return $this->change($unit, $figure, $versionRead, function (Unit $unit) use ($figure, $area, $use, $reason, $agreedWith, $by): void {
             $this->requireAsked($unit, $figure, new Waiver($area, $use, $reason));
-            Variation::query()->updateOrCreate(
-                ['unit_id' => $unit->id, 'figure_id' => $figure?->id, 'figure_area_id' => $this->area($unit, $area)->id, 'kind' => VariationKind::Waiver, 'use' => $use],
-                ['reason' => $reason, 'agreed_with' => $agreedWith, 'user_id' => $by->id],
-            );
+            $this->agree($unit, $figure, $area, VariationKind::Waiver, $use, $reason, $agreedWith, $by);
         });
     }
 
@@ -75,13 +74,9 @@ final readonly class VaryArea
     {
         return Transaction::run(function () use ($unit, $figure, $area, $reason, $agreedWith, $by, $versionRead): Unit {
             $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
-            $figures = Figure::query()->where('unit_id', $locked->id)->when($figure !== null, static fn ($query) => $query->whereKey($figure?->id))->orderBy('id')->lockForUpdate()->get();
-            AssignUnit::requireUnsigned($figures->all());
+            $figures = self::lockUnsigned($locked, $figure);
             $this->requireUndecided($locked, $figures->modelKeys(), $area);
-            Variation::query()->updateOrCreate(
-                ['unit_id' => $locked->id, 'figure_id' => $figure?->id, 'figure_area_id' => $this->area($locked, $area)->id, 'kind' => VariationKind::NotAsked, 'use' => ''],
-                ['reason' => $reason, 'agreed_with' => $agreedWith, 'user_id' => $by->id],
-            );
+            $this->agree($locked, $figure, $area, VariationKind::NotAsked, '', $reason, $agreedWith, $by);
             $locked->save();
             // Nothing that is painted or judged has changed, so a check goes on where it was.
             foreach ($this->signatures($locked) as $id => $signature) {
@@ -142,8 +137,7 @@ final readonly class VaryArea
         return Transaction::run(function () use ($unit, $figure, $versionRead, $change): Unit {
             $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
             $locked->loadMissing('job');
-            $touched = Figure::query()->where('unit_id', $locked->id)->when($figure !== null, static fn ($query) => $query->whereKey($figure?->id))->orderBy('id')->lockForUpdate()->get();
-            AssignUnit::requireUnsigned($touched->all());
+            $touched = self::lockUnsigned($locked, $figure);
             $before = $this->signatures($locked);
             $change($locked);
             $locked->save();
@@ -154,15 +148,27 @@ final readonly class VaryArea
         });
     }
 
+    /** @return Collection<int, Figure> those that the change is said of; none of them is signed */
+    private static function lockUnsigned(Unit $unit, ?Figure $figure): Collection
+    {
+        $figures = Figure::query()->where('unit_id', $unit->id)->when($figure !== null, static fn ($query) => $query->whereKey($figure?->id))->orderBy('id')->lockForUpdate()->get();
+        AssignUnit::requireUnsigned($figures->all());
+
+        return $figures;
+    }
+
+    private function agree(Unit $unit, ?Figure $figure, string $area, VariationKind $kind, string $use, string $reason, string $agreedWith, User $by): void
+    {
+        Variation::query()->updateOrCreate(
+            ['unit_id' => $unit->id, 'figure_id' => $figure?->id, 'figure_area_id' => $this->area($unit, $area)->id, 'kind' => $kind, 'use' => $use],
+            ['reason' => $reason, 'agreed_with' => $agreedWith, 'user_id' => $by->id],
+        );
+    }
+
     /** @return array<int, string> by figure */
     private function signatures(Unit $unit): array
     {
-        $signatures = [];
-        foreach ($this->figures->ofUnit($unit) as $composed) {
-            $signatures[$composed->row->id] = $composed->composition->signature();
-        }
-
-        return $signatures;
+        return ComposedFigure::signatures($this->figures->ofUnit($unit));
     }
 
     private function area(Unit $unit, string $key): FigureArea

@@ -28,9 +28,6 @@ use Core\Standard\Tier;
 /** A scheme on one figure type at one tier. What is found and how it comes out is worked out when it is asked for. */
 final readonly class SchemeReading
 {
-    /** The figure as one has no surface to show. */
-    private const WHOLE = Surface::WHOLE;
-
     /** @param  array<string, FigureType>  $types of the force, by key */
     public function __construct(
         public Scheme $scheme,
@@ -83,13 +80,15 @@ final readonly class SchemeReading
     public function plates(?string $only = null, ?AreaLadder $instead = null): array
     {
         $type = $this->types[$this->type];
-        $compositions = array_map(fn (Tier $tier): Composition => ReadScheme::compose($this->standard, $type, $tier), $this->standard->offeredTiers());
+        $tiers = $this->standard->offeredTiers();
+        $compositions = array_map(fn (Tier $tier): Composition => ReadScheme::compose($this->standard, $type, $tier), $tiers);
         $plates = [];
         foreach ($type->areas as $area) {
-            if ($only === null ? $area->area->surface === self::WHOLE : $area->area->id !== $only) {
+            // The figure as one has no surface to show.
+            if ($only === null ? $area->area->surface === Surface::WHOLE : $area->area->id !== $only) {
                 continue;
             }
-            foreach ($this->standard->offeredTiers() as $at => $tier) {
+            foreach ($tiers as $at => $tier) {
                 $plates[] = $this->plate($area, $tier, $this->included($compositions[$at]->usesOn($area->area->id), $tier), $instead);
             }
         }

@@ -8,13 +8,16 @@ use App\Actions\Unavailable;
 use Illuminate\Contracts\Config\Repository;
 
 /** The keys that sign records (Ed25519, RFC 8032, by libsodium): one secret in use, and every public one so far. */
-final readonly class Keyring
+final class Keyring
 {
     private const SECRET = 'secret.key';
 
     private const PUBLIC = 'public-keys.json';
 
-    public function __construct(private Repository $config)
+    /** @var array<string, string>|null public keys, once they were read: a chain asks for them at each record */
+    private ?array $known = null;
+
+    public function __construct(private readonly Repository $config)
     {
     }
 
@@ -33,6 +36,7 @@ final readonly class Keyring
         $public = sodium_crypto_sign_publickey($pair);
         $id = substr(hash('sha256', $public), 0, 16);
         $this->write(self::PUBLIC, json_encode([...$this->publicKeys(), $id => base64_encode($public)], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT)."\n", 0644);
+        $this->known = null;
         $this->write(self::SECRET, $id.' '.base64_encode(sodium_crypto_sign_secretkey($pair))."\n", 0600);
 
         return $id;
@@ -75,6 +79,9 @@ final readonly class Keyring
     /** @return array<string, string> base64 of a public key, by its id */
     private function publicKeys(): array
     {
+        if ($this->known !== null) {
+            return $this->known;
+        }
         $keys = json_decode($this->read(self::PUBLIC), true);
         $known = [];
         foreach (is_array($keys) ? $keys : [] as $id => $key) {
@@ -83,7 +90,7 @@ final readonly class Keyring
             }
         }
 
-        return $known;
+        return $this->known = $known;
     }
 
     private function has(string $name): bool

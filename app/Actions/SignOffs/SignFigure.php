@@ -52,14 +52,14 @@ final readonly class SignFigure
             $locked->setRelations([]);
             $locked->fill(['state' => 'signed', 'closed_at' => $signedAt, 'closed_by' => $by->id])->save();
             $figure->fill(['state' => FigureState::Signed, 'version' => $figure->version + 1])->save();
+            if (MayCheck::isOwnWork($by, $figure)) {
+                Log::of($by, LogKind::SelfChecked, "record {$signOff->number}");
+            }
 
             return $signOff;
         });
         // Outside only once it is certain inside: a head that never was would accuse a chain that is whole.
         $this->anchors->append($signOff->studio_id, $signOff->number, $signOff->hash);
-        if (MayCheck::isOwnWork($by, $check->figure()->firstOrFail())) {
-            Log::of($by, LogKind::SelfChecked, "record {$signOff->number}");
-        }
 
         return $signOff;
     }
