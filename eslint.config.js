@@ -1,3 +1,5 @@
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript';
+import imports from 'eslint-plugin-import-x';
 import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
@@ -6,12 +8,18 @@ export default ts.config(
     ...ts.configs.strictTypeChecked,
     {
         languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
-        plugins: { 'react-hooks': hooks },
+        plugins: { 'react-hooks': hooks, 'import-x': imports },
+        settings: {
+            ...imports.flatConfigs.typescript.settings,
+            'import-x/resolver-next': [createTypeScriptImportResolver({ project: './tsconfig.json' })],
+        },
         rules: {
             ...hooks.configs.recommended.rules,
             'max-lines-per-function': ['error', { max: 150, skipBlankLines: true, skipComments: true }],
             '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
             '@typescript-eslint/no-confusing-void-expression': 'off',
+            // What needs each other to be understood is one thing.
+            'import-x/no-cycle': 'error',
             // A feature is entered by its index only.
             'no-restricted-imports': [
                 'error',

@@ -5,8 +5,8 @@ declare(strict_types=1);
 // The assignment grid with 55 and with 550 figures: number of queries, time, and the ratio to a bare
 // JSON route of the same application. Run by bench/run, which starts what this needs.
 
-use App\Http\Controllers\ShowGrid;
-use App\Http\Requests\AnybodyRequest;
+use App\Http\Jobs\ShowGrid;
+use App\Http\Shared\AnybodyRequest;
 use App\Models\CurrentStudio;
 use App\Models\Job;
 use App\Models\Unit;

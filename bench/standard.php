@@ -10,7 +10,7 @@ use Core\Plate\Draughtsman;
 use Core\Plate\Palette;
 use Core\Plate\PlateMaker;
 use Core\Standard\Standard;
-use Core\Standard\StandardReader;
+use Document\Standard\StandardReader;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/client.php';

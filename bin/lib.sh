@@ -220,6 +220,19 @@ rotate_logs() { # folder
 
 # --- web server: php-fpm behind nginx ---------------------------------------------------------------
 
+worker_pool() { # place name workers nice [NAME=value …]
+    local place=$1 name=$2 workers=$3 nice=$4 pair; shift 4
+    printf '[%s]\n' "$name"
+    # Only the superuser's workers can be told to stand back.
+    [ "$(id -u)" = 0 ] && printf 'user = %s\ngroup = %s\nprocess.priority = %s\n' "$(id -un)" "$(id -gn)" "$nice"
+    printf 'listen = %s/run/%s.sock\nlisten.mode = 0600\npm = static\npm.max_children = %s\npm.max_requests = 2000\nrequest_terminate_timeout = 60s\n' "$place" "$name" "$workers"
+    printf 'catch_workers_output = yes\nclear_env = yes\n'
+    printf 'php_admin_value[memory_limit] = 256M\nphp_admin_value[upload_max_filesize] = 8M\nphp_admin_value[post_max_size] = 9M\n'
+    printf 'php_admin_value[opcache.enable] = 1\nphp_admin_value[opcache.revalidate_freq] = 0\nphp_admin_value[expose_php] = 0\nphp_admin_value[zend.exception_ignore_args] = 1\n'
+    printf 'env[PATH] = %s\n' "$PATH"
+    for pair in "$@"; do printf 'env[%s] = "%s"\n' "${pair%%=*}" "${pair#*=}"; done
+}
+
 start_web() { # place host port setting [NAME=value …] as environment of the application
     local place=$ROOT/$1 host=$2 port=$3 setting=$4; shift 4
     private_folder "$place" "$place/run" "$place/log" "$place/tmp"
@@ -227,18 +240,13 @@ start_web() { # place host port setting [NAME=value …] as environment of the a
     if is_running "$place/run/nginx.pid" && is_running "$place/run/fpm.pid"; then return 0; fi
     stop_web "${place#"$ROOT"/}"
     require_free_port "$port" "$setting"
-    local user group pair
+    local user group
     user=$(id -un); group=$(id -gn)
     {
         printf '[global]\npid = %s/run/fpm.pid\nerror_log = %s/log/fpm.log\ndaemonize = yes\n' "$place" "$place"
-        printf '[ordotype]\n'
-        [ "$(id -u)" = 0 ] && printf 'user = %s\ngroup = %s\n' "$user" "$group"
-        printf 'listen = %s/run/fpm.sock\nlisten.mode = 0600\npm = static\npm.max_children = 4\npm.max_requests = 2000\n' "$place"
-        printf 'catch_workers_output = yes\nclear_env = yes\n'
-        printf 'php_admin_value[memory_limit] = 256M\nphp_admin_value[upload_max_filesize] = 8M\nphp_admin_value[post_max_size] = 9M\n'
-        printf 'php_admin_value[opcache.enable] = 1\nphp_admin_value[opcache.revalidate_freq] = 0\nphp_admin_value[expose_php] = 0\nphp_admin_value[zend.exception_ignore_args] = 1\n'
-        printf 'env[PATH] = %s\n' "$PATH"
-        for pair in "$@"; do printf 'env[%s] = "%s"\n' "${pair%%=*}" "${pair#*=}"; done
+        worker_pool "$place" light 4 0 "$@"
+        # What takes seconds has workers of its own, so that it never holds what does not.
+        worker_pool "$place" heavy 2 5 "$@"
     } >"$place/run/fpm.conf"
     {
         [ "$(id -u)" = 0 ] && printf 'user %s %s;\n' "$user" "$group"
@@ -260,7 +268,7 @@ stop_web() { # place
         fi
         rm -f "$place/run/$name.pid"
     done
-    rm -f "$place/run/fpm.sock"
+    rm -f "$place/run/light.sock" "$place/run/heavy.sock" "$place/run/fpm.sock"
 }
 
 # --- what is done by the clock --------------------------------------------------------------------------

@@ -17,11 +17,11 @@ use Cli\Command\Plate;
 use Cli\Command\Raise;
 use Cli\Command\Verdict;
 use Cli\Command\Visibility;
-use Cli\Document\BadDocument;
-use Cli\Document\JsonText;
-use Cli\Document\LongList;
-use Cli\Document\ShapeCheck;
 use Core\CoreException;
+use Document\Json\BadDocument;
+use Document\Json\JsonText;
+use Document\Shape\LongList;
+use Document\Shape\ShapeCheck;
 
 /** The frame of the headless commands: one JSON document in, one out. */
 final readonly class Application

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\VersionedRow;
+use App\Refusals\Stale;
 
 /** Locks a row for a change and refuses the change when the row is not as it was read. */
 final readonly class Versioned

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Actions\Refusal;
 use App\Actions\Standards\PutInForce;
 use App\Actions\Standards\StoreStandard;
-use App\Import\StandardFile;
 use App\Models\CurrentStudio;
 use App\Models\Studio;
-use Cli\Document\BadDocument;
+use App\Refusals\Refusal;
+use Document\Json\BadDocument;
+use Document\Standard\StandardFile;
 use Illuminate\Console\Command;
 
 /** Loads a standard file as a draft. A bad file: every error with its place, and nothing stored. */

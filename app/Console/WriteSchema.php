@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Cli\Document\PublishedSchema;
+use Document\Member\MembersTable;
+use Document\Standard\PublishedSchema;
 use Illuminate\Console\Command;
 
 /** Writes the published JSON Schema of the standard's format. */
@@ -17,7 +18,9 @@ final class WriteSchema extends Command
     public function handle(): int
     {
         file_put_contents(base_path(PublishedSchema::FILE), PublishedSchema::text());
-        $this->info(PublishedSchema::FILE.' is written.');
+        $page = base_path(MembersTable::FILE);
+        file_put_contents($page, MembersTable::in((string) file_get_contents($page)));
+        $this->info(PublishedSchema::FILE.' and the table in '.MembersTable::FILE.' are written.');
 
         return self::SUCCESS;
     }

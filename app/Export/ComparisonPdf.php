@@ -22,15 +22,8 @@ final readonly class ComparisonPdf
 
     public function of(ComparisonSide $left, ComparisonSide $right): string
     {
-        $surfaces = [];
-        foreach ([...$right->standard->surfaces, ...$left->standard->surfaces] as $surface) {
-            $surfaces[$surface->id] ??= $surface->name;
-        }
-        $drawings = [];
-        foreach (array_keys($surfaces) as $surface) {
-            array_push($drawings, $left->drawing((string) $surface), $right->drawing((string) $surface));
-        }
-        $plates = $this->pictures->png(array_map(PlateSvg::of(...), array_filter($drawings)), self::ZOOM);
+        $surfaces = self::surfaces($left, $right);
+        $plates = $this->pictures->png(self::svgs($surfaces, $left, $right), self::ZOOM);
         $rows = '';
         foreach (array_keys($surfaces) as $i => $surface) {
             $sides = [[$left, $plates[2 * $i] ?? null], [$right, $plates[2 * $i + 1] ?? null]];
@@ -38,6 +31,37 @@ final readonly class ComparisonPdf
         }
 
         return Pdf::of($this->page($left, $right, $rows));
+    }
+
+    /** Draws the plates on, for about so many seconds. */
+    public function drawFor(float $seconds, ComparisonSide $left, ComparisonSide $right): Drawn
+    {
+        return $this->pictures->drawFor($seconds, self::svgs(self::surfaces($left, $right), $left, $right), self::ZOOM);
+    }
+
+    /** @return array<string, string> names under ids: those of the right side, then what only the left has */
+    private static function surfaces(ComparisonSide $left, ComparisonSide $right): array
+    {
+        $surfaces = [];
+        foreach ([...$right->standard->surfaces, ...$left->standard->surfaces] as $surface) {
+            $surfaces[$surface->id] ??= $surface->name;
+        }
+
+        return $surfaces;
+    }
+
+    /**
+     * @param  array<string, string>  $surfaces
+     * @return array<int, string> of those that have something to draw; a surface has the even number on the left
+     */
+    private static function svgs(array $surfaces, ComparisonSide $left, ComparisonSide $right): array
+    {
+        $drawings = [];
+        foreach (array_keys($surfaces) as $surface) {
+            array_push($drawings, $left->drawing((string) $surface), $right->drawing((string) $surface));
+        }
+
+        return array_map(PlateSvg::of(...), array_filter($drawings));
     }
 
     private function page(ComparisonSide $left, ComparisonSide $right, string $rows): string

@@ -19,26 +19,36 @@ final readonly class ProofSheet
     /** A plate is small on the page. */
     private const ZOOM = 1.1;
 
-    public function __construct(
-        private SvgPictures $pictures,
-        private string $studio,
-    ) {
+    public function __construct(private SvgPictures $pictures)
+    {
     }
 
-    public function of(SchemeReading $reading): string
+    public function of(SchemeReading $reading, string $studio): string
     {
         $plates = $reading->plates();
-        $pictures = $this->pictures->png(array_map(PlateSvg::of(...), array_filter(array_map(
-            static fn (SurfacePlate $one): ?Drawing => self::drawing($reading->standard, $one),
-            $plates,
-        ))), self::ZOOM);
+        $pictures = $this->pictures->png(self::svgs($reading->standard, $plates), self::ZOOM);
         $tiers = $reading->standard->offeredTiers();
         $rows = '';
         foreach (array_chunk($plates, max(1, count($tiers)), true) as $row) {
             $rows .= self::row($reading->standard, $row, $pictures);
         }
 
-        return Pdf::of($this->page($reading, $tiers, $rows));
+        return Pdf::of(self::page($reading, $studio, $tiers, $rows));
+    }
+
+    /** Draws the plates on, for about so many seconds. */
+    public function drawFor(float $seconds, SchemeReading $reading): Drawn
+    {
+        return $this->pictures->drawFor($seconds, self::svgs($reading->standard, $reading->plates()), self::ZOOM);
+    }
+
+    /**
+     * @param  list<SurfacePlate>  $plates
+     * @return array<int, string> of those that have something to draw, under the keys of the plates
+     */
+    private static function svgs(Standard $standard, array $plates): array
+    {
+        return array_map(PlateSvg::of(...), array_filter(array_map(static fn (SurfacePlate $one): ?Drawing => self::drawing($standard, $one), $plates)));
     }
 
     private static function drawing(Standard $standard, SurfacePlate $one): ?Drawing
@@ -47,10 +57,10 @@ final readonly class ProofSheet
     }
 
     /** @param  list<Tier>  $tiers */
-    private function page(SchemeReading $reading, array $tiers, string $rows): string
+    private static function page(SchemeReading $reading, string $studio, array $tiers, string $rows): string
     {
         $heads = implode('', array_map(static fn (Tier $tier): string => '<th>'.e($tier->name).'</th>', $tiers));
-        $about = "{$this->studio}, {$reading->figure->type->name}, {$reading->standard->name} {$reading->standard->version}";
+        $about = "{$studio}, {$reading->figure->type->name}, {$reading->standard->name} {$reading->standard->version}";
 
         return '<html><head><style>'
             .'@page { margin: 14mm 12mm } body { font-family: "DejaVu Sans"; font-size: 8pt; color: #141414 } h1 { font-size: 18pt; margin: 0 } p { margin: 0 0 2mm } .quiet { color: #5a5a5a }'

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Export;
 
-use App\Actions\Unavailable;
+use App\Refusals\Unavailable;
 use Symfony\Component\Process\Process;
 
 /** A text as a square code, drawn by qrencode. */

@@ -45,6 +45,29 @@ final readonly class SvgPictures
         return $pngs;
     }
 
+    /**
+     * Draws what is missing for about so long and no longer, so that who waits can be told how far it is.
+     *
+     * @param  array<int, string>  $svgs
+     * @param  float  $seconds  at least one picture is drawn, however long it takes
+     */
+    public function drawFor(float $seconds, array $svgs, float $zoom): Drawn
+    {
+        $all = array_unique($svgs);
+        $missing = array_filter($all, fn (string $svg): bool => ! $this->cache->has(self::key($svg, $zoom)));
+        $until = microtime(true) + $seconds;
+        $left = count($missing);
+        foreach (array_chunk($missing, self::AT_ONCE) as $chunk) {
+            $this->png($chunk, $zoom);
+            $left -= count($chunk);
+            if (microtime(true) >= $until) {
+                break;
+            }
+        }
+
+        return new Drawn(count($all) - $left, count($all));
+    }
+
     private static function key(string $svg, float $zoom): string
     {
         return 'png.'.hash('sha256', "{$zoom} {$svg}");

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Actions\NeedsPassword;
-use App\Actions\NotAllowed;
-use App\Actions\Refusal;
-use App\Actions\Stale;
-use App\Actions\TooOften;
-use App\Actions\Unavailable;
-use Cli\Document\BadDocument;
-use Cli\Document\ShapeFault;
+use App\Refusals\NeedsPassword;
+use App\Refusals\NotAllowed;
+use App\Refusals\Refusal;
+use App\Refusals\Stale;
+use App\Refusals\TooOften;
+use App\Refusals\Unavailable;
 use Core\CoreException;
+use Document\Json\BadDocument;
+use Document\Json\ShapeFault;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;

@@ -8,14 +8,13 @@ use Core\Standard\Extent;
 use Core\Standard\Standard;
 use Core\Standard\Surface;
 use Core\Standard\Technique;
-use Core\Standard\UseReader;
 
 /**
  * A column of a spreadsheet: a surface and what a tier asks of it in each line, between them a tab. It is
  * the form in which the matrix is given out: uses in the order of laying, each in a line of the cell or
  * after a semicolon, its degree in brackets: `Layer (2 steps, upper parts only, 20 min)`.
  *
- * @phpstan-import-type UseDocument from UseReader
+ * @phpstan-import-type UseDocument from \Document\Member\UseMembers
  *
  * @phpstan-type ColumnCell array{surface: string, uses: list<UseDocument>}
  * @phpstan-type ColumnProblem array{line: int, message: string}

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Import;
 
+use App\Refusals\UnreadableFile;
+
 /**
  * The rows of a CSV text: UTF-8 with or without a byte order mark, comma or semicolon, told apart by
  * the first line.

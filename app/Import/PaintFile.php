@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Import;
 
-use App\Actions\Paints\PaintEntry;
-use Cli\Document\BadDocument;
-use Cli\Document\ShapeFault;
+use App\Refusals\UnreadableFile;
 use Core\Colour\ColourText;
 use Core\CoreException;
 use Core\Scheme\PaintKind;
 use Core\Standard\Opacity;
+use Document\Json\BadDocument;
+use Document\Json\ShapeFault;
 
 /**
  * Paints from a CSV file (name, hex, and where there are any kind, opacity, finish, ml, stock_ml, coats_dark,

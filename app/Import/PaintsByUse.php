@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Import;
 
+use App\Refusals\UnreadableFile;
+
 /**
  * A list of paints by use as it comes from a spreadsheet: columns `area`, `use`, `mix`, and `figure_type` and
  * `step` where there are any; separated by tabs, commas or semicolons.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Import;
 
-use App\Actions\NotRight;
+use App\Refusals\NotRight;
 use Core\Colour\Srgb;
 use GdImage;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Import;
 
-use Cli\Document\ShapeFault;
+use Document\Json\ShapeFault;
 
 /** What is wrong with one cell of a roster. */
 final readonly class RosterProblem

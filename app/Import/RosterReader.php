@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Import;
 
+use App\Refusals\UnreadableFile;
+
 /**
  * A roster in CSV against what a job knows. Every cell that is wrong is told, with its line and column.
  *

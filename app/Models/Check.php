@@ -15,7 +15,7 @@ use Illuminate\Support\Carbon;
  * @property int $studio_id
  * @property int $figure_id
  * @property int $round
- * @property string $state
+ * @property RoundState $state
  * @property string $signature
  * @property int $opened_by
  * @property CarbonImmutable|null $closed_at
@@ -33,7 +33,7 @@ final class Check extends VersionedRow
 {
     protected $table = 'checks';
 
-    protected $casts = ['closed_at' => 'immutable_datetime'];
+    protected $casts = ['state' => RoundState::class, 'closed_at' => 'immutable_datetime'];
 
     /** @return BelongsTo<Figure, $this> */
     public function figure(): BelongsTo

@@ -15,7 +15,7 @@ use Illuminate\Support\Carbon;
  * @property int $studio_id
  * @property int $check_id
  * @property int $user_id
- * @property string $kind
+ * @property CheckDeed $kind
  * @property string|null $side
  * @property CarbonImmutable|null $undone_at
  * @property int|null $undone_by
@@ -28,7 +28,7 @@ final class CheckAction extends StudioRow
 {
     protected $table = 'check_actions';
 
-    protected $casts = ['undone_at' => 'immutable_datetime'];
+    protected $casts = ['kind' => CheckDeed::class, 'undone_at' => 'immutable_datetime'];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

@@ -19,7 +19,7 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string $client
  * @property CarbonImmutable|null $due
- * @property string $state
+ * @property JobState $state
  * @property int $version
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
@@ -35,7 +35,7 @@ final class Job extends VersionedRow
 {
     protected $table = 'jobs';
 
-    protected $casts = ['due' => 'immutable_date'];
+    protected $casts = ['state' => JobState::class, 'due' => 'immutable_date'];
 
     /** @return BelongsTo<Force, $this> */
     public function force(): BelongsTo

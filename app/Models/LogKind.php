@@ -18,6 +18,7 @@ enum LogKind: string
     case InvitationWithdrawn = 'invitation-withdrawn';
     case Joined = 'joined';
     case RoleChanged = 'role-changed';
+    case ClearanceChanged = 'clearance-changed';
     case AccountEnded = 'account-ended';
     case SettingsChanged = 'settings-changed';
     case SelfChecked = 'self-checked';
@@ -37,6 +38,7 @@ enum LogKind: string
             self::InvitationWithdrawn => 'withdrew an invitation',
             self::Joined => 'joined',
             self::RoleChanged => 'changed a role',
+            self::ClearanceChanged => 'changed clearances',
             self::AccountEnded => 'ended an account',
             self::SettingsChanged => 'changed settings',
             self::SelfChecked => 'signed own work',

@@ -19,7 +19,7 @@ use Illuminate\Support\Carbon;
  * @property string $surface
  * @property string|null $use
  * @property string $text
- * @property string $state
+ * @property ProposalState $state
  * @property string $answer
  * @property int|null $answered_by
  * @property int $version
@@ -32,6 +32,8 @@ use Illuminate\Support\Carbon;
 final class Proposal extends VersionedRow
 {
     protected $table = 'standard_proposals';
+
+    protected $casts = ['state' => ProposalState::class];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

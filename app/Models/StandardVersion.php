@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Casts\GivenMembers;
 use Carbon\CarbonImmutable;
+use Document\Standard\PieceKind;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -16,33 +16,32 @@ use Illuminate\Support\Carbon;
  * @property int $studio_id
  * @property int $standard_id
  * @property string $label
- * @property string $state
- * @property float|null $reference_size
- * @property bool $has_reference
+ * @property VersionState $state
  * @property CarbonImmutable|null $in_force_at
  * @property int|null $in_force_by
  * @property int $version
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
- * @property array<string, mixed>|null $optional
  * @property int $revision
- * @property int $head_revision
  * @property int $order_revision
  * @property int|null $based_on_id
  * @property string $in_force_why
  * @property-read Standard $standard
  * @property-read User|null $forcer
- * @property-read Collection<int, Surface> $surfaces
- * @property-read Collection<int, Technique> $techniques
+ * @property-read Collection<int, StandardPiece> $surfaces
  * @property-read Collection<int, Tier> $tiers
- * @property-read Collection<int, Requirement> $requirements
- * @property-read Collection<int, ReferenceArea> $referenceAreas
  */
 final class StandardVersion extends StudioRow
 {
     protected $table = 'standard_versions';
 
-    protected $casts = ['has_reference' => 'boolean', 'optional' => GivenMembers::class, 'in_force_at' => 'immutable_datetime'];
+    protected $casts = ['state' => VersionState::class, 'in_force_at' => 'immutable_datetime'];
+
+    /** The version that new work follows; null: the studio has put none in force yet. */
+    public static function inForce(): ?self
+    {
+        return self::query()->where('state', VersionState::InForce)->orderByDesc('in_force_at')->first();
+    }
 
     /** @return BelongsTo<Standard, $this> */
     public function standard(): BelongsTo
@@ -62,33 +61,15 @@ final class StandardVersion extends StudioRow
         return $this->hasMany(Job::class);
     }
 
-    /** @return HasMany<Surface, $this> */
+    /** @return HasMany<StandardPiece, $this> */
     public function surfaces(): HasMany
     {
-        return $this->hasMany(Surface::class)->orderBy('position');
-    }
-
-    /** @return HasMany<Technique, $this> */
-    public function techniques(): HasMany
-    {
-        return $this->hasMany(Technique::class)->orderBy('position');
+        return $this->hasMany(StandardPiece::class)->where('kind', PieceKind::Surface)->orderBy('position');
     }
 
     /** @return HasMany<Tier, $this> */
     public function tiers(): HasMany
     {
-        return $this->hasMany(Tier::class)->orderBy('position');
-    }
-
-    /** @return HasMany<Requirement, $this> */
-    public function requirements(): HasMany
-    {
-        return $this->hasMany(Requirement::class)->orderBy('position');
-    }
-
-    /** @return HasMany<ReferenceArea, $this> */
-    public function referenceAreas(): HasMany
-    {
-        return $this->hasMany(ReferenceArea::class)->orderBy('position');
+        return $this->hasMany(Tier::class)->orderBy('id');
     }
 }

@@ -4,32 +4,22 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Casts\GivenMembers;
-use App\Casts\TextList;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
+ * What units and figures point to for their tier. What the tier says stands in its piece of the standard.
+ *
  * @property int $id
  * @property int $studio_id
  * @property int $standard_version_id
+ * @property int $standard_piece_id
  * @property string $key
- * @property string $name
- * @property int $position
- * @property int $rank
- * @property float $distance_mm
- * @property list<string> $sides
- * @property float $look_minutes
- * @property int $limit_critical
- * @property int $limit_major
- * @property int $limit_minor
- * @property float $colour_tolerance
- * @property float|null $notice_arcmin
- * @property float $budget_minutes
- * @property bool $by_agreement
- * @property bool $retired
- * @property array<string, mixed>|null $optional
- * @property int $revision
- * @property-read StandardVersion $standardVersion
+ * @property-read StandardPiece $piece
+ * @property-read string $name
+ * @property-read int $rank
+ * @property-read bool $by_agreement
+ * @property-read bool $retired
  */
 final class Tier extends StudioRow
 {
@@ -37,11 +27,33 @@ final class Tier extends StudioRow
 
     public $timestamps = false;
 
-    protected $casts = ['optional' => GivenMembers::class, 'sides' => TextList::class, 'by_agreement' => 'boolean', 'retired' => 'boolean'];
-
-    /** @return BelongsTo<StandardVersion, $this> */
-    public function standardVersion(): BelongsTo
+    /** @return BelongsTo<StandardPiece, $this> */
+    public function piece(): BelongsTo
     {
-        return $this->belongsTo(StandardVersion::class);
+        return $this->belongsTo(StandardPiece::class, 'standard_piece_id');
+    }
+
+    /** @return Attribute<string, never> */
+    protected function name(): Attribute
+    {
+        return Attribute::get(fn (): string => $this->piece->text('name'));
+    }
+
+    /** @return Attribute<int, never> */
+    protected function rank(): Attribute
+    {
+        return Attribute::get(fn (): int => is_numeric($rank = $this->piece->value['rank'] ?? null) ? (int) $rank : 0);
+    }
+
+    /** @return Attribute<bool, never> */
+    protected function byAgreement(): Attribute
+    {
+        return Attribute::get(fn (): bool => ($this->piece->value['by_agreement'] ?? false) === true);
+    }
+
+    /** @return Attribute<bool, never> */
+    protected function retired(): Attribute
+    {
+        return Attribute::get(fn (): bool => ($this->piece->value['retired'] ?? false) === true);
     }
 }

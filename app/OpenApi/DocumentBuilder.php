@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\OpenApi;
 
-use App\Http\Resources\Resource;
+use App\Http\Shared\Resource;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\OpenApi;
 
-use App\Http\Requests\AnyJson;
+use App\Http\Shared\AnyJson;
 use BackedEnum;
 use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Rules\In;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\OpenApi;
 
-use App\Http\Resources\Resource;
+use App\Http\Shared\Resource;
 use LogicException;
 use PHPStan\PhpDocParser\Ast\PhpDoc\PhpDocNode;
 use PHPStan\PhpDocParser\Ast\Type\TypeNode;
@@ -67,7 +67,7 @@ final class Shapes
      */
     private function schema(TypeNode $type, string $class): array
     {
-        return (new TypeSchema(fn (string $name): ?array => $this->reference($name, $class)))->of($type);
+        return (new TypeSchema(fn (string $name): ?array => $this->reference($name, $class), fn (string $name): string => self::resolve($name, $class)))->of($type);
     }
 
     /**
@@ -121,8 +121,10 @@ final class Shapes
      */
     private static function resolve(string $name, string $class): string
     {
-        $full = str_starts_with($name, '\\') ? ltrim($name, '\\') : (new ReflectionClass($class))->getNamespaceName().'\\'.$name;
+        $file = (string) (new ReflectionClass($class))->getFileName();
+        $imported = preg_match('/^use ([\w\\\\]+\\\\'.preg_quote($name, '/').');$/m', (string) file_get_contents($file), $use) === 1 ? $use[1] : null;
+        $full = $imported ?? (str_starts_with($name, '\\') ? ltrim($name, '\\') : (new ReflectionClass($class))->getNamespaceName().'\\'.$name);
 
-        return class_exists($full) ? $full : throw new LogicException("{$class} imports a shape from {$full}, which is no class.");
+        return class_exists($full) || enum_exists($full) ? $full : throw new LogicException("{$class} speaks of {$full}, which is no class.");
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\OpenApi;
 
+use BackedEnum;
 use Closure;
 use LogicException;
 use PHPStan\PhpDocParser\Ast\ConstExpr\ConstExprStringNode;
@@ -19,9 +20,14 @@ use PHPStan\PhpDocParser\Ast\Type\UnionTypeNode;
 /** A type of a docblock as a JSON Schema. */
 final readonly class TypeSchema
 {
-    /** @param  Closure(string): (array<string, mixed>|null)  $named the schema of a named shape, if there is one */
-    public function __construct(private Closure $named)
-    {
+    /**
+     * @param  Closure(string): (array<string, mixed>|null)  $named the schema of a named shape, if there is one
+     * @param  Closure(string): class-string  $class the class that a name stands for where the type is written
+     */
+    public function __construct(
+        private Closure $named,
+        private Closure $class,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -98,9 +104,18 @@ final readonly class TypeSchema
 
         return match ($generic->type->name) {
             'list', 'non-empty-list' => ['type' => 'array', 'items' => $this->of($arguments[0])],
+            'value-of' => ['type' => 'string', 'enum' => $this->values((string) $arguments[0])],
             'array' => ['type' => 'object', 'additionalProperties' => $this->of($arguments[count($arguments) - 1])],
             default => throw new LogicException("The type {$generic} has no schema; write it with what JSON knows."),
         };
+    }
+
+    /** @return list<int|string> */
+    private function values(string $name): array
+    {
+        $enum = ($this->class)($name);
+
+        return is_subclass_of($enum, BackedEnum::class) ? array_column($enum::cases(), 'value') : throw new LogicException("{$enum} is no enum with values.");
     }
 
     /**

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Cli\Command;
 
-use Cli\Document\ColourSchema;
-use Cli\Document\Schema;
 use Core\Colour\ColourDifference as Difference;
 use Core\Colour\Srgb;
 
 use function count;
+
+use Document\Shape\ColourSchema;
+use Document\Shape\Schema;
+
 use function is_array;
 use function is_float;
 use function is_int;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Cli\Command;
 
-use Cli\Document\Schema;
 use Core\CoreException;
+use Document\Shape\Schema;
 
 /**
  * One headless command: JSON in, JSON out.

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Cli\Command;
 
-use Cli\Document\FigureSchema;
-use Cli\Document\Schema;
-use Cli\Document\StandardSchema;
 use Core\Composition\ComposedCriterion;
 use Core\Composition\ComposedUse;
 use Core\Composition\Composer;
-use Core\Composition\FigureReader;
-use Core\Standard\StandardReader;
+use Document\Figure\FigureReader;
+use Document\Figure\FigureSchema;
+use Document\Shape\Schema;
+use Document\Standard\StandardReader;
+use Document\Standard\StandardSchema;
 
 /**
  * `compose`: what is painted on a figure and what is asked of it.

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Cli\Command;
 
-use Cli\Document\Schema;
-use Cli\Document\StandardSchema;
-use Core\Standard\CellDifference;
-use Core\Standard\CriterionChange;
-use Core\Standard\Difference;
-use Core\Standard\Spelling;
-use Core\Standard\StandardReader;
-use Core\Standard\TierChange;
-use Core\Standard\UseChange;
+use Core\Difference\CellDifference;
+use Core\Difference\CriterionChange;
+use Core\Difference\Difference;
+use Core\Difference\UseChange;
+use Document\Difference\MemberChange;
+use Document\Shape\Schema;
+use Document\Standard\Spelling;
+use Document\Standard\StandardReader;
+use Document\Standard\StandardSchema;
 
 /**
  * `diff`: what differs between two standards.
@@ -55,9 +55,9 @@ final readonly class Diff implements Command
 
         return [
             'changes' => array_map(self::use(...), array_merge(...array_column($difference->cells, 'uses'))),
-            'tiers' => array_map(static fn (TierChange $change): array => [
+            'tiers' => array_map(static fn (MemberChange $change): array => [
                 'tier' => $change->tier, 'member' => $change->member, 'before' => $change->before, 'after' => $change->after,
-            ], $difference->tiers),
+            ], array_merge(...array_map(MemberChange::allOf(...), $difference->tiers))),
             'criteria' => array_map(self::criterion(...), array_merge(...array_column($difference->cells, 'criteria'))),
             'cells' => array_values(array_map(static fn ($change): array => [
                 'tier' => $change->tier, 'surface' => $change->surface, 'before' => $change->before->value, 'after' => $change->after->value,

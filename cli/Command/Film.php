@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Cli\Command;
 
-use Cli\Document\Schema;
 use Core\Colour\Film as ThinCoat;
 use Core\Colour\Srgb;
+use Document\Shape\Schema;
 
 /** `film`: a thin coat over a colour. */
 final readonly class Film implements Command

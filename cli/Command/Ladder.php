@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Cli\Command;
 
-use Cli\Document\Schema;
 use Core\Colour\Ladder as Steps;
 use Core\Colour\LadderFinding;
 use Core\Colour\LadderRole;
 use Core\Colour\LadderRules;
 use Core\Colour\LadderStep;
 use Core\Colour\Srgb;
+use Document\Shape\Schema;
 
 /** `ladder`: the tonal steps of one area, and what is wrong with them. */
 final readonly class Ladder implements Command

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Cli\Command;
 
-use Cli\Document\Schema;
-use Cli\Document\StandardSchema;
 use Core\Lint\Finding;
 use Core\Lint\FindingText;
 use Core\Lint\Lint as Reading;
 use Core\Standard\Standard;
-use Core\Standard\StandardReader;
 use Core\Standard\UnknownReference;
+use Document\Shape\Schema;
+use Document\Standard\StandardReader;
+use Document\Standard\StandardSchema;
 
 /**
  * `lint`: contradictions in a standard, and advice. `in_use` names the surfaces that running jobs have.
@@ -65,7 +65,7 @@ final readonly class Lint implements Command
         $text = new FindingText($standard);
 
         return array_map(static fn (Finding $finding): array => [
-            'code' => $finding->code->value,
+            'code' => $finding->code,
             'tier' => $finding->tier,
             'surface' => $finding->surface,
             'use' => $finding->use,

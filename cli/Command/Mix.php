@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Cli\Command;
 
-use Cli\Document\Schema;
 use Core\Colour\Mix as Mixture;
 use Core\Colour\MixPart;
 use Core\Colour\Srgb;
+use Document\Shape\Schema;
 
 /** `mix`: the colour that paints give when they are stirred together. */
 final readonly class Mix implements Command

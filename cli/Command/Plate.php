@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace Cli\Command;
 
-use Cli\Document\Schema;
-use Cli\Document\StandardSchema;
 use Core\Colour\Srgb;
 use Core\Plate\Palette;
 use Core\Plate\PlateMaker;
 use Core\Plate\ZoneState;
-use Core\Standard\StandardReader;
 use Core\Standard\UnknownReference;
-use Core\Standard\UseReader;
+use Document\Member\UseMembers;
+use Document\Shape\Schema;
+use Document\Standard\StandardReader;
+use Document\Standard\StandardSchema;
+use Document\Standard\UseReader;
 
 /**
  * `plate`: how a surface comes out, zone by zone.
  *
  * @phpstan-import-type StandardDocument from StandardReader
- * @phpstan-import-type UseDocument from UseReader
+ * @phpstan-import-type UseDocument from \Document\Member\UseMembers
  *
  * @phpstan-type ColoursDocument array{ground: string, base: string, shade: string, lights: list<string>, detail: string}
  */
@@ -41,7 +42,7 @@ final readonly class Plate implements Command
         return Schema::object([
             'standard' => StandardSchema::document(),
             'surface' => Schema::id(),
-            'uses' => Schema::list(StandardSchema::use()),
+            'uses' => Schema::list(UseMembers::schema()),
             'colours' => Schema::object(['ground' => $colour, 'base' => $colour, 'shade' => $colour, 'lights' => Schema::list($colour), 'detail' => $colour]),
         ]);
     }

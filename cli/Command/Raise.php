@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Cli\Command;
 
-use Cli\Document\FigureSchema;
-use Cli\Document\Schema;
-use Cli\Document\StandardSchema;
 use Core\Composition\BlockedUse;
-use Core\Composition\FigureReader;
 use Core\Composition\Raise as Raising;
 use Core\Composition\RaisedUse;
 use Core\Composition\Tidying;
-use Core\Standard\StandardReader;
 use Core\Standard\UnknownReference;
+use Document\Figure\FigureReader;
+use Document\Figure\FigureSchema;
+use Document\Shape\Schema;
+use Document\Standard\StandardReader;
+use Document\Standard\StandardSchema;
 
 /**
  * `raise`: what it takes to raise a finished figure to another tier.

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Cli\Command;
 
-use Cli\Document\FaultSchema;
-use Cli\Document\Schema;
-use Cli\Document\TierSchema;
 use Core\Check\BrokenFault;
 use Core\Check\ColourFault;
 use Core\Check\CriterionFault;
@@ -18,14 +15,16 @@ use Core\Check\Weight;
 use Core\Check\Zone;
 use Core\Standard\Severity;
 use Core\Standard\Side;
-use Core\Standard\TierReader;
+use Document\Member\TierMembers;
+use Document\Shape\FaultSchema;
+use Document\Shape\Schema;
 
 /**
  * `verdict`: faults weighed against the limits of a tier.
  *
- * @phpstan-import-type JudgingDocument from TierReader
+ * @phpstan-import-type JudgingDocument from \Document\Member\TierMembers
  *
- * @phpstan-type FaultDocument array{kind: string, severity?: string, side?: string, waived?: bool, delta_e?: int|float, size_mm?: int|float, zone?: string}
+ * @phpstan-type FaultDocument array{kind: 'criterion'|'missing'|'colour'|'flaw'|'broken', severity?: string, side?: string, waived?: bool, delta_e?: int|float, size_mm?: int|float, zone?: string}
  */
 final readonly class Verdict implements Command
 {
@@ -42,7 +41,7 @@ final readonly class Verdict implements Command
     public function schema(): array
     {
         return Schema::object([
-            'tier' => Schema::object(TierSchema::judging(), ['notice_arcmin' => Schema::atLeast(1, 1)]),
+            'tier' => TierMembers::judging()->schema(),
             'faults' => Schema::list(FaultSchema::fault()),
         ]);
     }
@@ -50,7 +49,7 @@ final readonly class Verdict implements Command
     public function run(array $input): array
     {
         /** @var array{tier: JudgingDocument, faults: list<FaultDocument>} $input */
-        $judgement = (new Judge(TierReader::judging($input['tier'])))->judge(array_map(self::fault(...), $input['faults']));
+        $judgement = (new Judge(TierMembers::judging()->read($input['tier'])))->judge(array_map(self::fault(...), $input['faults']));
 
         return [
             'faults' => array_map(static fn (Weight $weight): array => [
@@ -75,7 +74,7 @@ final readonly class Verdict implements Command
             'missing' => new MissingFault($severity, $side, $waived),
             'colour' => new ColourFault($deltaE ?? 0.0, $waived),
             'flaw' => new FlawFault((float) ($fault['size_mm'] ?? 0), Zone::from($fault['zone'] ?? ''), $side ?? Side::Front, $deltaE, $waived),
-            default => new BrokenFault($waived),
+            'broken' => new BrokenFault($waived),
         };
     }
 }

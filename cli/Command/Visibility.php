@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Cli\Command;
 
-use Cli\Document\Schema;
 use Core\Check\Sight;
 use Core\Standard\VisualAngle;
+use Document\Shape\Schema;
 
 /** `visibility`: whether flaws can be seen, and the smallest size that can. */
 final readonly class Visibility implements Command

@@ -38,6 +38,14 @@ final readonly class Composer
         return new Composition($uses, $criteria, $undecided, $notAsked, array_sum(array_column($uses, 'minutes')));
     }
 
+    /** A figure of this type wholly at a tier, with nothing agreed. */
+    public function composeType(FigureType $type, string $tier): Composition
+    {
+        $areas = array_map(static fn (TypeArea $area): Area => $area->area, $type->areas);
+
+        return $this->compose(new Figure($tier, $type->sizeClass->size(), $areas));
+    }
+
     /** @return list<ComposedUse> */
     private function usesOn(Area $area, Figure $figure, Asked $asked): array
     {

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Core\Lint;
 
-/** One finding: what, where, and the words its sentence is made of (see {@see FindingText}). */
+/** One finding: what, where, and the words its sentence is made of (see {@see LintRule::sentence()}). */
 final readonly class Finding
 {
-    /** @param  array<string, string|int|float>  $arguments */
+    /**
+     * @param  string  $code of the rule that found it
+     * @param  array<string, string|int|float>  $arguments
+     */
     public function __construct(
-        public FindingCode $code,
+        public string $code,
         public string $tier,
         public ?string $surface = null,
         public ?string $use = null,
@@ -21,5 +24,13 @@ final readonly class Finding
     public function place(): string
     {
         return json_encode([$this->code, $this->tier, $this->surface, $this->use], JSON_THROW_ON_ERROR);
+    }
+
+    /** An argument as it is read: measures to a tenth, without zeros at the end. */
+    public function number(string $argument): string
+    {
+        $value = $this->arguments[$argument];
+
+        return is_float($value) ? rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.') : (string) $value;
     }
 }

@@ -9,6 +9,7 @@ use Core\Composition\ReferenceWork;
 use Core\Standard\Standard;
 use Core\Standard\TechniqueGroup;
 use Core\Standard\Tier;
+use Core\Why;
 
 /**
  * Where the reference figure takes longer than the budget, the light of several steps that gives way most
@@ -16,6 +17,8 @@ use Core\Standard\Tier;
  */
 final readonly class LightStepsFitTheMinutes implements LintRule
 {
+    public const CODE = 'beyond-minutes';
+
     public function findings(Standard $standard): iterable
     {
         $work = new ReferenceWork($standard);
@@ -25,6 +28,28 @@ final readonly class LightStepsFitTheMinutes implements LintRule
                 yield $finding;
             }
         }
+    }
+
+    public function code(): string
+    {
+        return self::CODE;
+    }
+
+    public function sentence(Finding $finding, string $tier, string $surface): string
+    {
+        $of = $finding->arguments;
+
+        return sprintf('%d steps take %s of the %s min left; %d fit.', $of['steps'], $finding->number('minutes'), $finding->number('left'), $of['fitting']);
+    }
+
+    public function rule(): string
+    {
+        return 'Where the reference figure takes more than the budget, the light whose last steps would bring it back is named: minutes of the use against what all else leaves.';
+    }
+
+    public function source(): string
+    {
+        return Why::COMMON_PRACTICE;
     }
 
     /** @param  list<ComposedUse>  $uses on the reference figure */
@@ -38,7 +63,7 @@ final readonly class LightStepsFitTheMinutes implements LintRule
             $fitting = (int) floor($left / ($minutes / $steps) + WorkFitsTheBudget::ROUNDING);
             if ($fitting >= 1 && $fitting < $steps && $steps - $fitting < $fewest) {
                 $fewest = $steps - $fitting;
-                $best = new Finding(FindingCode::BeyondMinutes, $tier->id, $surface, $use, [
+                $best = new Finding(self::CODE, $tier->id, $surface, $use, [
                     'steps' => $steps, 'minutes' => $minutes, 'left' => $left, 'fitting' => $fitting,
                 ]);
             }

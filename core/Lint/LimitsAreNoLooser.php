@@ -7,21 +7,46 @@ namespace Core\Lint;
 use Core\Standard\Severity;
 use Core\Standard\Standard;
 use Core\Standard\Tier;
+use Core\Why;
 
 /** A higher tier bears no more faults. */
 final readonly class LimitsAreNoLooser implements LintRule
 {
+    public const CODE = 'looser';
+
     public function findings(Standard $standard): iterable
     {
         foreach (TierPairs::of($standard) as ['lower' => $lower, 'higher' => $higher]) {
             if ($higher->judging->limits->areLooserThan($lower->judging->limits)) {
-                yield new Finding(FindingCode::Looser, $higher->id, arguments: [
+                yield new Finding(self::CODE, $higher->id, arguments: [
                     'lower' => $lower->name,
                     'limits' => self::inWords($higher),
                     'lower limits' => self::inWords($lower),
                 ]);
             }
         }
+    }
+
+    public function code(): string
+    {
+        return self::CODE;
+    }
+
+    public function sentence(Finding $finding, string $tier, string $surface): string
+    {
+        $of = $finding->arguments;
+
+        return "{$tier} bears more faults ({$of['limits']}) than {$of['lower']} ({$of['lower limits']}).";
+    }
+
+    public function rule(): string
+    {
+        return 'A higher tier bears no more faults of any severity than the next lower one.';
+    }
+
+    public function source(): string
+    {
+        return Why::COMMON_PRACTICE;
     }
 
     private static function inWords(Tier $tier): string

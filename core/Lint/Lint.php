@@ -38,10 +38,37 @@ final readonly class Lint
             new UsesAreJudged,
             new CriteriaCanBeNoticed,
             new CriteriaFollowTheSchools,
-            new WhatComesBeforeIsThere,
+            WhatComesBeforeIsThere::atAll(),
+            WhatComesBeforeIsThere::inTime(),
             new LightStepsFitTheMinutes,
             new MinutesDoNotFall,
         ];
+    }
+
+    /** @return list<string> codes of everything that can be found */
+    public static function codes(): array
+    {
+        return array_map(static fn (LintRule $rule): string => $rule->code(), self::all());
+    }
+
+    /** The rule that finds what has this code. */
+    public static function rule(string $code): LintRule
+    {
+        foreach (self::all() as $rule) {
+            if ($rule->code() === $code) {
+                return $rule;
+            }
+        }
+
+        throw new \LogicException("No rule finds \"{$code}\".");
+    }
+
+    /** @return list<LintRule> */
+    private static function all(): array
+    {
+        $lint = new self;
+
+        return [...$lint->rules, ...$lint->advisers];
     }
 
     /** @return list<Finding> each once */

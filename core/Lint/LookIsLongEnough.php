@@ -7,10 +7,13 @@ namespace Core\Lint;
 use Core\Composition\ReferenceWork;
 use Core\Standard\OutOfRange;
 use Core\Standard\Standard;
+use Core\Why;
 
 /** The last look leaves time for each criterion that is asked of the reference figure. */
 final readonly class LookIsLongEnough implements LintRule
 {
+    public const CODE = 'look-too-short';
+
     /** Products of decimal fractions are off by less than this many seconds. */
     private const ROUNDING = 1e-9;
 
@@ -28,12 +31,35 @@ final readonly class LookIsLongEnough implements LintRule
         foreach ($standard->tiersByRank() as $tier) {
             $items = count($work->of($tier)->criteria);
             if ($items * $this->secondsPerItem > $tier->lookMinutes * 60 + self::ROUNDING) {
-                yield new Finding(FindingCode::LookTooShort, $tier->id, arguments: [
+                yield new Finding(self::CODE, $tier->id, arguments: [
                     'items' => $items,
                     'seconds' => $this->secondsPerItem,
                     'look' => $tier->lookMinutes,
                 ]);
             }
         }
+    }
+
+    public function code(): string
+    {
+        return self::CODE;
+    }
+
+    public function sentence(Finding $finding, string $tier, string $surface): string
+    {
+        return sprintf(
+            '%s asks %s criteria of the reference figure, %s seconds each; its look of %s minutes is too short for them.',
+            $tier, $finding->arguments['items'], $finding->number('seconds'), $finding->number('look'),
+        );
+    }
+
+    public function rule(): string
+    {
+        return 'The criteria asked of the reference figure times the seconds for each fit into the time of the last look.';
+    }
+
+    public function source(): string
+    {
+        return Why::COMMON_PRACTICE;
     }
 }

@@ -6,10 +6,13 @@ namespace Core\Lint;
 
 use Core\Standard\Requirement;
 use Core\Standard\Standard;
+use Core\Why;
 
 /** A surface gets no fewer minutes at a higher tier. */
 final readonly class MinutesDoNotFall implements LintRule
 {
+    public const CODE = 'minutes-fall';
+
     public function findings(Standard $standard): iterable
     {
         foreach (TierPairs::of($standard) as ['lower' => $lower, 'higher' => $higher]) {
@@ -22,12 +25,34 @@ final readonly class MinutesDoNotFall implements LintRule
                 $minutes = self::minutes($after);
                 $lowerMinutes = self::minutes($before);
                 if ($minutes < $lowerMinutes - WorkFitsTheBudget::ROUNDING) {
-                    yield new Finding(FindingCode::MinutesFall, $higher->id, $surface->id, null, [
+                    yield new Finding(self::CODE, $higher->id, $surface->id, null, [
                         'lower' => $lower->name, 'minutes' => $minutes, 'lower minutes' => $lowerMinutes,
                     ]);
                 }
             }
         }
+    }
+
+    public function code(): string
+    {
+        return self::CODE;
+    }
+
+    public function sentence(Finding $finding, string $tier, string $surface): string
+    {
+        $of = $finding->arguments;
+
+        return sprintf('%s gives %s %s minutes, %s gives it %s.', $tier, $surface, $finding->number('minutes'), $of['lower'], $finding->number('lower minutes'));
+    }
+
+    public function rule(): string
+    {
+        return 'A higher tier does at least what the lower one does, so it needs at least its minutes: fixed + one piece + minutes for one figure wholly of this surface.';
+    }
+
+    public function source(): string
+    {
+        return Why::COMMON_PRACTICE;
     }
 
     /** Of one figure of size 1 that is wholly of this surface, with one piece of each feature. */

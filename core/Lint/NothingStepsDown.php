@@ -7,10 +7,13 @@ namespace Core\Lint;
 use Core\Standard\Answering;
 use Core\Standard\Requirement;
 use Core\Standard\Standard;
+use Core\Why;
 
 /** A higher tier does at least what the next lower one does. */
 final readonly class NothingStepsDown implements LintRule
 {
+    public const CODE = 'step-down';
+
     public function findings(Standard $standard): iterable
     {
         $answering = new Answering($standard);
@@ -25,6 +28,30 @@ final readonly class NothingStepsDown implements LintRule
         }
     }
 
+    public function code(): string
+    {
+        return self::CODE;
+    }
+
+    public function sentence(Finding $finding, string $tier, string $surface): string
+    {
+        $lower = $finding->arguments['lower'];
+
+        return $finding->arguments['how'] === 'gone'
+            ? "{$lower} does \"{$finding->use}\" on {$surface}; nothing at {$tier} does the same work."
+            : "{$lower} does more of \"{$finding->use}\" on {$surface} than {$tier}: more coats or steps, or a wider extent.";
+    }
+
+    public function rule(): string
+    {
+        return 'A client who pays for the higher tier gets at least what the lower one gives: each use is there again, is replaced by a technique that does its work, and has no fewer coats or steps and no narrower extent.';
+    }
+
+    public function source(): string
+    {
+        return Why::COMMON_PRACTICE;
+    }
+
     /** @return iterable<Finding> */
     private static function compare(Requirement $before, Requirement $after, Answering $answering, string $lower): iterable
     {
@@ -36,7 +63,7 @@ final readonly class NothingStepsDown implements LintRule
                 default => null,
             };
             if ($how !== null) {
-                yield new Finding(FindingCode::StepDown, $after->tier, $after->surface, $use->id, ['lower' => $lower, 'how' => $how]);
+                yield new Finding(self::CODE, $after->tier, $after->surface, $use->id, ['lower' => $lower, 'how' => $how]);
             }
         }
     }

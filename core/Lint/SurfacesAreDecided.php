@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Core\Lint;
 
 use Core\Standard\Standard;
+use Core\Why;
 
 /** A tier says of each surface what it asks, if only that it asks nothing. */
 final readonly class SurfacesAreDecided implements LintRule
 {
+    public const CODE = 'undecided';
+
     public function findings(Standard $standard): iterable
     {
         foreach ($standard->tiersByRank() as $tier) {
@@ -17,9 +20,29 @@ final readonly class SurfacesAreDecided implements LintRule
             }
             foreach ($standard->surfaces as $surface) {
                 if ($standard->requirement($tier->id, $surface->id) === null) {
-                    yield new Finding(FindingCode::Undecided, $tier->id, $surface->id);
+                    yield new Finding(self::CODE, $tier->id, $surface->id);
                 }
             }
         }
+    }
+
+    public function code(): string
+    {
+        return self::CODE;
+    }
+
+    public function sentence(Finding $finding, string $tier, string $surface): string
+    {
+        return "{$tier} says nothing of {$surface}: write what it asks, or that it is not asked for.";
+    }
+
+    public function rule(): string
+    {
+        return 'Silence is a question, not a no: each tier says of each surface what it asks. By-agreement and retired tiers are left out.';
+    }
+
+    public function source(): string
+    {
+        return Why::COMMON_PRACTICE;
     }
 }

@@ -4,90 +4,59 @@ declare(strict_types=1);
 
 namespace Core\Lint;
 
-use Core\Standard\OrderReason;
-use Core\Standard\Precedence;
-use Core\Standard\Requirement;
 use Core\Standard\Standard;
-use Core\Standard\Surface;
-use Core\Standard\Technique;
-use Core\Standard\TechniqueUse;
+use Core\Why;
 
-/**
- * What a technique needs before it stands before it, on its area or on the figure as a whole; what must
- * come before it does not come after it.
- */
+/** What a technique needs before it is there, on its area or on the figure as a whole; and it does not come after it. */
 final readonly class WhatComesBeforeIsThere implements LintRule
 {
+    public const MISSING = Precedences::MISSING;
+
+    public const WRONG_ORDER = Precedences::WRONG_ORDER;
+
+    /** @param  string  $sentence of name, what it needs and why */
+    private function __construct(
+        private string $code,
+        private string $sentence,
+    ) {
+    }
+
+    public static function atAll(): self
+    {
+        return new self(self::MISSING, '%s needs %s before it, because %s; none is asked here.');
+    }
+
+    public static function inTime(): self
+    {
+        return new self(self::WRONG_ORDER, '%s stands before %s, which comes first because %s.');
+    }
+
     public function findings(Standard $standard): iterable
     {
-        foreach ($standard->requirements as $requirement) {
-            foreach ($requirement->uses as $place => $use) {
-                foreach ($use->techniques as $id) {
-                    if ($standard->hasTechnique($id)) {
-                        yield from self::ofUse($standard->technique($id), $use, $place, $requirement, $standard);
-                    }
-                }
+        foreach (Precedences::findings($standard) as $finding) {
+            if ($finding->code === $this->code) {
+                yield $finding;
             }
         }
     }
 
-    /** @return iterable<Finding> */
-    private static function ofUse(Technique $technique, TechniqueUse $use, int $place, Requirement $requirement, Standard $standard): iterable
+    public function code(): string
     {
-        foreach ($technique->after as $precedence) {
-            $before = self::does($precedence->technique, array_slice($requirement->uses, 0, $place), $standard);
-            $after = self::does($precedence->technique, array_slice($requirement->uses, $place + 1), $standard);
-            $wide = self::does($precedence->technique, $standard->requirement($requirement->tier, Surface::WHOLE)->uses ?? [], $standard);
-            $code = match (true) {
-                $before => null,
-                $after => FindingCode::WrongOrder,
-                $precedence->needed && ! $wide => FindingCode::MissingBefore,
-                default => null,
-            };
-            if ($code !== null) {
-                yield self::finding($code, $requirement, $use, $technique->name, $standard->technique($precedence->technique)->name, $precedence->why);
-            }
-        }
-        foreach ($technique->before as $precedence) {
-            if (self::does($precedence->technique, array_slice($requirement->uses, 0, $place), $standard)) {
-                yield self::later($precedence, $technique, $requirement, $standard);
-            }
-        }
+        return $this->code;
     }
 
-    /** The finding stands at the use that is laid too early. */
-    private static function later(Precedence $precedence, Technique $technique, Requirement $requirement, Standard $standard): Finding
+    public function sentence(Finding $finding, string $tier, string $surface): string
     {
-        $later = $standard->technique($precedence->technique);
-        foreach ($requirement->uses as $use) {
-            if ($use->mayTake($later->id)) {
-                return self::finding(FindingCode::WrongOrder, $requirement, $use, $later->name, $technique->name, $precedence->why);
-            }
-        }
-
-        return self::finding(FindingCode::WrongOrder, $requirement, $requirement->uses[0], $later->name, $technique->name, $precedence->why);
+        return sprintf($this->sentence, $finding->arguments['name'], $finding->arguments['needed'], $finding->arguments['why']);
     }
 
-    private static function finding(FindingCode $code, Requirement $requirement, TechniqueUse $use, string $name, string $needed, OrderReason $why): Finding
+    public function rule(): string
     {
-        return new Finding($code, $requirement->tier, $requirement->surface, $use->id, ['name' => $name, 'needed' => $needed, 'why' => $why->inWords()]);
+        return 'What a technique needs before it is laid on the area, or on the figure as a whole, before it. Another technique may do its work.';
     }
 
-    /**
-     * Whether one of these uses is of the technique, or of one that does its work.
-     *
-     * @param  list<TechniqueUse>  $uses
-     */
-    private static function does(string $technique, array $uses, Standard $standard): bool
+    public function source(): string
     {
-        foreach ($uses as $use) {
-            foreach ($use->techniques as $id) {
-                if ($id === $technique || ($standard->hasTechnique($id) && in_array($technique, $standard->technique($id)->replaces, true))) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
+        return Why::COMMON_PRACTICE;
     }
 }

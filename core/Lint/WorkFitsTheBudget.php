@@ -6,10 +6,13 @@ namespace Core\Lint;
 
 use Core\Composition\ReferenceWork;
 use Core\Standard\Standard;
+use Core\Why;
 
 /** The reference figure can be painted in the minutes that the tier allows. */
 final readonly class WorkFitsTheBudget implements LintRule
 {
+    public const CODE = 'over-budget';
+
     /** Sums of decimal fractions are off by less than this many minutes. */
     public const ROUNDING = 1e-9;
 
@@ -22,8 +25,28 @@ final readonly class WorkFitsTheBudget implements LintRule
             }
             $minutes = $work->of($tier)->minutes;
             if ($minutes > $tier->budgetMinutes + self::ROUNDING) {
-                yield new Finding(FindingCode::OverBudget, $tier->id, arguments: ['minutes' => $minutes, 'budget' => $tier->budgetMinutes]);
+                yield new Finding(self::CODE, $tier->id, arguments: ['minutes' => $minutes, 'budget' => $tier->budgetMinutes]);
             }
         }
+    }
+
+    public function code(): string
+    {
+        return self::CODE;
+    }
+
+    public function sentence(Finding $finding, string $tier, string $surface): string
+    {
+        return sprintf('%s takes %s minutes for the reference figure; its budget is %s.', $tier, $finding->number('minutes'), $finding->number('budget'));
+    }
+
+    public function rule(): string
+    {
+        return 'The minutes of all uses on the reference figure are no more than the tier allows.';
+    }
+
+    public function source(): string
+    {
+        return Why::COMMON_PRACTICE;
     }
 }

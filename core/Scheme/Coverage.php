@@ -27,7 +27,7 @@ final readonly class Coverage
     ) {
         foreach ([$onDark, $onMiddle, $onLight] as $coats) {
             if ($coats < 1 || $coats > self::MOST_COATS) {
-                throw NotAPaint::coats($coats);
+                throw NotAPaint::coats($coats, self::MOST_COATS);
             }
         }
     }

@@ -9,9 +9,9 @@ use Core\CoreException;
 /** What is said of a paint and cannot be. */
 final class NotAPaint extends CoreException
 {
-    public static function coats(int $given): self
+    public static function coats(int $given, int $most): self
     {
-        return new self('out-of-range', '', "{$given} coats do not cover; say 1 to ".Coverage::MOST_COATS.'.');
+        return new self('out-of-range', '', "{$given} coats do not cover; say 1 to {$most}.");
     }
 
     public static function hiding(string $name, float $given): self

@@ -9,11 +9,9 @@ use Core\CoreException;
 /** A number that a setting cannot have. */
 final class NotASetting extends CoreException
 {
-    public static function outside(Setting $setting, float $given): self
+    public static function outside(string $setting, string $words, float $given, float $least, float $most): self
     {
-        [$least, $most] = $setting->range();
-
-        return new self('out-of-range', "/{$setting->value}", ucfirst($setting->inWords()).": {$given} makes no sense; it goes from {$least} to {$most}.");
+        return new self('out-of-range', "/{$setting}", ucfirst($words).": {$given} makes no sense; it goes from {$least} to {$most}.");
     }
 
     public static function stepsCrossed(float $min, float $max): self

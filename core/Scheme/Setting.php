@@ -70,6 +70,6 @@ enum Setting: string
     {
         [$least, $most] = $this->range();
 
-        return $number >= $least && $number <= $most ? $number : throw NotASetting::outside($this, $number);
+        return $number >= $least && $number <= $most ? $number : throw NotASetting::outside($this->value, $this->inWords(), $number, $least, $most);
     }
 }

@@ -23,4 +23,26 @@ final readonly class Caution
             TechniqueGroup::Tidy => null,
         };
     }
+
+    /**
+     * The caution of a technique: what is said of its kind, then what the studio says of it beyond that. A sentence of
+     * which every part is said already is not said twice.
+     */
+    public static function on(TechniqueGroup $group, string $own): ?string
+    {
+        $kind = self::of($group) ?? '';
+        $said = mb_strtolower($kind);
+        $more = array_filter(
+            preg_split('/(?<=[.!?])\s+/u', trim($own)) ?: [],
+            static fn (string $sentence): bool => array_filter(self::parts($sentence), static fn (string $part): bool => ! str_contains($said, $part)) !== [],
+        );
+
+        return trim($kind.' '.implode(' ', $more)) ?: null;
+    }
+
+    /** @return list<string> */
+    private static function parts(string $sentence): array
+    {
+        return array_values(array_filter(array_map(trim(...), preg_split('/[,;:.!?]/u', mb_strtolower($sentence)) ?: [])));
+    }
 }

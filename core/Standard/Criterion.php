@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Standard;
 
+use Core\School\Schools;
+
 /** A sentence that is true or false of what is seen. */
 final readonly class Criterion
 {

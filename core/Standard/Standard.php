@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Standard;
 
+use Core\School\Schools;
+use Document\Standard\StandardReader;
+
 /**
  * One version of a studio's standard.
  *

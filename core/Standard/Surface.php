@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Standard;
 
+use Core\School\Schools;
+
 /** The kind of thing an area is. */
 final readonly class Surface
 {

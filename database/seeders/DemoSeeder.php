@@ -7,13 +7,13 @@ namespace Database\Seeders;
 use App\Actions\FigureTypes\StoreFigureType;
 use App\Actions\Standards\PutInForce;
 use App\Actions\Standards\StoreStandard;
-use App\Import\FigureTypeFile;
-use App\Import\StandardFile;
 use App\Models\CurrentStudio;
 use App\Models\Paint;
 use App\Models\Role;
 use App\Models\Studio;
 use App\Models\User;
+use Document\Figure\FigureTypeFile;
+use Document\Standard\StandardFile;
 use Illuminate\Support\Facades\DB;
 
 /**

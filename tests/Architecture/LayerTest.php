@@ -14,11 +14,13 @@ final class LayerTest
 {
     /** Namespaces of the core, with those that each may use beside itself and the two files at the root. */
     private const CORE = [
-        'Standard' => [],
+        'School' => [],
+        'Standard' => ['School'],
+        'Difference' => ['Standard'],
         'Colour' => [],
         'Record' => [],
-        'Composition' => ['Standard'],
-        'Lint' => ['Standard', 'Composition'],
+        'Composition' => ['Standard', 'School'],
+        'Lint' => ['Standard', 'School', 'Composition'],
         'Sequence' => ['Standard', 'Composition'],
         'Plate' => ['Standard', 'Composition', 'Colour'],
         'Scheme' => ['Standard', 'Composition', 'Colour', 'Plate'],
@@ -46,13 +48,31 @@ final class LayerTest
             ->because('a new namespace gets its edge in the table first');
     }
 
+    public function test_documents_are_read_and_written_for_the_core_alone(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Document'))
+            ->canOnly()->dependOn()
+            ->classes(Selector::inNamespace('Document'), Selector::inNamespace('Core'), Selector::inNamespace('Opis\JsonSchema'))
+            ->because('commands and application read the same documents in the same way');
+    }
+
     public function test_the_commands_know_nothing_of_the_application(): Rule
     {
         return PHPat::rule()
             ->classes(Selector::inNamespace('Cli'))
             ->canOnly()->dependOn()
-            ->classes(Selector::inNamespace('Cli'), Selector::inNamespace('Core'), Selector::inNamespace('Opis\JsonSchema'))
+            ->classes(Selector::inNamespace('Cli'), Selector::inNamespace('Document'), Selector::inNamespace('Core'))
             ->because('they run without a database and without the framework');
+    }
+
+    public function test_the_application_knows_nothing_of_the_commands(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App'))
+            ->shouldNot()->dependOn()
+            ->classes(Selector::inNamespace('Cli'))
+            ->because('what both need stands in the documents and in the core');
     }
 
     public function test_http_asks_actions_and_writes_no_queries(): Rule
@@ -71,6 +91,15 @@ final class LayerTest
             ->shouldNot()->dependOn()
             ->classes(Selector::inNamespace('App\Http'), Selector::inNamespace('Illuminate\Http'))
             ->because('what is done is the same whoever asks for it');
+    }
+
+    public function test_what_reads_files_knows_no_action(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Import'))
+            ->shouldNot()->dependOn()
+            ->classes(Selector::inNamespace('App\Actions'))
+            ->because('an action takes what was read, not the other way round');
     }
 
     public function test_core_classes_are_final(): Rule

@@ -41,6 +41,11 @@ abstract class BrowserTestCase extends TestCase
         self::$chrome->resize(1280, 800);
     }
 
+    protected function chrome(): Chrome
+    {
+        return self::$chrome ?? self::fail('No browser was started.');
+    }
+
     protected function width(int $width, int $height): void
     {
         self::$chrome?->resize($width, $height);

@@ -36,10 +36,10 @@ final class CrossingTest extends TestCase
         $figures = DB::table('figures')->where('unit_id', $unit)->orderBy('number')->pluck('id')->all();
         $todo = [];
         foreach (range(0, 7) as $round) {
-            foreach (['clean', 'prime'] as $use) {
+            foreach (['figure' => 'clean', 'boots' => 'base'] as $area => $use) {
                 foreach (array_slice($figures, 7, 4) as $figure) {
                     $key = sprintf('00000000-0000-4000-8000-%04d%04d%04d', $round, $use === 'clean' ? 1 : 2, $figure);
-                    $todo[] = ["mark {$figure} {$key}", fn (): PromiseInterface => $isla->send('POST', '/bench-marks', ['figures' => [['id' => $figure, 'seen' => null]], 'area' => 'figure', 'use' => $use, 'state' => 'done', 'key' => $key])];
+                    $todo[] = ["mark {$figure} {$key}", fn (): PromiseInterface => $isla->send('POST', '/bench-marks', ['figures' => [['id' => $figure, 'seen' => null]], 'area' => $area, 'use' => $use, 'state' => 'done', 'key' => $key])];
                 }
             }
             $todo[] = ['hand over', fn (): PromiseInterface => $isla->send('POST', '/hand-overs', ['figures' => array_slice($figures, 7, 4)])];

@@ -12,14 +12,20 @@ final class SchemeJourneyTest extends BrowserTestCase
         $page = $this->page->signIn('lead@kittiwake.example')->open('/schemes')->see('Begin a scheme')->press('Harbour guard')->see('One light for the figure');
         $page->choose('Figure type', 'Lamplighter, on foot')->see('oilskin coat')->press('Guard')->see('of 50 asked');
         $page->choose('Add an area', 'guard badge')->see('Steps, in the order they are laid');
-        $page->press('Add a step')->fill('What step 1 is painted with', 'Harbour Slate')->see('#3e4c57 · L* 32 · value 4');
+        // An unfinished step stays while another tier is looked at.
+        $page->press('Add a step')->press('Watch')->await(fn (): bool => str_contains((string) $page->driver->getCurrentURL(), 'tier=watch'), 'The tier is not changed.');
+        $page->press('Guard')->fill('What step 1 is painted with', 'Harbour Slate')->see('#3e4c57 · L* 32 · value 4');
         $page->press('Add a step')->choose('Role of step 2', 'light')->fill('What step 2 is painted with', 'Weir Blue 1 + Gul White 1');
         $page->see('The studio has no paint "Gul White"')->see('Perhaps you meant "Gull White"');
         $page->fill('What step 2 is painted with', 'Weir Blue 1 + Gull White 1')->see('a hard line')->see('forecast');
         $this->assertAccessible('a ladder with a fault');
         $page->press('Mend: A step between');
         $page->await(fn (): bool => $page->count("//aside//*[contains(., 'a hard line')]") === 0, 'The hard line is not mended.');
-        $page->press('Keep')->dontSee('Steps, in the order')->see('guard badge');
+        // It is stored as one goes; a reload finds it, and the panel, as they were.
+        $page->see('stored');
+        $page->await(fn (): bool => $page->find("//aside//*[@class='side-state']")->getText() === 'stored', 'It is not stored.');
+        $page->driver->navigate()->refresh();
+        $page->see('Steps, in the order')->press('Close')->dontSee('Steps, in the order')->see('guard badge');
 
         $page->press('guard badge')->see('Take away')->press('Take away')->see('guard badge is taken away')->press('Undo')->dontSee('is taken away');
         $page->find("//section[@aria-label='guard badge']");
@@ -34,6 +40,7 @@ final class SchemeJourneyTest extends BrowserTestCase
         $page->await(fn (): bool => $this->plates() !== $before && $this->plates() !== '', 'The plates do not change.');
         $page->open('/schemes/1/proof?type=lamplighter')->see('oilskin coat');
         self::assertGreaterThan(40, $page->count("//img[starts-with(@alt, 'Proof plate')]"));
+        $page->press('PDF for a client')->see('Harbour guard.pdf is saved.');
     }
 
     public function test_a_paint_runs_out_and_its_substitute_is_taken_in_every_ladder(): void

@@ -9,7 +9,7 @@ use App\Actions\Standards\PieceChange;
 use App\Models\CurrentStudio;
 use App\Models\StandardVersion;
 use App\Models\User;
-use Core\Standard\Piece;
+use Document\Standard\Piece;
 
 /** The standard written, found fault with, put in force, changed under running jobs, and written by two at once. */
 final class StandardJourneyTest extends BrowserTestCase

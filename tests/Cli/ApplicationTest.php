@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Cli;
 
 use Cli\Application;
-use Cli\Document\JsonText;
-use Cli\Document\ShapeCheck;
 use Core\Colour\Srgb;
+use Document\Json\JsonText;
+use Document\Shape\ShapeCheck;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\SmallStandard;

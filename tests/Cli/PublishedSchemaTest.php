@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Cli;
 
-use Cli\Document\JsonText;
-use Cli\Document\PublishedSchema;
+use Document\Json\JsonText;
+use Document\Member\MembersTable;
+use Document\Standard\PublishedSchema;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -14,6 +15,14 @@ use Tests\Core\Support\SmallStandard;
 /** The schema that is published is the one that files are checked with. */
 final class PublishedSchemaTest extends TestCase
 {
+    public function test_the_table_of_the_documentation_is_the_one_that_the_code_makes(): void
+    {
+        $page = (string) file_get_contents(dirname(__DIR__, 2).'/'.MembersTable::FILE);
+
+        self::assertStringContainsString('`value_span`', $page);
+        self::assertSame(MembersTable::in($page), $page, 'Run php artisan schema:write.');
+    }
+
     public function test_the_published_file_is_the_one_that_the_code_makes(): void
     {
         self::assertSame(PublishedSchema::text(), (string) file_get_contents(dirname(__DIR__, 2).'/'.PublishedSchema::FILE), 'Run php artisan schema:write.');

@@ -159,9 +159,9 @@ final class ChainTest extends CheckTestCase
         $text = static fn (string $record): string => str_replace('"accept"', '"concession"', $record);
 
         return [
-            'a text altered' => [static fn () => self::rewrite(2, $text, false), 'Record 2 was altered after it was signed'],
-            'a text altered, with its hash renewed' => [static fn () => self::rewrite(2, $text), 'Record 3 does not follow the one before it'],
-            'the last one altered, with its hash renewed' => [static fn () => self::rewrite(3, $text), 'The signature of record 3 does not fit it.'],
+            'a text altered' => [static fn () => self::reseal(2, $text, false), 'Record 2 was altered after it was signed'],
+            'a text altered, with its hash renewed' => [static fn () => self::reseal(2, $text), 'Record 3 does not follow the one before it'],
+            'the last one altered, with its hash renewed' => [static fn () => self::reseal(3, $text), 'The signature of record 3 does not fit it.'],
             'one in the middle removed' => [static fn () => self::table()->where('number', 2)->delete(), 'Record 3 stands where record 2 should'],
             'the last one removed' => [static fn () => self::table()->where('number', 3)->delete(), 'Record 3 was signed off, as the file of heads says, but is not in the chain.'],
             'numbers swapped' => [static fn () => self::exchange('number', 90), 'Record 1 says another number'],
@@ -174,12 +174,12 @@ final class ChainTest extends CheckTestCase
             'an answer behind a record altered' => [static fn () => DB::table('check_answers')->limit(1)->update(['reason' => 'otherwise']), 'What stands behind record 1 (marks, answers, faults or mendings) was altered'],
             'a mark behind a record altered' => [fn () => DB::table('bench_marks')->where('figure_id', $this->figure('1st Lamplighters', 3)->id)->limit(1)->update(['user_id' => $this->jory()->id]), 'What stands behind record 2'],
             'a mark behind a record taken out' => [fn () => DB::table('bench_marks')->where('figure_id', $this->figure('1st Lamplighters', 3)->id)->limit(1)->delete(), 'What stands behind record 2'],
-            'a verdict that does not follow, sealed anew' => [static fn () => self::rewrite(2, static fn (string $record): string => str_replace('"verdict":{"counts":{"critical":0', '"verdict":{"counts":{"critical":1', $record)), 'Record 2: It counts 1 critical faults; there are 0.'],
+            'a verdict that does not follow, sealed anew' => [static fn () => self::reseal(2, static fn (string $record): string => str_replace('"verdict":{"counts":{"critical":0', '"verdict":{"counts":{"critical":1', $record)), 'Record 2: It counts 1 critical faults; there are 0.'],
         ];
     }
 
     /** @param  Closure(string): string  $change of the record */
-    private static function rewrite(int $number, Closure $change, bool $renewed = true): void
+    private static function reseal(int $number, Closure $change, bool $renewed = true): void
     {
         $record = self::table()->where('number', $number)->value('record');
         self::assertIsString($record);

@@ -10,6 +10,7 @@ use App\Models\FigureState;
 use App\Models\Studio;
 use App\Models\User;
 use Core\Record\CanonicalJson;
+use Document\Standard\PieceKind;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
@@ -260,8 +261,8 @@ final class CheckTest extends CheckTestCase
     public function test_a_later_change_of_the_standard_does_not_touch_a_record(): void
     {
         $signOff = $this->signed();
-        DB::table('criteria')->update(['text' => 'Something else altogether.']);
-        DB::table('tiers')->update(['name' => 'Renamed']);
+        $this->rewriteCriteria(static fn (array $criterion): array => ['text' => 'Something else altogether.'] + $criterion);
+        $this->rewrite(PieceKind::Tier, static fn (array $tier): array => ['name' => 'Renamed'] + $tier);
 
         self::assertSame('Muster', Arr::get($this->answer($this->isla(), 'GET', "/sign-offs/{$signOff->id}"), 'record.tier.name'));
         self::assertTrue($this->answer($this->isla(), 'GET', '/chain')['holds']);

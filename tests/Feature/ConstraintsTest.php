@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\StandardPiece;
+use App\Models\StandardVersion;
 use App\Models\Tier;
+use Document\Standard\PieceKind;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -18,18 +21,13 @@ final class ConstraintsTest extends TestCase
         yield 'a role that is none' => ["UPDATE users SET role = 'owner'"];
         yield 'an address twice' => ["UPDATE users SET email = 'same@kittiwake.example'"];
         yield 'a state of a version that is none' => ["UPDATE standard_versions SET state = 'lost'"];
-        yield 'a distance of 0' => ['UPDATE tiers SET distance_mm = 0'];
-        yield 'noticing under 1 minute of arc' => ['UPDATE tiers SET notice_arcmin = 0.5'];
-        yield 'a look of no time' => ['UPDATE tiers SET look_minutes = 0'];
-        yield 'two tiers of one rank' => ['UPDATE tiers SET `rank` = 3'];
-        yield 'a group that is none' => ["UPDATE techniques SET `group` = 'sparkle'"];
-        yield 'an opacity that is none' => ["UPDATE techniques SET opacity = 'milky'"];
-        yield 'no coat' => ['UPDATE requirement_uses SET coats = 0'];
-        yield 'less than no minutes' => ['UPDATE requirement_uses SET minutes = -1'];
-        yield 'minutes a piece without a piece' => ['UPDATE requirement_uses SET `each` = 1, feature = NULL'];
-        yield 'a cover over 1' => ['UPDATE requirement_uses SET cover = 1.1'];
-        yield 'an extent that is none' => ["UPDATE requirement_uses SET extent = 'some'"];
-        yield 'a severity that is none' => ["UPDATE criteria SET severity = 'grave'"];
+        yield 'a piece of a standard that is no JSON' => ["UPDATE standard_pieces SET value = '{'"];
+        yield 'a piece of no kind' => ["UPDATE standard_pieces SET kind = 'mood'"];
+        yield 'a piece that names itself otherwise than its row' => ["UPDATE standard_pieces SET `key` = 'other' WHERE kind = 'technique' LIMIT 1"];
+        yield 'a cell that names another surface than its row' => ["UPDATE standard_pieces SET surface = 'other' WHERE kind = 'cell' LIMIT 1"];
+        yield 'a cell without a surface' => ["UPDATE standard_pieces SET surface = '' WHERE kind = 'cell' LIMIT 1"];
+        yield 'two tiers of one rank' => ["UPDATE standard_pieces SET value = JSON_SET(value, '$.rank', 3) WHERE kind = 'tier'"];
+        yield 'the piece of a tier taken away' => ["DELETE FROM standard_pieces WHERE kind = 'tier'"];
         yield 'a share over 1' => ['UPDATE figure_areas SET share = 1.5'];
         yield 'a size class that is none' => ["UPDATE figure_types SET size_class = 'vast'"];
         yield 'a state of a figure that is none' => ["UPDATE figures SET state = 'lost'"];
@@ -91,8 +89,42 @@ final class ConstraintsTest extends TestCase
         DB::table('variations')->insert(['figure_id' => null] + $waiver);
     }
 
+    /** @return iterable<string, array{PieceKind, string, array<string, mixed>, string}> */
+    public static function senselessPieces(): iterable
+    {
+        $cell = static fn (array $use): array => ['uses' => [$use]];
+        yield 'a distance of 0' => [PieceKind::Tier, '', ['distance_mm' => 0], '/value/distance_mm'];
+        yield 'noticing under 1 minute of arc' => [PieceKind::Tier, '', ['notice_arcmin' => 0.5], '/value/notice_arcmin'];
+        yield 'a look of no time' => [PieceKind::Tier, '', ['look_minutes' => 0], '/value/look_minutes'];
+        yield 'two tiers of one rank' => [PieceKind::Tier, '', ['rank' => 2], '/value/rank'];
+        yield 'a group that is none' => [PieceKind::Technique, '', ['group' => 'sparkle'], '/value/group'];
+        yield 'an opacity that is none' => [PieceKind::Technique, '', ['opacity' => 'milky'], '/value/opacity'];
+        yield 'no coat' => [PieceKind::Cell, 'face', $cell(['technique' => 'base', 'coats' => 0]), '/value/uses/0/coats'];
+        yield 'less than no minutes' => [PieceKind::Cell, 'face', $cell(['technique' => 'base', 'minutes' => -1]), '/value/uses/0/minutes'];
+        yield 'minutes a piece without a piece' => [PieceKind::Cell, 'face', $cell(['technique' => 'base', 'each' => 1]), '/value/uses/0/each'];
+        yield 'a cover over 1' => [PieceKind::Cell, 'face', $cell(['technique' => 'base', 'cover' => 1.1]), '/value/uses/0/cover'];
+        yield 'an extent that is none' => [PieceKind::Cell, 'face', $cell(['technique' => 'base', 'extent' => 'some']), '/value/uses/0/extent'];
+        yield 'a severity that is none' => [PieceKind::Cell, 'face', ['uses' => [], 'criteria' => [['id' => 'a', 'text' => 'It is so.', 'severity' => 'grave']]], '/value/criteria/0/severity'];
+    }
+
+    /** @param  array<string, mixed>  $change */
+    #[DataProvider('senselessPieces')]
+    public function test_no_piece_of_a_standard_is_stored_that_makes_no_sense(PieceKind $kind, string $surface, array $change, string $at): void
+    {
+        $version = StandardVersion::query()->where('state', 'in-force')->firstOrFail();
+        $draft = $this->answer($this->lead(), 'POST', '/standards', ['from' => $version->id]);
+        self::assertIsInt($draft['id']);
+        $piece = StandardPiece::query()->where('standard_version_id', $draft['id'])->where('kind', $kind)->where('surface', $surface)->orderByDesc('position')->firstOrFail();
+        $before = DB::table('standard_pieces')->pluck('value', 'id')->all();
+
+        $this->as($this->lead(), 'POST', "/standards/{$draft['id']}/changes", ['changes' => [
+            ['kind' => $kind->value, 'id' => $piece->key, 'surface' => $surface, 'revision' => 1, 'value' => $change + $piece->value],
+        ]])->assertStatus(422)->assertJsonPath('error.path', "/changes/0{$at}");
+        self::assertSame($before, DB::table('standard_pieces')->pluck('value', 'id')->all());
+    }
+
     public function test_sides_stay_in_the_order_that_the_standard_gives(): void
     {
-        self::assertSame(['front', 'left', 'back', 'right', 'above'], Tier::query()->where('key', 'muster')->firstOrFail()->sides);
+        self::assertSame(['front', 'left', 'back', 'right', 'above'], Tier::query()->where('key', 'muster')->firstOrFail()->piece->value['sides']);
     }
 }

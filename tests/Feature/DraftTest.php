@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\StandardPiece;
 use App\Models\StandardVersion;
 use App\Models\User;
+use App\Models\VersionState;
+use Document\Standard\PieceKind;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -20,7 +23,7 @@ final class DraftTest extends TestCase
     {
         $draft = $this->draft();
 
-        self::assertSame(['2026.2', 'draft'], [$draft->label, $draft->state]);
+        self::assertSame(['2026.2', VersionState::Draft], [$draft->label, $draft->state]);
         $document = $this->document($draft);
         self::assertSame('2026.2', $document['version']);
         self::assertEquals(['version' => '2026.1'] + $document, $this->document(StandardVersion::query()->firstOrFail()));
@@ -65,6 +68,19 @@ final class DraftTest extends TestCase
         $answer = $this->changed($draft, [['kind' => 'cell', 'id' => 'guard', 'surface' => 'marking', 'revision' => 1, 'value' => null]]);
 
         self::assertSame(['not-asked', 'undecided'], [$this->sheetCell($answer, 'watch', 'marking')['state'], $this->sheetCell($answer, 'guard', 'marking')['state']]);
+    }
+
+    public function test_two_tiers_change_places_in_the_ladder(): void
+    {
+        $draft = $this->draft();
+        $ranks = fn (): array => array_map(static fn (StandardPiece $tier): mixed => $tier->value['rank'], $this->tierPieces($draft));
+        $before = $ranks();
+        $other = ['watch' => 'guard', 'guard' => 'watch'];
+        $this->changed($draft, array_values(array_map(static fn (StandardPiece $tier): array => [
+            'kind' => 'tier', 'id' => $tier->key, 'surface' => '', 'revision' => 1, 'value' => ['rank' => $before[$other[$tier->key]]] + $tier->value,
+        ], array_intersect_key($this->tierPieces($draft), $other))));
+
+        self::assertSame(['watch' => $before['guard'], 'guard' => $before['watch']] + $before, array_replace(array_fill_keys(['watch', 'guard'], null), $ranks()));
     }
 
     public function test_two_leads_in_one_cell_neither_loses_work(): void
@@ -239,7 +255,7 @@ final class DraftTest extends TestCase
         $row = $this->answer($this->lead(), 'POST', "/standards/{$draft->id}/in-force", ['revision' => 1, 'why' => 'Coats need it.']);
 
         self::assertSame(['in-force', 'Marsali Teague', 'Coats need it.'], [$row['state'], $row['in_force_by'], $row['in_force_why']]);
-        self::assertSame(['2026.1' => 'retired', '2026.2' => 'in-force'], StandardVersion::query()->orderBy('label')->pluck('state', 'label')->all());
+        self::assertSame(['2026.1' => VersionState::Retired, '2026.2' => VersionState::InForce], StandardVersion::query()->orderBy('label')->pluck('state', 'label')->all());
         self::assertSame('2026.1', $this->job()->standardVersion->label);
     }
 
@@ -250,7 +266,7 @@ final class DraftTest extends TestCase
         $this->answer($this->lead(), 'DELETE', "/standards/{$draft->id}");
 
         self::assertNull(StandardVersion::query()->find($draft->id));
-        self::assertSame(0, DB::table('requirements')->where('standard_version_id', $draft->id)->count());
+        self::assertSame(0, DB::table('standard_pieces')->where('standard_version_id', $draft->id)->count() + DB::table('tiers')->where('standard_version_id', $draft->id)->count());
     }
 
     public function test_another_studio_sees_nothing_of_a_draft(): void
@@ -261,6 +277,17 @@ final class DraftTest extends TestCase
                 $this->assertRefused($this->as($this->stranger(), $method, "/standards/{$draft->id}/{$path}"), 404, 'not-found');
             }
         }
+    }
+
+    /** @return array<string, StandardPiece> by id */
+    private function tierPieces(StandardVersion $draft): array
+    {
+        $pieces = [];
+        foreach (StandardPiece::query()->where('standard_version_id', $draft->id)->where('kind', PieceKind::Tier)->orderBy('position')->get() as $piece) {
+            $pieces[$piece->key] = $piece;
+        }
+
+        return $pieces;
     }
 
     private function draft(): StandardVersion

@@ -4,62 +4,25 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Fault;
-use App\Models\Paint;
-use App\Models\Scheme;
-use App\Models\SchemeArea;
-use App\Models\SignOff;
-use App\Models\StandardVersion;
-use App\Models\Variation;
-use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Support\Arr;
-use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
  * Whatever is sent to whatever address, by the lead who may do everything, the answer is never an error of ours.
  * Addresses and bodies come from the description of the API, so a new route is tried without a word here.
- *
- * @phpstan-type Schema array<string, mixed>
  */
-final class MalformedTest extends CheckTestCase
+final class MalformedTest extends DescribedTestCase
 {
     private const AT_LEAST = 2000;
 
     /** Each value stands at each place of each body in turn, so that all are tried, but not all everywhere. */
     private const EACH_PLACE = 7;
 
-    /** @var Schema */
-    private array $document;
-
-    /** @var array<string, mixed> what is really there, by the name of a field or of a part of an address */
-    private array $known;
-
     private int $tried = 0;
 
     /** @var list<string> */
     private array $broken = [];
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->withoutMiddleware(ThrottleRequests::class);
-        /** @var Schema $document */
-        $document = json_decode((string) file_get_contents(base_path('openapi.json')), true, 512, JSON_THROW_ON_ERROR);
-        $this->document = $document;
-        $record = $this->signed($this->figure('1st Lamplighters', 3));
-        $check = $this->act($this->open($this->figure('1st Lamplighters', 5)), 'flaws', ['flaw' => 'broken', 'area' => 'lamp pole', 'side' => 'left']);
-        $figure = $this->figure('1st Lamplighters', 1);
-        $this->known = [
-            'check' => $check['id'], 'version' => $check['version'], 'fault' => Fault::query()->firstOrFail()->id, 'signOff' => SignOff::query()->firstOrFail()->id, 'find' => $record->hash,
-            'figure' => $figure->id, 'figures' => [['id' => $figure->id, 'seen' => null]], 'area' => 'lamp pole', 'use' => 'base', 'tier' => 'muster', 'surface' => 'cloth', 'technique' => 'base',
-            'job' => $this->job()->id, 'unit' => $this->unit('1st Lamplighters')->id, 'key' => $this->sheetKey(), 'user' => $this->jory()->id, 'session' => 'x', 'invitation' => 1, 'token' => 'x', 'proposal' => 1,
-            'paint' => Paint::query()->firstOrFail()->id, 'scheme' => Scheme::query()->firstOrFail()->id, 'schemeArea' => SchemeArea::query()->firstOrFail()->id,
-            'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'variation' => Variation::query()->firstOrFail()->id, 'force' => 'Harbour guard',
-        ];
-    }
 
     public function test_no_body_makes_an_error_of_ours(): void
     {
@@ -113,25 +76,6 @@ final class MalformedTest extends CheckTestCase
         self::assertGreaterThan(500, $this->tried);
     }
 
-    /** @return list<array{string, string, array<string, mixed>}> method, address and operation */
-    private function operations(): array
-    {
-        $all = [];
-        foreach ((array) $this->document['paths'] as $path => $operations) {
-            foreach ((array) $operations as $method => $operation) {
-                /** @var array<string, mixed> $operation */
-                $all[] = [strtoupper((string) $method), substr((string) $path, strlen('/api')), $operation];
-            }
-        }
-
-        return $all;
-    }
-
-    private function address(string $path): string
-    {
-        return (string) preg_replace_callback('/\{(\w+)\}/', fn (array $part): string => (string) (is_scalar($known = $this->known[$part[1]]) ? $known : ''), $path);
-    }
-
     /** @param  mixed  $body */
     private function send(string $method, string $path, mixed $body = [], bool $fill = true): void
     {
@@ -139,24 +83,17 @@ final class MalformedTest extends CheckTestCase
         $this->raw($method, $fill ? $this->address($path) : $path, (string) $text);
     }
 
-    /** Each in a transaction of its own that is taken back, so that every request meets the same studio. */
     private function raw(string $method, string $path, string $text): void
     {
-        DB::beginTransaction();
-        try {
-            Auth::forgetGuards();
+        $response = $this->apart(function () use ($method, $path, $text): TestResponse {
             $this->withSession(['password_confirmed_at' => now()->getTimestamp()]);
             $server = ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_ORIGIN' => 'http://localhost'];
-            $response = $this->actingAs($this->lead(), 'web')->call($method, '/api'.$path, [], [], [], $server, $text);
-            $this->tried++;
-            if ($response->getStatusCode() >= 500) {
-                $this->broken[] = $this->told($method, $path, $text, $response);
-            }
-        } finally {
-            // A request may have ended in the middle of what it began.
-            while (DB::transactionLevel() > 1) {
-                DB::rollBack();
-            }
+
+            return $this->actingAs($this->lead(), 'web')->call($method, '/api'.$path, [], [], [], $server, $text);
+        });
+        $this->tried++;
+        if ($response->getStatusCode() >= 500) {
+            $this->broken[] = $this->told($method, $path, $text, $response);
         }
     }
 
@@ -198,68 +135,5 @@ final class MalformedTest extends CheckTestCase
     private function optional(array $schema, array $body): array
     {
         return array_values(array_map(strval(...), array_diff(array_keys((array) ($this->resolved($schema)['properties'] ?? [])), array_keys($body))));
-    }
-
-    /**
-     * A body as the description asks for it, with what is really there where its name is known.
-     *
-     * @param  array<array-key, mixed>  $schema
-     */
-    private function filled(array $schema, string $name = '', int $deep = 0): mixed
-    {
-        $schema = $this->resolved($schema);
-        if (array_key_exists($name, $this->known)) {
-            return $this->known[$name];
-        }
-        $type = $schema['type'] ?? null;
-
-        return match (true) {
-            $deep > 6 => null,
-            isset($schema['enum']) => ((array) $schema['enum'])[0] ?? null,
-            $type === 'array' => [$this->filled((array) ($schema['items'] ?? []), '', $deep + 1)],
-            $type === 'object' => $this->object($schema, $deep),
-            $type === 'integer', $type === 'number' => 1,
-            $type === 'boolean' => true,
-            default => 'x',
-        };
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $schema
-     * @return array<string, mixed>
-     */
-    private function object(array $schema, int $deep): array
-    {
-        $body = [];
-        foreach ((array) ($schema['properties'] ?? []) as $name => $property) {
-            if (in_array($name, (array) ($schema['required'] ?? []), true)) {
-                $body[(string) $name] = $this->filled((array) $property, (string) $name, $deep + 1);
-            }
-        }
-
-        return $body;
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $schema
-     * @return array<array-key, mixed>
-     */
-    private function resolved(array $schema): array
-    {
-        if (isset($schema['$ref']) && is_string($schema['$ref'])) {
-            return $this->resolved((array) Arr::get($this->document, str_replace('/', '.', substr($schema['$ref'], 2))));
-        }
-        $either = $schema['anyOf'] ?? $schema['oneOf'] ?? null;
-
-        return is_array($either) ? $this->resolved((array) $either[0]) : $schema;
-    }
-
-    private function sheetKey(): string
-    {
-        $first = array_values($this->answer($this->lead(), 'GET', '/bench-sheets'))[0] ?? null;
-        self::assertIsArray($first);
-        self::assertIsString($first['key']);
-
-        return $first['key'];
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\CurrentStudio;
+use Document\Standard\PieceKind;
 use Illuminate\Support\Arr;
-use Illuminate\Support\Facades\DB;
 
 /** A cell of which a job chooses: the wash on the cloth of Muster, made into a menu for these tests. */
 final class MenuTest extends TestCase
@@ -35,9 +35,7 @@ final class MenuTest extends TestCase
     /** @param  array<string, mixed>  $menu */
     private function menu(array $menu): void
     {
-        $cell = DB::table('requirements')->join('tiers', 'tiers.id', '=', 'requirements.tier_id')->join('surfaces', 'surfaces.id', '=', 'requirements.surface_id')
-            ->where('tiers.key', 'muster')->where('surfaces.key', 'cloth')->where('requirements.studio_id', $this->lead()->studio_id)->value('requirements.id');
-        DB::table('requirements')->where('id', $cell)->update(['optional' => json_encode(['menu' => [['id' => 'm', 'name' => 'Grime'] + $menu]])]);
+        $this->rewrite(PieceKind::Cell, static fn (array $cell): array => ($cell['tier'] === 'muster' && $cell['surface'] === 'cloth' ? ['menu' => [['id' => 'm', 'name' => 'Grime'] + $menu]] : []) + $cell);
         $this->app->forgetScopedInstances();
         cache()->flush();
         $this->setUpStudio();

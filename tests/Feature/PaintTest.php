@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Paints\PaintBook;
-use App\Http\Resources\PickedColourResource;
-use App\Http\Resources\SchemeResource;
-use App\Http\Resources\SubstitutesResource;
-use App\Http\Resources\SubstitutionResource;
+use App\Http\Paints\PickedColourResource;
+use App\Http\Paints\SubstitutesResource;
+use App\Http\Paints\SubstitutionResource;
+use App\Http\Schemes\SchemeResource;
 use App\Models\Job;
 use App\Models\Paint;
 use App\Models\Scheme;

@@ -7,15 +7,20 @@ namespace Tests\Feature;
 use App\Actions\People\PasswordRule;
 use App\Actions\People\SignInTry;
 use App\Actions\People\Totp;
+use App\Models\Clearance;
 use App\Models\Invitation;
 use App\Models\LogEntry;
 use App\Models\LogKind;
 use App\Models\Role;
 use App\Models\User;
+use Illuminate\Mail\Mailer;
+use Illuminate\Mail\MailManager;
+use Illuminate\Mail\Transport\ArrayTransport;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Mailer\SentMessage;
 
 /** Accounts, invitations, second factors, sessions, and the log of what matters. */
 final class PeopleTest extends TestCase
@@ -152,7 +157,7 @@ final class PeopleTest extends TestCase
         try {
             PasswordRule::require($password, 'Isla Coade', 'harbourmaster@skerry.example', $this->lead()->studio()->firstOrFail());
             $refused = null;
-        } catch (\App\Actions\NotRight $wrong) {
+        } catch (\App\Refusals\NotRight $wrong) {
             $refused = $wrong->errorCode();
         }
 
@@ -306,7 +311,7 @@ final class PeopleTest extends TestCase
             $from = microtime(true);
             try {
                 $trying->handle($email, 'x', bin2hex(random_bytes(4)));
-            } catch (\App\Actions\NotRight) {
+            } catch (\App\Refusals\NotRight) {
             }
 
             return microtime(true) - $from;
@@ -394,6 +399,69 @@ final class PeopleTest extends TestCase
         $test = $user === null ? $this : $this->actingAs($user, 'web');
 
         return $test->withHeader('Origin', 'http://localhost')->json($method, "/api{$path}", $body);
+    }
+
+    public function test_an_invitation_is_mailed_where_a_mail_server_is_set_up_and_stands_without(): void
+    {
+        config(['mail.default' => 'none']);
+        self::assertSame('not-set-up', $this->answer($this->lead(), 'POST', '/invitations', self::SENARA)['mailed']);
+
+        config(['mail.default' => 'array']);
+        $sent = $this->answer($this->lead(), 'POST', '/invitations', ['name' => 'Perran Nance', 'email' => 'perran@kittiwake.example'] + self::SENARA);
+        self::assertSame('sent', $sent['mailed']);
+        self::assertIsString($sent['link']);
+        $mailer = $this->app->make(MailManager::class)->mailer();
+        assert($mailer instanceof Mailer);
+        $transport = $mailer->getSymfonyTransport();
+        assert($transport instanceof ArrayTransport);
+        $mails = array_values($transport->messages()->map(static fn (mixed $mail): string => $mail instanceof SentMessage ? quoted_printable_decode($mail->toString()) : '')->all());
+        self::assertCount(1, $mails);
+        self::assertStringContainsString('To: Perran Nance <perran@kittiwake.example>', $mails[0]);
+        self::assertStringContainsString($sent['link'], $mails[0]);
+        self::assertStringContainsString('Marsali Teague invites you into the studio Kittiwake Row as painter', $mails[0]);
+
+        // A port on which nobody listens.
+        config(['mail.default' => 'smtp', 'mail.mailers.smtp.host' => '127.0.0.1', 'mail.mailers.smtp.port' => 9]);
+        $failed = $this->answer($this->lead(), 'POST', '/invitations', ['name' => 'Jenifer Nance', 'email' => 'jenifer@kittiwake.example'] + self::SENARA);
+        self::assertSame('failed', $failed['mailed']);
+        self::assertIsString($failed['link']);
+        self::assertSame(3, Invitation::query()->count());
+    }
+
+    public function test_the_lead_says_what_somebody_may_do_unsupervised_and_the_bench_follows(): void
+    {
+        $isla = $this->isla();
+        $path = "/people/{$isla->id}/clearances";
+        $cleared = fn (): array => array_column($this->sheetOf($isla)['steps'], 'cleared', 'technique');
+        self::assertSame([null], array_values(array_unique($cleared(), SORT_REGULAR)), 'where nothing is said, nothing is said');
+
+        $before = $this->answer($this->lead(), 'GET', $path);
+        $given = ['version' => $before['version'], 'clearances' => [['technique' => 'base', 'up_to_rank' => 999], ['technique' => 'wash', 'up_to_rank' => 0]]];
+        $after = $this->answer($this->lead(), 'PUT', $path, $given);
+        self::assertIsArray($after['techniques']);
+        self::assertSame(['base' => 999, 'wash' => 0], array_filter(array_column($after['techniques'], 'up_to_rank', 'technique'), static fn (mixed $rank): bool => $rank !== null));
+        self::assertSame([true, false, false], [$cleared()['base'], $cleared()['wash'], $cleared()['clean']], 'wash only below the tier of this figure, cleaning not at all');
+        self::assertNotContains(false, array_column($this->sheetOf($this->deputy())['steps'], 'cleared'), 'who checks needs nobody beside them');
+        self::assertSame(1, LogEntry::query()->where('kind', LogKind::ClearanceChanged)->count());
+
+        $this->assertRefused($this->as($this->lead(), 'PUT', $path, $given), 409, 'stale');
+        $unknown = ['version' => $after['version'], 'clearances' => [['technique' => 'base', 'up_to_rank' => 1], ['technique' => 'silvering', 'up_to_rank' => 1]]];
+        $this->assertRefused($this->as($this->lead(), 'PUT', $path, $unknown), 422, 'unknown-technique', '/clearances/1/technique');
+        $this->assertRefused($this->as($this->isla(), 'PUT', $path, $given), 403, 'not-allowed');
+        self::assertSame(2, Clearance::query()->where('user_id', $isla->id)->count(), 'what was refused changed nothing');
+
+        $this->answer($this->lead(), 'PUT', $path, ['version' => $after['version'], 'clearances' => []]);
+        self::assertSame([null], array_values(array_unique($cleared(), SORT_REGULAR)));
+    }
+
+    /** @return array{steps: list<array{technique: string, cleared: bool|null}>} */
+    private function sheetOf(User $person): array
+    {
+        $sheets = array_values(array_filter((array) $this->answer($person, 'GET', '/bench-sheets'), is_array(...)));
+        self::assertIsString($sheets[0]['key']);
+
+        /** @var array{steps: list<array{technique: string, cleared: bool|null}>} */
+        return $this->answer($person, 'GET', "/jobs/{$this->job()->id}/bench-sheets/{$sheets[0]['key']}");
     }
 
     /**

@@ -10,6 +10,8 @@ use App\Models\Fault;
 use App\Models\Figure;
 use App\Models\FigureState;
 use App\Models\JobRequirement;
+use App\Models\StandardPiece;
+use Document\Standard\PieceKind;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
@@ -73,7 +75,7 @@ final class RecordTest extends CheckTestCase
     public function test_an_answer_to_other_words_than_are_asked_now_is_asked_again(): void
     {
         $check = $this->act($this->open(), 'answers', ['area' => 'face', 'criterion' => 'face-read', 'answer' => 'holds', 'side' => 'front']);
-        DB::table('criteria')->where('key', 'face-read')->update(['text' => 'Eyes look the same way.']);
+        $this->rewriteCriteria(static fn (array $criterion): array => ($criterion['id'] === 'face-read' ? ['text' => 'Eyes look the same way.'] : []) + $criterion);
         $this->readAnew();
 
         self::assertNull($this->item($this->open(), 'face', 'face-read')['answer']);
@@ -379,20 +381,14 @@ final class RecordTest extends CheckTestCase
 
     private function silence(string $surface): void
     {
-        $cells = DB::table('requirements')->whereIn('surface_id', DB::table('surfaces')->where('key', $surface)->pluck('id'))->pluck('id');
-        DB::table('criterion_uses')->whereIn('criterion_id', DB::table('criteria')->whereIn('requirement_id', $cells)->pluck('id'))->delete();
-        DB::table('criteria')->whereIn('requirement_id', $cells)->delete();
-        DB::table('requirement_use_techniques')->whereIn('requirement_use_id', DB::table('requirement_uses')->whereIn('requirement_id', $cells)->pluck('id'))->delete();
-        DB::table('requirement_uses')->whereIn('requirement_id', $cells)->delete();
-        DB::table('requirements')->whereIn('id', $cells)->delete();
+        StandardPiece::query()->where('kind', PieceKind::Cell)->where('surface', $surface)->delete();
         $this->readAnew();
     }
 
     private function emptyMuster(): void
     {
-        foreach (DB::table('surfaces')->distinct()->pluck('key') as $surface) {
-            $this->silence(is_string($surface) ? $surface : '');
-        }
+        StandardPiece::query()->where('kind', PieceKind::Cell)->delete();
+        $this->readAnew();
     }
 
     /** The standard was changed behind the application. */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Bench\BenchSheets;
-use App\Http\Resources\BenchSheetResource;
-use App\Http\Resources\RecipeParts;
-use App\Http\Resources\SchemeAreaParts;
-use App\Http\Resources\SchemeAreaResource;
-use App\Http\Resources\SchemeResource;
+use App\Http\Bench\BenchSheetResource;
+use App\Http\Schemes\RecipeParts;
+use App\Http\Schemes\SchemeAreaParts;
+use App\Http\Schemes\SchemeAreaResource;
+use App\Http\Schemes\SchemeResource;
 use App\Models\Force;
 use App\Models\JobMix;
 use App\Models\Scheme;

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\StandardVersion;
 use App\Models\User;
+use App\Models\VersionState;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -24,7 +25,7 @@ final class StandardFilesTest extends TestCase
         $preview->assertOk()->assertJsonPath('against', '2026.1')->assertJsonPath('lines.0.sentence', 'Muster: budget in minutes from 40 to 41');
         self::assertSame(1, StandardVersion::query()->count());
         $this->upload('/standard-files', (string) json_encode($document), ['label' => '2027.2'])->assertCreated()->assertJsonPath('version', '2027.2');
-        self::assertSame('draft', StandardVersion::query()->where('label', '2027.2')->firstOrFail()->state);
+        self::assertSame(VersionState::Draft, StandardVersion::query()->where('label', '2027.2')->firstOrFail()->state);
     }
 
     public function test_a_file_takes_the_place_of_the_draft_that_is_there(): void

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Standard;
 use App\Models\StandardVersion;
+use App\Models\VersionState;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Tests\Core\Support\SmallStandard;
@@ -63,7 +64,7 @@ final class StandardTest extends TestCase
         $version = StandardVersion::query()->orderByDesc('id')->firstOrFail();
 
         self::assertEquals(json_decode((string) json_encode($document)), json_decode((string) $this->as($this->lead(), 'GET', "/standards/{$version->id}/document")->getContent()));
-        self::assertSame('draft', $version->state);
+        self::assertSame(VersionState::Draft, $version->state);
     }
 
     public function test_a_bad_file_names_every_error_with_its_place_and_stores_nothing(): void
@@ -124,7 +125,7 @@ final class StandardTest extends TestCase
         [$status, $output] = $this->load($document, true);
         self::assertSame(0, $status);
 
-        self::assertSame(['2026.1' => 'retired', '2026.2' => 'in-force'], StandardVersion::query()->orderBy('label')->pluck('state', 'label')->all());
+        self::assertSame(['2026.1' => VersionState::Retired, '2026.2' => VersionState::InForce], StandardVersion::query()->orderBy('label')->pluck('state', 'label')->all());
         self::assertSame(1, Standard::query()->count());
     }
 

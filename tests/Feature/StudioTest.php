@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Role;
+use App\Models\Studio;
 use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
 
@@ -41,6 +42,8 @@ final class StudioTest extends TestCase
 
         self::assertSame(1, $add(['role' => 'owner']));
         self::assertSame(1, $add(['--password' => 'short']));
+        self::assertSame(1, $add(['--password' => 'gannet head, gannet head']), 'it holds the name of the studio');
+        self::assertFalse(Studio::query()->where('name', 'Gannet Head')->exists(), 'what was refused leaves nothing');
         self::assertSame(0, $add([]));
         self::assertSame(1, $add(['name' => 'Somebody Else']), 'the address is taken');
         self::assertSame([Role::Lead, 'Gannet Head'], [User::query()->where('name', 'Merryn Tull')->firstOrFail()->role, User::query()->where('name', 'Merryn Tull')->firstOrFail()->studio()->firstOrFail()->name]);

@@ -8,8 +8,10 @@ use App\Actions\Bench\BenchSheets;
 use App\Models\CurrentStudio;
 use App\Models\Figure;
 use App\Models\Job;
+use App\Models\StandardPiece;
 use App\Models\Unit;
 use App\Models\User;
+use Document\Standard\PieceKind;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -51,6 +53,32 @@ abstract class TestCase extends LaravelTestCase
     {
         $this->records?->remove();
         parent::tearDown();
+    }
+
+    /**
+     * Changes stored pieces of standards past the application, as whoever holds the database could.
+     *
+     * @param  callable(array<array-key, mixed>): array<array-key, mixed>  $change
+     */
+    protected function rewrite(PieceKind $kind, callable $change): void
+    {
+        foreach (StandardPiece::query()->where('kind', $kind)->orderBy('id')->get() as $piece) {
+            $piece->update(['value' => $change($piece->value)]);
+        }
+    }
+
+    /**
+     * Changes each criterion of the stored cells.
+     *
+     * @param  callable(array<array-key, mixed>): array<array-key, mixed>  $change
+     */
+    protected function rewriteCriteria(callable $change): void
+    {
+        $this->rewrite(PieceKind::Cell, static function (array $cell) use ($change): array {
+            $criteria = array_filter((array) ($cell['criteria'] ?? []), is_array(...));
+
+            return $criteria === [] ? $cell : ['criteria' => array_map($change, $criteria)] + $cell;
+        });
     }
 
     protected function lead(): User

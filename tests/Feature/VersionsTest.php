@@ -6,7 +6,10 @@ namespace Tests\Feature;
 
 use App\Models\Figure;
 use App\Models\FigureState;
+use App\Models\StandardPiece;
 use App\Models\StandardVersion;
+use App\Models\Tier;
+use Document\Standard\PieceKind;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 
@@ -57,7 +60,10 @@ final class VersionsTest extends TestCase
     public function test_a_version_without_a_tier_of_the_job_names_it(): void
     {
         $to = $this->versionWithDearerWatch();
-        DB::table('tiers')->where('standard_version_id', $to->id)->where('key', 'muster')->update(['key' => 'parade', 'name' => 'Parade']);
+        Tier::query()->where('standard_version_id', $to->id)->where('key', 'muster')->update(['key' => 'parade']);
+        $muster = StandardPiece::query()->where('standard_version_id', $to->id)->where('kind', PieceKind::Tier)->where('key', 'muster')->firstOrFail();
+        $muster->update(['key' => 'parade', 'value' => ['id' => 'parade', 'name' => 'Parade'] + $muster->value]);
+        StandardPiece::query()->where('standard_version_id', $to->id)->where('kind', PieceKind::Cell)->where('key', 'muster')->delete();
         $to->update(['revision' => $to->revision + 1]);
         $moves = $this->answer($this->lead(), 'GET', "/standards/{$to->id}/jobs");
 
@@ -106,7 +112,7 @@ final class VersionsTest extends TestCase
 
     public function test_only_the_lead_checks_a_tier_that_says_so(): void
     {
-        DB::table('tiers')->where('key', 'muster')->update(['optional' => '{"checked_by":"lead"}']);
+        $this->rewrite(PieceKind::Tier, static fn (array $tier): array => ['checked_by' => 'lead'] + $tier);
         $figure = $this->figure('1st Lamplighters', 2);
 
         $this->assertRefused($this->as($this->deputy(), 'POST', "/figures/{$figure->id}/checks"), 403, 'lead-checks');

@@ -8,7 +8,7 @@ use App\Import\CsvText;
 use App\Import\Roster;
 use App\Import\RosterProblem;
 use App\Import\RosterReader;
-use App\Import\UnreadableFile;
+use App\Refusals\UnreadableFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

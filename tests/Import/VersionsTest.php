@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Import;
 
+use App\Export\Notices;
 use PHPUnit\Framework\TestCase;
 
 /** What is installed is what was tried, those libraries that others need included. */
@@ -25,5 +26,13 @@ final class VersionsTest extends TestCase
 
         self::assertSame($kept, $lines, 'If the new versions are wanted, ./bin/versions keeps them.');
         self::assertGreaterThan(100, count($lines));
+    }
+
+    public function test_the_notices_name_what_is_shipped(): void
+    {
+        $root = dirname(__DIR__, 2);
+
+        self::assertStringContainsString('| react |', Notices::text($root));
+        self::assertSame((string) file_get_contents("{$root}/".Notices::FILE), Notices::text($root), 'Run php artisan notices:write.');
     }
 }

@@ -7,6 +7,7 @@ namespace Tests\OpenApi;
 use App\OpenApi\RuleSchema;
 use App\OpenApi\Shapes;
 use App\OpenApi\TypeSchema;
+use Core\Standard\Severity;
 use Core\Standard\Side;
 use Illuminate\Validation\Rule;
 use LogicException;
@@ -85,11 +86,16 @@ final class SchemaTest extends TestCase
         ], $schema['properties']);
     }
 
+    public function test_values_of_an_enum_are_its_words(): void
+    {
+        self::assertSame(['type' => 'string', 'enum' => ['critical', 'major', 'minor']], $this->schema('value-of<Severity>'));
+    }
+
     public function test_a_resource_names_its_shape_and_those_it_imports_become_components(): void
     {
         $shapes = new Shapes;
 
-        self::assertSame(['$ref' => '#/components/schemas/Check'], $shapes->ofResource(\App\Http\Resources\CheckResource::class));
+        self::assertSame(['$ref' => '#/components/schemas/Check'], $shapes->ofResource(\App\Http\Checks\CheckResource::class));
         self::assertArrayHasKey('Why', $shapes->components());
         self::assertArrayHasKey('CheckFault', $shapes->components());
     }
@@ -101,6 +107,6 @@ final class SchemaTest extends TestCase
         $tokens = new TokenIterator((new Lexer($config))->tokenize($type));
         $node = (new TypeParser($config, new ConstExprParser($config)))->parse($tokens);
 
-        return (new TypeSchema(static fn (string $name): ?array => $name === 'Known' ? ['$ref' => 'known'] : null))->of($node);
+        return (new TypeSchema(static fn (string $name): ?array => $name === 'Known' ? ['$ref' => 'known'] : null, static fn (): string => Severity::class))->of($node);
     }
 }

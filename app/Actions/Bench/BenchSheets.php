@@ -9,6 +9,7 @@ use App\Actions\Composing\JobFigures;
 use App\Actions\Composing\JobStandards;
 use App\Models\Figure;
 use App\Models\Job;
+use App\Models\JobState;
 use App\Models\Role;
 use App\Models\Unit;
 use App\Models\User;
@@ -38,7 +39,7 @@ final readonly class BenchSheets
      */
     public function forPerson(User $user): iterable
     {
-        foreach (Job::query()->where('state', 'open')->orderByRaw('due IS NULL, due, id')->get() as $job) {
+        foreach (Job::query()->where('state', JobState::Open)->orderByRaw('due IS NULL, due, id')->get() as $job) {
             foreach ($this->ofJob($job) as $sheet) {
                 if ($user->role !== Role::Painter || $sheet->isFor($user->id)) {
                     yield $sheet;

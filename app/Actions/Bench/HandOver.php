@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Checks\OpenFaults;
-use App\Actions\NotAllowed;
 use App\Actions\Transaction;
 use App\Models\Figure;
 use App\Models\FigureState;
 use App\Models\Unit;
 use App\Models\User;
+use App\Refusals\NotAllowed;
 
 /** Hands a figure over to be checked: every step marked or excused, or, after a refusal, every fault mended. */
 final readonly class HandOver

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
-use App\Actions\NotAllowed;
-use App\Actions\NotRight;
-use App\Actions\Stale;
 use App\Actions\Transaction;
 use App\Models\BenchMark;
 use App\Models\CurrentStudio;
@@ -15,6 +12,9 @@ use App\Models\FigureState;
 use App\Models\MarkState;
 use App\Models\Unit;
 use App\Models\User;
+use App\Refusals\NotAllowed;
+use App\Refusals\NotRight;
+use App\Refusals\Stale;
 
 /** Says of a step on figures that it is done, or why it is not, or takes that back. Each word is appended. */
 final readonly class MarkSteps

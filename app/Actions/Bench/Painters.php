@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
-use App\Actions\NotAllowed;
 use App\Models\BenchMark;
 use App\Models\Figure;
 use App\Models\Mending;
 use App\Models\User;
+use App\Refusals\NotAllowed;
 
 /** Who painted a figure: whom it was given to, and everyone who marked or mended on it. */
 final readonly class Painters

@@ -6,8 +6,6 @@ namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
-use App\Actions\NotAllowed;
-use App\Actions\NotRight;
 use App\Actions\Paints\PaintBook;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
@@ -17,6 +15,8 @@ use App\Models\Job;
 use App\Models\JobMix;
 use App\Models\JobMixPart;
 use App\Models\User;
+use App\Refusals\NotAllowed;
+use App\Refusals\NotRight;
 
 /** Writes down what a step is painted with: one paint, or a mix in parts. */
 final readonly class SetMix

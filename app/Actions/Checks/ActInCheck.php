@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\Actions\Checks;
 
-use App\Actions\NotAllowed;
-use App\Actions\NotRight;
 use App\Actions\Transaction;
 use App\Models\Check;
 use App\Models\CheckAction;
 use App\Models\CheckAnswer;
+use App\Models\CheckDeed;
 use App\Models\Fault;
+use App\Models\RoundState;
 use App\Models\User;
+use App\Refusals\NotAllowed;
+use App\Refusals\NotRight;
 use Core\Check\Answer;
 use Core\Check\CheckItem;
 use Core\Check\FaultKind;
@@ -30,7 +32,7 @@ final readonly class ActInCheck
         return $this->act($check, $versionRead, $by, $key, function (CheckReading $reading) use ($given, $by, $key): void {
             $item = $reading->sheet->item($given->key()) ?? throw NotRight::at('/criterion', 'unknown-item', "\"{$given->id}\" is not asked of \"{$given->area}\" on this figure.");
             self::requireFits($item, $given);
-            $action = $this->action($reading->check, 'answer', $given->side, $by, $key);
+            $action = $this->action($reading->check, CheckDeed::Answer, $given->side, $by, $key);
             $this->write($reading, $action, $item, $given->answer, $given->side, $given->reason);
         });
     }
@@ -57,7 +59,7 @@ final readonly class ActInCheck
             if (in_array($side, $reading->state->passed, true)) {
                 throw NotRight::at('/side', 'side-passed', "This side ({$side->value}) is passed already.");
             }
-            $action = $this->action($reading->check, 'pass', $side, $by, $key);
+            $action = $this->action($reading->check, CheckDeed::Pass, $side, $by, $key);
             foreach ($reading->state->answeredByPassing($side, $reading->sheet) as $item) {
                 $this->write($reading, $action, $item, Answer::Holds, $side, '');
             }
@@ -70,7 +72,7 @@ final readonly class ActInCheck
             $place = $reading->composed->type->area($flaw->area) ?? throw NotRight::at('/area', 'unknown-area', "This figure has no area \"{$flaw->area}\".");
             Fault::query()->create([
                 'check_id' => $reading->check->id,
-                'check_action_id' => $this->action($reading->check, 'flaw', $flaw->side, $by, $key)->id,
+                'check_action_id' => $this->action($reading->check, CheckDeed::Flaw, $flaw->side, $by, $key)->id,
                 'kind' => $flaw->kind(),
                 'area' => $flaw->area,
                 'side' => $flaw->side->value,
@@ -89,7 +91,7 @@ final readonly class ActInCheck
             if ($standing === []) {
                 throw NotRight::at('/fault', 'not-there', 'This flaw is not noted in this check any more.');
             }
-            $fault->update(['removed_by_action_id' => $this->action($reading->check, 'remove-flaw', null, $by)->id]);
+            $fault->update(['removed_by_action_id' => $this->action($reading->check, CheckDeed::RemoveFlaw, null, $by)->id]);
         });
     }
 
@@ -108,7 +110,7 @@ final readonly class ActInCheck
     /** What stands from the check before was not done in this one. */
     public static function lastToUndo(Check $check): ?CheckAction
     {
-        return $check->actions->last(static fn (CheckAction $action): bool => $action->undone_at === null && $action->kind !== 'stands');
+        return $check->actions->last(static fn (CheckAction $action): bool => $action->undone_at === null && $action->kind !== CheckDeed::Stands);
     }
 
     /**
@@ -123,7 +125,7 @@ final readonly class ActInCheck
             }
             $lock = CheckLock::take($check, $versionRead);
             MayCheck::require($by, $lock->figure);
-            if ($lock->check->state !== 'open') {
+            if ($lock->check->state !== RoundState::Open) {
                 throw NotAllowed::checkClosed();
             }
             $deed($this->reading->handle($lock->check));
@@ -135,7 +137,7 @@ final readonly class ActInCheck
         });
     }
 
-    private function action(Check $check, string $kind, ?Side $side, User $by, ?string $key = null): CheckAction
+    private function action(Check $check, CheckDeed $kind, ?Side $side, User $by, ?string $key = null): CheckAction
     {
         return CheckAction::query()->create(['check_id' => $check->id, 'user_id' => $by->id, 'kind' => $kind, 'side' => $side?->value, 'request_key' => $key]);
     }

@@ -7,6 +7,7 @@ namespace App\Actions\Checks;
 use App\Models\Check;
 use App\Models\CheckAction;
 use App\Models\CheckAnswer;
+use App\Models\CheckDeed;
 use App\Models\Fault;
 use App\Models\User;
 use Core\Check\CheckState;
@@ -25,13 +26,13 @@ final readonly class CarryStanding
         $mended = array_values(array_filter($reading->faults, static fn (Fault $fault): bool => $fault->mending !== null));
         $recheck = new Recheck($reading->composed->type, array_map(static fn (Fault $fault): string => $fault->area, $mended), self::itemsOf($mended));
         $standing = $recheck->standing($reading->state, $reading->sheet);
-        $action = CheckAction::query()->create(['check_id' => $now->id, 'user_id' => $by->id, 'kind' => 'stands']);
+        $action = CheckAction::query()->create(['check_id' => $now->id, 'user_id' => $by->id, 'kind' => CheckDeed::Stands]);
         foreach (array_keys($standing->answers) as $key) {
             $this->answer($reading->answers[$key], $action);
         }
         $this->faults($reading, $standing, $action);
         foreach ($standing->passed as $side) {
-            CheckAction::query()->create(['check_id' => $now->id, 'user_id' => $by->id, 'kind' => 'stands', 'side' => $side->value]);
+            CheckAction::query()->create(['check_id' => $now->id, 'user_id' => $by->id, 'kind' => CheckDeed::Stands, 'side' => $side->value]);
         }
     }
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Checks;
 
-use App\Actions\Stale;
 use App\Actions\Versioned;
 use App\Models\Check;
 use App\Models\Figure;
+use App\Refusals\Stale;
 
 /** A figure and its check, locked for a change in the order that holds everywhere. */
 final readonly class CheckLock

@@ -47,7 +47,7 @@ final readonly class CheckReading
     /** What still stands between the figure and its sign-off; null when nothing does. */
     public function standsBetween(): ?SignOffBar
     {
-        return SignOffBar::of($this);
+        return SignOffBar::of($this->sheet, $this->state, $this->judgement);
     }
 
     /** Where a criterion comes from, in words that stay true. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Checks;
 
 use App\Actions\Bench\Painters;
-use App\Actions\NotAllowed;
 use App\Models\Figure;
 use App\Models\User;
+use App\Refusals\NotAllowed;
 use Core\Standard\Checker;
 use Core\Standard\Tier;
 

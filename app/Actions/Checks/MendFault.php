@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions\Checks;
 
 use App\Actions\Bench\Painters;
-use App\Actions\NotAllowed;
 use App\Actions\Transaction;
 use App\Models\BenchMark;
 use App\Models\Check;
@@ -14,7 +13,9 @@ use App\Models\Figure;
 use App\Models\FigureState;
 use App\Models\MarkState;
 use App\Models\Mending;
+use App\Models\RoundState;
 use App\Models\User;
+use App\Refusals\NotAllowed;
 use Core\Check\ItemKind;
 
 /** A painter has mended a fault of a refused figure. When the last one is mended the figure is. */
@@ -32,7 +33,7 @@ final readonly class MendFault
             if (! Painters::mayPaint($by, $figure)) {
                 throw NotAllowed::because('not-your-figure', 'This figure is given to somebody else; the lead can give it to you.');
             }
-            if ($check->state !== 'refused' || ! in_array($figure->state, [FigureState::Refused, FigureState::Mended], true)) {
+            if ($check->state !== RoundState::Refused || ! in_array($figure->state, [FigureState::Refused, FigureState::Mended], true)) {
                 throw NotAllowed::because('not-refused', 'This fault is not open to be mended: the figure was not refused with it, or is in check again.');
             }
             Mending::query()->firstOrCreate(['fault_id' => $fault->id], ['user_id' => $by->id, 'note' => $note]);

@@ -6,12 +6,13 @@ namespace App\Actions\Checks;
 
 use App\Actions\Composing\JobFigures;
 use App\Actions\Composing\JobStandards;
-use App\Actions\NotAllowed;
 use App\Actions\Transaction;
 use App\Models\Check;
 use App\Models\Figure;
 use App\Models\FigureState;
+use App\Models\RoundState;
 use App\Models\User;
+use App\Refusals\NotAllowed;
 
 /** Opens the check of a figure, or goes on with the one that is open. */
 final readonly class OpenCheck
@@ -28,7 +29,7 @@ final readonly class OpenCheck
         return Transaction::run(function () use ($figure, $by): Check {
             $locked = Figure::query()->lockForUpdate()->findOrFail($figure->id);
             MayCheck::require($by, $locked);
-            $open = Check::query()->where('figure_id', $locked->id)->where('state', 'open')->first();
+            $open = Check::query()->where('figure_id', $locked->id)->where('state', RoundState::Open)->first();
             if ($open !== null) {
                 return $open;
             }
@@ -48,7 +49,7 @@ final readonly class OpenCheck
                 'signature' => $signature,
                 'opened_by' => $by->id,
             ])->refresh();
-            if ($last !== null && $last->state === 'refused' && $last->signature === $signature) {
+            if ($last !== null && $last->state === RoundState::Refused && $last->signature === $signature) {
                 $this->carrying->handle($last, $check, $by);
             }
 

@@ -7,6 +7,7 @@ namespace App\Actions\Checks;
 use App\Models\Check;
 use App\Models\Fault;
 use App\Models\Figure;
+use App\Models\RoundState;
 use Core\Check\FaultKind;
 
 /** What keeps a refused figure from being checked again: faults that count, or that the lead sent it back for, and that are neither mended nor waived. */
@@ -20,7 +21,7 @@ final readonly class OpenFaults
     public function toMend(Figure $figure): array
     {
         $check = Check::query()->where('figure_id', $figure->id)->orderByDesc('round')->first();
-        if ($check === null || $check->state !== 'refused') {
+        if ($check === null || $check->state !== RoundState::Refused) {
             return [];
         }
         $reading = $this->reading->handle($check);

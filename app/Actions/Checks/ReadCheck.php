@@ -10,7 +10,9 @@ use App\Actions\Composing\JobStandards;
 use App\Models\Check;
 use App\Models\CheckAction;
 use App\Models\CheckAnswer;
+use App\Models\CheckDeed;
 use App\Models\Fault as FaultRow;
+use App\Models\RoundState;
 use Core\Check\Answer;
 use Core\Check\CheckSheet;
 use Core\Check\CheckState;
@@ -87,7 +89,7 @@ final readonly class ReadCheck
         return array_filter($answers, static function (CheckAnswer $answer, string $key) use ($check, $sheet): bool {
             $item = $sheet->item($key);
 
-            return $check->state !== 'open' || $item === null || $answer->text === null
+            return $check->state !== RoundState::Open || $item === null || $answer->text === null
                 || ($answer->text === $item->criterion->text && $answer->severity === $item->criterion->severity->value);
         }, ARRAY_FILTER_USE_BOTH);
     }
@@ -97,7 +99,7 @@ final readonly class ReadCheck
     {
         $passed = [];
         foreach ($check->actions as $action) {
-            if ($action->undone_at === null && in_array($action->kind, ['pass', 'stands'], true) && $action->side !== null) {
+            if ($action->undone_at === null && in_array($action->kind, [CheckDeed::Pass, CheckDeed::Stands], true) && $action->side !== null) {
                 $passed[$action->side] = Side::from($action->side);
             }
         }
@@ -122,7 +124,7 @@ final readonly class ReadCheck
             }
             $key = $fault->itemKey();
 
-            return $key === null || (($answers[$key] ?? null)?->check_action_id === $fault->check_action_id && ($check->state !== 'open' || $sheet->item($key) !== null));
+            return $key === null || (($answers[$key] ?? null)?->check_action_id === $fault->check_action_id && ($check->state !== RoundState::Open || $sheet->item($key) !== null));
         })->all());
     }
 }

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\Actions\Checks;
 
-use App\Actions\NotAllowed;
-use App\Actions\NotRight;
 use App\Actions\Transaction;
 use App\Models\Check;
 use App\Models\CheckAction;
+use App\Models\CheckDeed;
 use App\Models\Fault;
 use App\Models\FigureState;
+use App\Models\RoundState;
 use App\Models\User;
+use App\Refusals\NotAllowed;
+use App\Refusals\NotRight;
 use Core\Check\FaultKind;
 use Core\Check\Verdict;
 
@@ -31,7 +33,7 @@ final readonly class RefuseFigure
         return Transaction::run(function () use ($check, $versionRead, $reason, $area, $by): Check {
             $lock = CheckLock::take($check, $versionRead);
             MayCheck::require($by, $lock->figure);
-            if ($lock->check->state !== 'open') {
+            if ($lock->check->state !== RoundState::Open) {
                 throw NotAllowed::checkClosed();
             }
             $reading = $this->reading->handle($lock->check);
@@ -40,7 +42,7 @@ final readonly class RefuseFigure
                 $this->note($lock->check, $reason, $area, $by);
             }
             $lock->check->setRelations([]);
-            $lock->check->fill(['state' => 'refused', 'closed_at' => now(), 'closed_by' => $by->id])->save();
+            $lock->check->fill(['state' => RoundState::Refused, 'closed_at' => now(), 'closed_by' => $by->id])->save();
             $lock->figure->fill(['state' => FigureState::Refused, 'version' => $lock->figure->version + 1])->save();
 
             return $lock->check;
@@ -62,7 +64,7 @@ final readonly class RefuseFigure
 
     private function note(Check $check, string $reason, string $area, User $by): void
     {
-        $action = CheckAction::query()->create(['check_id' => $check->id, 'user_id' => $by->id, 'kind' => 'send-back']);
+        $action = CheckAction::query()->create(['check_id' => $check->id, 'user_id' => $by->id, 'kind' => CheckDeed::SendBack]);
         Fault::query()->create(['check_id' => $check->id, 'check_action_id' => $action->id, 'kind' => FaultKind::SentBack, 'area' => $area, 'note' => $reason]);
     }
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Checks;
 
+use Core\Check\CheckSheet;
+use Core\Check\CheckState;
+use Core\Check\Judgement;
+
 /** What stands between a figure and its sign-off. */
 final readonly class SignOffBar
 {
@@ -14,18 +18,18 @@ final readonly class SignOffBar
     ) {
     }
 
-    public static function of(CheckReading $reading): ?self
+    public static function of(CheckSheet $sheet, CheckState $state, Judgement $judgement): ?self
     {
-        $open = count($reading->state->open($reading->sheet));
-        $sides = array_column($reading->state->sidesLeft($reading->sheet), 'value');
-        $undecided = implode(', ', $reading->sheet->undecided);
+        $open = count($state->open($sheet));
+        $sides = array_column($state->sidesLeft($sheet), 'value');
+        $undecided = implode(', ', $sheet->undecided);
 
         return match (true) {
-            $reading->sheet->items === [] => new self('nothing-asked', 'Nothing is asked of this figure, so there is nothing to sign: its standard says of no area how it is judged.'),
+            $sheet->items === [] => new self('nothing-asked', 'Nothing is asked of this figure, so there is nothing to sign: its standard says of no area how it is judged.'),
             $open > 0 => new self('items-open', $open === 1 ? 'One item is not answered yet.' : "{$open} items are not answered yet."),
             $sides !== [] => new self('sides-left', 'Sides not passed yet: '.implode(', ', $sides).'.'),
             $undecided !== '' => new self('undecided', "The standard is silent about: {$undecided}. Settle it there, or agree that it is not asked for on this figure."),
-            ! $reading->judgement->verdict->allowsSignOff() => new self('verdict-rework', 'The faults are over the limits of the tier; send the figure back, or let the lead waive a fault.'),
+            ! $judgement->verdict->allowsSignOff() => new self('verdict-rework', 'The faults are over the limits of the tier; send the figure back, or let the lead waive a fault.'),
             default => null,
         };
     }

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions\Checks;
 
-use App\Actions\NotAllowed;
-use App\Actions\NotRight;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\Check;
 use App\Models\Fault;
 use App\Models\Figure;
+use App\Models\RoundState;
 use App\Models\User;
+use App\Refusals\NotAllowed;
+use App\Refusals\NotRight;
 use Core\Check\FaultKind;
 
 /** The lead lets a fault pass, with who agreed and why. What follows is a concession. */
@@ -33,7 +34,7 @@ final readonly class WaiveFault
             if ($locked->kind === FaultKind::SentBack) {
                 throw NotAllowed::because('leads-word', 'The lead sent the figure back for this; it is mended, not waived.');
             }
-            if (! in_array($check->state, ['open', 'refused'], true)) {
+            if (! in_array($check->state, [RoundState::Open, RoundState::Refused], true)) {
                 throw NotAllowed::checkClosed();
             }
             $locked->fill(['waived_by' => $by->id, 'waived_at' => now(), 'waiver_agreed_with' => $agreedWith, 'waiver_reason' => $reason])->save();

@@ -10,13 +10,13 @@ use App\Models\JobRequirement;
 use Core\Standard\Requirement;
 use Core\Standard\Standard;
 use Core\Standard\TechniqueUse;
-use Core\Standard\UseReader;
+use Document\Standard\UseReader;
 
 /**
  * The standard of a job: the version it was booked under, and what it says itself of tiers by agreement.
  *
- * @phpstan-import-type UseDocument from UseReader
- * @phpstan-import-type CriterionDocument from UseReader
+ * @phpstan-import-type UseDocument from \Document\Member\UseMembers
+ * @phpstan-import-type CriterionDocument from \Document\Member\CriterionMembers
  */
 final readonly class JobStandards
 {
@@ -32,21 +32,21 @@ final readonly class JobStandards
     /** As it would be under another version: of a tier that is by agreement there too, the job's own list holds. */
     public function under(Job $job, Standard $standard): Standard
     {
+        $reader = new UseReader($standard, bearsUnknownTechniques: true);
         $own = [];
         foreach (JobRequirement::query()->where('job_id', $job->id)->orderBy('id')->get() as $row) {
             if ($standard->hasTier($row->tier) && $standard->tier($row->tier)->byAgreement && $standard->hasSurface($row->surface)) {
-                $own[] = self::requirement($row, $standard);
+                $own[] = self::requirement($row, $standard, $reader);
             }
         }
 
         return $own === [] ? $standard : $standard->withRequirements($own);
     }
 
-    private static function requirement(JobRequirement $row, Standard $standard): Requirement
+    private static function requirement(JobRequirement $row, Standard $standard, UseReader $reader): Requirement
     {
         /** @var array{uses: list<UseDocument>, criteria?: list<CriterionDocument>, note?: string} $value its shape was checked when it was written */
         $value = $row->value;
-        $reader = new UseReader($standard, bearsUnknownTechniques: true);
         $uses = $reader->uses($value['uses'], '');
         // A version that a job was moved to may not have every technique; what names one that is gone rests.
         $known = array_values(array_filter($uses, static fn (TechniqueUse $use): bool => array_filter($use->techniques, $standard->hasTechnique(...)) === $use->techniques));

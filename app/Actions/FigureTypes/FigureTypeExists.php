@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\FigureTypes;
 
-use App\Actions\Refusal;
+use App\Refusals\Refusal;
 
 /** A figure type that is there already. */
 final class FigureTypeExists extends Refusal

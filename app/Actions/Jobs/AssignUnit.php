@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Jobs;
 
-use App\Actions\NotAllowed;
-use App\Actions\NotRight;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\CurrentStudio;
@@ -16,6 +14,8 @@ use App\Models\Scheme;
 use App\Models\Tier;
 use App\Models\Unit;
 use App\Models\User;
+use App\Refusals\NotAllowed;
+use App\Refusals\NotRight;
 
 /** Gives a unit, or single figures of it, a tier and a painter. */
 final readonly class AssignUnit

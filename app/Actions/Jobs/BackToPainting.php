@@ -7,6 +7,7 @@ namespace App\Actions\Jobs;
 use App\Models\Check;
 use App\Models\Figure;
 use App\Models\FigureState;
+use App\Models\RoundState;
 use Illuminate\Database\Eloquent\Collection;
 
 /** After a change of tier, version or variation a figure in check goes back to painting, and its check ends. */
@@ -20,6 +21,6 @@ final readonly class BackToPainting
             return;
         }
         Figure::query()->whereIn('id', $inCheck->modelKeys())->update(['state' => FigureState::Painting]);
-        Check::query()->whereIn('figure_id', $inCheck->modelKeys())->where('state', 'open')->update(['state' => 'dropped', 'closed_at' => now()]);
+        Check::query()->whereIn('figure_id', $inCheck->modelKeys())->where('state', RoundState::Open)->update(['state' => RoundState::Dropped, 'closed_at' => now()]);
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Jobs;
 
-use App\Actions\NotRight;
 use App\Actions\Transaction;
 use App\Models\Force;
 use App\Models\Job;
 use App\Models\StandardVersion;
+use App\Models\VersionState;
+use App\Refusals\NotRight;
 
 /** Books a job under a version of the standard: the one in force unless another is named. */
 final readonly class CreateJob
@@ -25,8 +26,8 @@ final readonly class CreateJob
                 throw NotRight::at('/name', 'job-exists', "There is a job \"{$name}\" already; give this one another name.");
             }
             $version = $standardVersion === null
-                ? StandardVersion::query()->where('state', 'in-force')->orderByDesc('in_force_at')->first()
-                : StandardVersion::query()->where('state', '<>', 'draft')->find($standardVersion);
+                ? StandardVersion::inForce()
+                : StandardVersion::query()->where('state', '<>', VersionState::Draft)->find($standardVersion);
             if ($version === null) {
                 throw NotRight::at('/standard_version_id', 'no-standard', 'There is no such version of the standard; load one and put it in force first.');
             }

@@ -7,7 +7,6 @@ namespace App\Actions\Jobs;
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
 use App\Actions\Composing\JobStandards;
-use App\Actions\NotRight;
 use App\Actions\Standards\StandardLibrary;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
@@ -15,10 +14,13 @@ use App\Models\AreaTier;
 use App\Models\Figure;
 use App\Models\Job;
 use App\Models\JobMove;
+use App\Models\JobState;
 use App\Models\StandardVersion;
 use App\Models\Tier;
 use App\Models\Unit;
 use App\Models\User;
+use App\Models\VersionState;
+use App\Refusals\NotRight;
 
 /** A running job under another version of the standard: what that would change, and the move itself. */
 final readonly class MoveJob
@@ -34,7 +36,7 @@ final readonly class MoveJob
     /** @return list<JobForecast> for each running job that is not on the version */
     public function forecasts(StandardVersion $to): array
     {
-        $jobs = Job::query()->where('state', 'open')->where('standard_version_id', '<>', $to->id)->with('standardVersion')->orderBy('name')->get();
+        $jobs = Job::query()->where('state', JobState::Open)->where('standard_version_id', '<>', $to->id)->with('standardVersion')->orderBy('name')->get();
 
         return array_values($jobs->map(fn (Job $job): JobForecast => $this->forecast($job, $to))->all());
     }
@@ -53,7 +55,7 @@ final readonly class MoveJob
     {
         return Transaction::run(function () use ($job, $to, $versionRead, $by): Job {
             $locked = Versioned::lock($job, $versionRead, "the job {$job->name}");
-            if ($to->state !== 'in-force') {
+            if ($to->state !== VersionState::InForce) {
                 throw NotRight::at('/to', 'not-in-force', 'A job is moved to the version in force only.');
             }
             if ($locked->standard_version_id === $to->id) {
@@ -94,7 +96,7 @@ final readonly class MoveJob
     private function missingTiers(Job $job, StandardVersion $to): array
     {
         $units = Unit::query()->where('job_id', $job->id)->select('id');
-        $used = Tier::query()->where('standard_version_id', $job->standard_version_id)->where(static fn ($tiers) => $tiers
+        $used = Tier::query()->with('piece')->where('standard_version_id', $job->standard_version_id)->where(static fn ($tiers) => $tiers
             ->whereIn('id', Unit::query()->where('job_id', $job->id)->select('tier_id'))
             ->orWhereIn('id', Figure::query()->whereIn('unit_id', $units)->select('tier_id'))
             ->orWhereIn('id', AreaTier::query()->whereIn('unit_id', $units)->select('tier_id')))->get();

@@ -6,19 +6,19 @@ namespace App\Actions\Jobs;
 
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
-use App\Actions\NotAllowed;
-use App\Actions\NotRight;
 use App\Actions\Standards\StandardLibrary;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
-use App\Import\RequirementText;
 use App\Models\Figure;
 use App\Models\FigureState;
 use App\Models\Job;
 use App\Models\JobRequirement;
 use App\Models\Unit;
-use Core\Standard\StandardReader;
+use App\Refusals\NotAllowed;
+use App\Refusals\NotRight;
 use Core\Standard\Tier;
+use Document\Standard\RequirementText;
+use Document\Standard\StandardReader;
 
 /**
  * The list that a job has of its own for a tier by agreement: copied from another tier, then changed here.

@@ -17,7 +17,7 @@ final readonly class ReadRoster
 {
     public function handle(Job $job, string $text): Roster
     {
-        $tiers = Tier::query()->where('standard_version_id', $job->standard_version_id)->orderBy('rank')->get()
+        $tiers = Tier::query()->with('piece')->where('standard_version_id', $job->standard_version_id)->get()->sortBy('rank')
             ->map(static fn (Tier $tier): array => ['key' => $tier->key, 'name' => $tier->name, 'retired' => $tier->retired]);
         $types = FigureType::query()->where(static fn ($query) => $query->whereNull('job_id')->orWhere('job_id', $job->id))->orderBy('name')->get()
             ->unique('key')->map(static fn (FigureType $type): array => ['key' => $type->key, 'name' => $type->name]);

@@ -7,7 +7,6 @@ namespace App\Actions\Jobs;
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
 use App\Actions\Composing\JobStandards;
-use App\Actions\NotRight;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\AreaTier;
@@ -15,11 +14,13 @@ use App\Models\Check;
 use App\Models\Choice;
 use App\Models\Figure;
 use App\Models\FigureArea;
+use App\Models\RoundState;
 use App\Models\Tier;
 use App\Models\Unit;
 use App\Models\User;
 use App\Models\Variation;
 use App\Models\VariationKind;
+use App\Refusals\NotRight;
 use Core\Composition\Asked;
 use Core\Composition\Choice as CoreChoice;
 use Core\Composition\FittingVariations;
@@ -49,8 +50,8 @@ final readonly class VaryArea
 
                 return;
             }
-            $row = Tier::query()->where('standard_version_id', $unit->job->standard_version_id)->where('key', $tier)->where('retired', false)->first();
-            if ($row === null) {
+            $row = Tier::query()->where('standard_version_id', $unit->job->standard_version_id)->where('key', $tier)->first();
+            if ($row === null || $row->retired) {
                 throw NotRight::at('/tier', 'unknown-tier', "The standard of this job has no tier \"{$tier}\" that new work may take.");
             }
             AreaTier::query()->updateOrCreate($place, ['tier_id' => $row->id]);
@@ -80,7 +81,7 @@ final readonly class VaryArea
             $locked->save();
             // Nothing that is painted or judged has changed, so a check goes on where it was.
             foreach ($this->signatures($locked) as $id => $signature) {
-                Check::query()->where('figure_id', $id)->whereIn('figure_id', $figures->modelKeys())->where('state', '<>', 'signed')->update(['signature' => $signature]);
+                Check::query()->where('figure_id', $id)->whereIn('figure_id', $figures->modelKeys())->where('state', '<>', RoundState::Signed)->update(['signature' => $signature]);
             }
 
             return $locked;

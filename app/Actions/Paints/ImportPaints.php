@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\Paints;
 
 use App\Actions\Transaction;
+use App\Import\PaintEntry;
 use App\Import\PaintFile;
 use App\Models\Paint;
-use Cli\Document\BadDocument;
+use Document\Json\BadDocument;
 
 /** Takes paints from a file: new ones are added, and of known ones colour and kind are brought up to date. */
 final readonly class ImportPaints
@@ -20,7 +21,7 @@ final readonly class ImportPaints
      * @param  bool  $take whether they are stored, or only shown
      * @return array{new: list<string>, changed: list<string>, alike: int, taken: bool}
      *
-     * @throws BadDocument|\App\Import\UnreadableFile
+     * @throws BadDocument|\App\Refusals\UnreadableFile
      */
     public function handle(string $text, bool $take): array
     {

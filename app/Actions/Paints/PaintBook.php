@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Paints;
 
-use App\Actions\NotRight;
 use App\Models\CurrentStudio;
 use App\Models\JobMixPart;
 use App\Models\Paint as PaintRow;
 use App\Models\SchemeStepPart;
+use App\Refusals\NotRight;
 use Core\Colour\MixNotation;
 use Core\Colour\Srgb;
 use Core\CoreException;

@@ -10,6 +10,7 @@ use App\Actions\Composing\JobFigures;
 use App\Actions\Schemes\StudioRules;
 use App\Models\FigureState;
 use App\Models\Job;
+use App\Models\JobState;
 use Core\Why;
 
 /** What the running jobs will take of each paint, for figures that are not handed over yet. */
@@ -26,7 +27,7 @@ final readonly class PaintNeeds
     public function handle(): array
     {
         $needs = [];
-        foreach (Job::query()->where('state', 'open')->orderBy('id')->get() as $job) {
+        foreach (Job::query()->where('state', JobState::Open)->orderBy('id')->get() as $job) {
             foreach ($this->ofJob($job) as $paint => $ml) {
                 $needs[$paint] = ($needs[$paint] ?? 0.0) + $ml;
             }

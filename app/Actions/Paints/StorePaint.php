@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Paints;
 
-use App\Actions\NotRight;
 use App\Actions\Schemes\SchemeBook;
-use App\Actions\Stale;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
+use App\Import\PaintEntry;
 use App\Models\Paint;
+use App\Refusals\NotRight;
+use App\Refusals\Stale;
 use Core\Colour\ColourText;
 use Core\CoreException;
 use Core\Scheme\Recipe;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Paints;
 
-use App\Actions\NotRight;
 use App\Actions\Schemes\SchemeBook;
 use App\Actions\Schemes\StoreArea;
 use App\Actions\Transaction;
@@ -13,6 +12,7 @@ use App\Models\Scheme;
 use App\Models\SchemeArea;
 use App\Models\SchemeNote;
 use App\Models\User;
+use App\Refusals\NotRight;
 use Core\Scheme\Substitute;
 
 /** Lets one paint stand in for another in every ladder of every scheme, in one action. */

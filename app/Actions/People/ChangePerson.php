@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
-use App\Actions\NotAllowed;
-use App\Actions\Stale;
 use App\Actions\Studios\Log;
 use App\Actions\Transaction;
 use App\Models\LogKind;
 use App\Models\Role;
 use App\Models\Studio;
 use App\Models\User;
+use App\Refusals\NotAllowed;
+use App\Refusals\Stale;
 use Illuminate\Support\Facades\DB;
 
 /** The lead changes what somebody may do, or ends an account: its sessions end, its marks and signatures stay. */
@@ -19,7 +19,7 @@ final readonly class ChangePerson
 {
     public function role(User $person, Role $role, ?int $signingRank, int $versionRead, User $by): User
     {
-        return $this->change($person, $versionRead, static function (User $locked) use ($role, $signingRank, $by): void {
+        return $this->with($person, $versionRead, static function (User $locked) use ($role, $signingRank, $by): void {
             if ($locked->role === Role::Lead && $role !== Role::Lead) {
                 self::requireAnotherLead($locked);
             }
@@ -31,7 +31,7 @@ final readonly class ChangePerson
 
     public function end(User $person, int $versionRead, User $by): User
     {
-        return $this->change($person, $versionRead, static function (User $locked) use ($by): void {
+        return $this->with($person, $versionRead, static function (User $locked) use ($by): void {
             self::requireAnotherLead($locked);
             $locked->fill(['ended_at' => now()])->save();
             Sessions::endAll($locked);
@@ -39,8 +39,12 @@ final readonly class ChangePerson
         });
     }
 
-    /** @param  callable(User): void  $change */
-    private function change(User $person, int $versionRead, callable $change): User
+    /**
+     * Changes the account as the sender read it.
+     *
+     * @param  callable(User): void  $change  of the locked row, to be saved there
+     */
+    public function with(User $person, int $versionRead, callable $change): User
     {
         return Transaction::run(static function () use ($person, $versionRead, $change): User {
             // One after the other in a studio, so that two leads do not take each other's role away.

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
-use App\Actions\NotAllowed;
-use App\Actions\NotRight;
 use App\Actions\Studios\AddPerson;
 use App\Actions\Studios\Log;
 use App\Actions\Transaction;
@@ -14,6 +12,8 @@ use App\Models\LogKind;
 use App\Models\Role;
 use App\Models\StudioScope;
 use App\Models\User;
+use App\Refusals\NotAllowed;
+use App\Refusals\NotRight;
 
 /** The lead invites somebody by a link that is used once and expires. */
 final readonly class Invite

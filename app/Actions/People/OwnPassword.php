@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
-use App\Actions\NotRight;
 use App\Actions\Studios\Log;
 use App\Models\LogKind;
 use App\Models\User;
+use App\Refusals\NotRight;
 use Illuminate\Contracts\Hashing\Hasher;
 
 /** Somebody's own password: shown to be known, or changed for another, which ends all other sessions. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
-use App\Actions\NotRight;
-use App\Actions\Unavailable;
 use App\Models\Studio;
+use App\Refusals\NotRight;
+use App\Refusals\Unavailable;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\Rules\Password;
 

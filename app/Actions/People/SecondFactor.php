@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
-use App\Actions\NotAllowed;
-use App\Actions\NotRight;
 use App\Actions\Studios\Log;
 use App\Actions\Transaction;
 use App\Models\LogKind;
 use App\Models\User;
+use App\Refusals\NotAllowed;
+use App\Refusals\NotRight;
 
 /** A second factor by an app: made ready, confirmed by a code of it, asked for at each sign-in, with codes for when the app is lost. */
 final readonly class SecondFactor

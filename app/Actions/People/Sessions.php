@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 /**
  * The places where somebody is signed in. The name of a session opens it, so a hash of it is shown.
  *
- * @phpstan-import-type OpenSession from \App\Http\Resources\AccountResource
+ * @phpstan-import-type OpenSession from \App\Http\Session\AccountResource
  */
 final readonly class Sessions
 {

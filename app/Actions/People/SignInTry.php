@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
-use App\Actions\NotRight;
 use App\Actions\Studios\Log;
-use App\Actions\TooOften;
 use App\Models\LogKind;
 use App\Models\User;
+use App\Refusals\NotRight;
+use App\Refusals\TooOften;
 use Illuminate\Cache\RateLimiter;
 use Illuminate\Contracts\Hashing\Hasher;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
-use App\Actions\NotRight;
+use App\Refusals\NotRight;
 
 /**
  * Codes by the clock: TOTP (RFC 6238) with HMAC-SHA-1, six digits and steps of 30 seconds, as the apps take it. The

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Schemes;
 
-use App\Actions\NotRight;
 use App\Actions\Transaction;
 use App\Models\Force;
 use App\Models\Scheme;
+use App\Refusals\NotRight;
 
 /** Begins a scheme: the common one of a force first, then others that differ from it. */
 final readonly class BeginScheme

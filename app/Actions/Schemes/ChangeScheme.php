@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Schemes;
 
-use App\Actions\NotRight;
 use App\Actions\Paints\PaintBook;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\Scheme;
+use App\Refusals\NotRight;
 use Core\CoreException;
 use Core\Scheme\Recipe;
 use Core\Scheme\SharedLight;
@@ -23,7 +23,7 @@ final readonly class ChangeScheme
     }
 
     /**
-     * @throws NotRight|\App\Actions\Stale
+     * @throws NotRight|\App\Refusals\Stale
      */
     public function handle(Scheme $scheme, SchemeHead $head, int $versionRead): Scheme
     {

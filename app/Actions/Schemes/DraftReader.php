@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Schemes;
 
-use App\Actions\NotRight;
 use App\Actions\Paints\PaintBook;
+use App\Refusals\NotRight;
 use Core\CoreException;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\Rung;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Schemes;
 
-use App\Actions\NotRight;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Import\Picture;
 use App\Models\Scheme;
+use App\Refusals\NotRight;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
 

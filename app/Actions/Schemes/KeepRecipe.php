@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Schemes;
 
-use App\Actions\NotRight;
 use App\Actions\Paints\PaintBook;
 use App\Actions\Transaction;
 use App\Models\FigureType;
@@ -14,6 +13,7 @@ use App\Models\JobMixPart;
 use App\Models\SchemeNote;
 use App\Models\Unit;
 use App\Models\User;
+use App\Refusals\NotRight;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\UseRecipe;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Schemes;
 
-use App\Actions\NotRight;
 use App\Models\Scheme;
 use App\Models\SchemeNote;
 use App\Models\User;
+use App\Refusals\NotRight;
 use Core\Composition\FigureType;
 
 /** One picture governs a scheme; where the work departs from it, that is noted with date and reason. */

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Actions\Schemes;
 
-use App\Actions\NotRight;
 use App\Actions\Paints\PaintBook;
 use App\Actions\Transaction;
 use App\Import\PaintsByUse;
 use App\Import\RosterProblem;
 use App\Models\Scheme;
 use App\Models\SchemeArea;
-use Cli\Document\BadDocument;
-use Cli\Document\ShapeFault;
+use App\Refusals\NotRight;
 use Core\Composition\FigureType;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\LadderFromUses;
 use Core\Scheme\UseRecipe;
 use Core\Standard\Standard;
+use Document\Json\BadDocument;
+use Document\Json\ShapeFault;
 
 /**
  * Takes a list of paints by use into a scheme, as ladders. Figure types that have an area alike share it; one

@@ -4,22 +4,18 @@ declare(strict_types=1);
 
 namespace App\Actions\Schemes;
 
-use App\Actions\NotRight;
 use App\Actions\Paints\PaintBook;
 use App\Actions\Standards\StandardLibrary;
 use App\Models\Job;
+use App\Models\JobState;
 use App\Models\Scheme;
 use App\Models\StandardVersion;
+use App\Refusals\NotRight;
 use Core\Composition\Composer;
-use Core\Composition\Composition;
-use Core\Composition\Figure;
-use Core\Composition\FigureType;
-use Core\Composition\TypeArea;
 use Core\Scheme\Mending;
 use Core\Scheme\PaintedFigure;
 use Core\Scheme\Recipe;
 use Core\Scheme\Tints;
-use Core\Standard\Area;
 use Core\Standard\Standard;
 use Core\Standard\Tier;
 
@@ -51,7 +47,7 @@ final readonly class ReadScheme
         $ladders = $this->book->of($scheme);
         $standard = $this->standard($scheme);
         $shown = self::tier($standard, $tier);
-        $composition = self::compose($standard, $types[$key], $shown);
+        $composition = (new Composer($standard))->composeType($types[$key], $shown->id);
         $painted = [];
         foreach ($types[$key]->areas as $area) {
             $ladder = $ladders->tier($key, $area->area->id, $composition->usesOn($area->area->id), $standard, $shown->id);
@@ -65,19 +61,12 @@ final readonly class ReadScheme
 
     public function standard(Scheme $scheme): Standard
     {
-        $job = Job::query()->where('force_id', $scheme->force_id)->where('state', 'open')->orderByDesc('id')->first();
-        $version = $job === null ? StandardVersion::query()->where('state', 'in-force')->orderByDesc('in_force_at')->first() : StandardVersion::query()->find($job->standard_version_id);
+        $job = Job::query()->where('force_id', $scheme->force_id)->where('state', JobState::Open)->orderByDesc('id')->first();
+        $version = $job === null ? StandardVersion::inForce() : StandardVersion::query()->find($job->standard_version_id);
 
         return $version === null
             ? throw NotRight::at('/tier', 'no-standard', 'No standard is in force; write one and put it in force first, for its tiers say what a scheme is laid with.')
             : $this->library->of($version->id);
-    }
-
-    public static function compose(Standard $standard, FigureType $type, Tier $tier): Composition
-    {
-        $areas = array_map(static fn (TypeArea $area): Area => $area->area, $type->areas);
-
-        return (new Composer($standard))->compose(new Figure($tier->id, $type->sizeClass->size(), $areas));
     }
 
     public function mending(SchemeLadders $ladders): Mending

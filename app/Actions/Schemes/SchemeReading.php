@@ -6,6 +6,7 @@ namespace App\Actions\Schemes;
 
 use App\Models\Scheme;
 use Core\Composition\ComposedUse;
+use Core\Composition\Composer;
 use Core\Composition\Composition;
 use Core\Composition\FigureType;
 use Core\Composition\TypeArea;
@@ -81,7 +82,7 @@ final readonly class SchemeReading
     {
         $type = $this->types[$this->type];
         $tiers = $this->standard->offeredTiers();
-        $compositions = array_map(fn (Tier $tier): Composition => ReadScheme::compose($this->standard, $type, $tier), $tiers);
+        $compositions = array_map(fn (Tier $tier): Composition => (new Composer($this->standard))->composeType($type, $tier->id), $tiers);
         $plates = [];
         foreach ($type->areas as $area) {
             // The figure as one has no surface to show.

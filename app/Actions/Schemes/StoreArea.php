@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Schemes;
 
-use App\Actions\NotRight;
 use App\Actions\Paints\PaintBook;
-use App\Actions\Stale;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\CurrentStudio;
@@ -14,6 +12,8 @@ use App\Models\Scheme;
 use App\Models\SchemeArea;
 use App\Models\SchemeStep;
 use App\Models\SchemeStepPart;
+use App\Refusals\NotRight;
+use App\Refusals\Stale;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\Recipe;
 

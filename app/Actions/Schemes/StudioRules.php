@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Schemes;
 
-use App\Actions\NotRight;
 use App\Models\CurrentStudio;
 use App\Models\Studio;
+use App\Refusals\NotRight;
 use Core\CoreException;
 use Core\Scheme\SchemeRules;
 use Core\Scheme\Setting;

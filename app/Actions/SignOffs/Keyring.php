@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\SignOffs;
 
-use App\Actions\Unavailable;
+use App\Refusals\Unavailable;
 use Illuminate\Contracts\Config\Repository;
 
 /** The keys that sign records (Ed25519, RFC 8032, by libsodium): one secret in use, and every public one so far. */

@@ -38,7 +38,7 @@ final readonly class RecordedRound
         $word = $check->faults->first(static fn (Fault $fault): bool => $fault->kind === FaultKind::SentBack);
 
         return [
-            ...self::told($check, $check->state, $check->closer->name ?? '', $check->closed_at),
+            ...self::told($check, $check->state->value, $check->closer->name ?? '', $check->closed_at),
             'faults' => array_values($check->faults->map(static fn (Fault $fault): array => self::fault($fault, self::weight($fault, $judging), ! in_array($fault->check_action_id, $undone, true) && $fault->removed_by_action_id === null))->all()),
             'sent_back' => $word === null ? null : ['by' => $check->closer->name ?? '', 'reason' => $word->note, 'area' => $word->area],
         ];
@@ -68,7 +68,7 @@ final readonly class RecordedRound
         $answers = [];
         foreach ($check->actions as $action) {
             foreach ($action->answers as $answer) {
-                $answers[] = [...self::answer($answer), 'by' => $action->user->name, 'at' => $action->created_at?->toIso8601ZuluString(), 'in' => $action->kind, 'undone' => $action->undone_at !== null];
+                $answers[] = [...self::answer($answer), 'by' => $action->user->name, 'at' => $action->created_at?->toIso8601ZuluString(), 'in' => $action->kind->value, 'undone' => $action->undone_at !== null];
             }
         }
 

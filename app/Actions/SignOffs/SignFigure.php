@@ -8,16 +8,17 @@ use App\Actions\Checks\CheckLock;
 use App\Actions\Checks\CheckReading;
 use App\Actions\Checks\MayCheck;
 use App\Actions\Checks\ReadCheck;
-use App\Actions\NotAllowed;
 use App\Actions\Studios\Log;
 use App\Actions\Transaction;
 use App\Models\Check;
 use App\Models\Figure;
 use App\Models\FigureState;
 use App\Models\LogKind;
+use App\Models\RoundState;
 use App\Models\SignOff;
 use App\Models\Studio;
 use App\Models\User;
+use App\Refusals\NotAllowed;
 use Carbon\CarbonImmutable;
 use Core\Record\Link;
 
@@ -50,7 +51,7 @@ final readonly class SignFigure
                 ...$this->seal($studio->id, $link),
             ]);
             $locked->setRelations([]);
-            $locked->fill(['state' => 'signed', 'closed_at' => $signedAt, 'closed_by' => $by->id])->save();
+            $locked->fill(['state' => RoundState::Signed, 'closed_at' => $signedAt, 'closed_by' => $by->id])->save();
             $figure->fill(['state' => FigureState::Signed, 'version' => $figure->version + 1])->save();
             if (MayCheck::isOwnWork($by, $figure)) {
                 Log::of($by, LogKind::SelfChecked, "record {$signOff->number}");
@@ -74,7 +75,7 @@ final readonly class SignFigure
 
     private function requireReady(CheckReading $reading, Figure $figure): void
     {
-        if ($reading->check->state !== 'open' || $figure->state !== FigureState::ToCheck) {
+        if ($reading->check->state !== RoundState::Open || $figure->state !== FigureState::ToCheck) {
             throw NotAllowed::checkClosed();
         }
         $bar = $reading->standsBetween();

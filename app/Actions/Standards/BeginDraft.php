@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
-use App\Actions\NotRight;
-use App\Import\StandardFile;
 use App\Models\StandardVersion;
-use Core\Standard\StandardReader;
+use App\Refusals\NotRight;
+use Document\Standard\StandardFile;
+use Document\Standard\StandardReader;
 
 /**
  * Begins a draft: a copy of a version to change, or a starting ladder for a studio that has none.

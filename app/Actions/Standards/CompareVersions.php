@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Standards;
 
 use App\Models\StandardVersion;
-use Core\Composition\ChangeLine;
-use Core\Composition\DifferenceWords;
 use Core\Standard\Standard;
+use Document\Difference\ChangeLine;
+use Document\Difference\DifferenceWords;
 
 /** What differs between two versions, in words; a version without one before it differs from nothing. */
 final readonly class CompareVersions
@@ -19,7 +19,7 @@ final readonly class CompareVersions
     /** The version that a draft would take the place of: the one in force, else the one it was made from. */
     public function before(StandardVersion $version): ?StandardVersion
     {
-        $inForce = StandardVersion::query()->where('state', 'in-force')->first();
+        $inForce = StandardVersion::inForce();
 
         return $inForce !== null && $inForce->id !== $version->id ? $inForce : StandardVersion::query()->find($version->based_on_id);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
-use App\Actions\Refusal;
+use App\Refusals\Refusal;
 
 /** A studio works on one draft at a time. */
 final class DraftExists extends Refusal

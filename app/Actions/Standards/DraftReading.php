@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
-use App\Models\Requirement;
 use App\Models\StandardChange;
+use App\Models\StandardPiece;
 use App\Models\StandardVersion;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
+use Document\Standard\PieceKind;
 
 /** The revisions of the pieces of a draft, and what somebody may undo in it. */
 final readonly class DraftReading
@@ -21,34 +21,27 @@ final readonly class DraftReading
         $changes = StandardChange::query()->where('standard_version_id', $version->id)->where('user_id', $reader->id);
 
         return [
-            'head' => $version->head_revision + 1,
+            ...self::revisions($version),
             'order' => $version->order_revision + 1,
-            'surfaces' => self::named('surfaces', $version),
-            'techniques' => self::named('techniques', $version),
-            'tiers' => self::named('tiers', $version),
-            'cells' => self::cells($version),
             'undo' => (clone $changes)->where('undone', false)->count(),
             'redo' => (clone $changes)->where('undone', true)->count(),
         ];
     }
 
-    /** @return array<string, int> revision by id */
-    private static function named(string $table, StandardVersion $version): array
+    /** @return array{head: int, surfaces: array<string, int>, techniques: array<string, int>, tiers: array<string, int>, cells: array<string, int>} of a cell by "tier surface" */
+    private static function revisions(StandardVersion $version): array
     {
-        $revisions = [];
-        foreach (DB::table($table)->where('standard_version_id', $version->id)->pluck('revision', 'key') as $key => $revision) {
-            $revisions[(string) $key] = (is_numeric($revision) ? (int) $revision : 0) + 1;
-        }
-
-        return $revisions;
-    }
-
-    /** @return array<string, int> revision by "tier surface" */
-    private static function cells(StandardVersion $version): array
-    {
-        $revisions = [];
-        foreach (Requirement::query()->where('standard_version_id', $version->id)->with(['tier', 'surface'])->get() as $requirement) {
-            $revisions["{$requirement->tier->key} {$requirement->surface->key}"] = $requirement->revision + 1;
+        $revisions = ['head' => 1, 'surfaces' => [], 'techniques' => [], 'tiers' => [], 'cells' => []];
+        foreach (StandardPiece::query()->where('standard_version_id', $version->id)->orderBy('position')->get(['kind', 'key', 'surface', 'revision']) as $row) {
+            $revision = $row->revision + 1;
+            match ($row->kind) {
+                PieceKind::Head => $revisions['head'] = $revision,
+                PieceKind::Surface => $revisions['surfaces'][$row->key] = $revision,
+                PieceKind::Technique => $revisions['techniques'][$row->key] = $revision,
+                PieceKind::Tier => $revisions['tiers'][$row->key] = $revision,
+                PieceKind::Cell => $revisions['cells']["{$row->key} {$row->surface}"] = $revision,
+                PieceKind::Order => null,
+            };
         }
 
         return $revisions;

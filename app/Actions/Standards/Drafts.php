@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
-use App\Actions\NotAllowed;
 use App\Models\StandardVersion;
+use App\Models\VersionState;
+use App\Refusals\NotAllowed;
 
 /** The draft of a studio; only it is changed. */
 final readonly class Drafts
@@ -14,8 +15,8 @@ final readonly class Drafts
     public static function lock(StandardVersion $version): StandardVersion
     {
         $draft = StandardVersion::query()->lockForUpdate()->findOrFail($version->id);
-        if ($draft->state !== 'draft') {
-            throw NotAllowed::because('not-a-draft', $draft->state === 'in-force'
+        if ($draft->state !== VersionState::Draft) {
+            throw NotAllowed::because('not-a-draft', $draft->state === VersionState::InForce
                 ? 'This version is in force and stays as it is; draft a change of it.'
                 : 'This version is retired and stays as it is.');
         }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
-use App\Actions\Stale;
 use App\Actions\Transaction;
 use App\Models\StandardChange;
 use App\Models\StandardVersion;
 use App\Models\User;
-use Cli\Document\BadDocument;
-use Core\Standard\Piece;
-use Core\Standard\StandardPieces;
+use App\Refusals\Stale;
+use Document\Json\BadDocument;
+use Document\Standard\Piece;
+use Document\Standard\StandardPieces;
 
 /**
  * Changes pieces of a draft, all of them or none. Each names the revision that was read; where somebody
@@ -62,6 +62,7 @@ final readonly class EditStandard
         $before = new StandardPieces($document);
         $draft->revision++;
         $draft->save();
+        $this->store->freeRanks($draft, array_column($changes, 'piece'));
         $pieces = [];
         foreach ($changes as $change) {
             $this->store->write($draft, $change->piece, $change->value);

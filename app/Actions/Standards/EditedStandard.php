@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
-use App\Import\StandardFile;
-use App\Import\StandardText;
-use Cli\Document\BadDocument;
-use Cli\Document\JsonText;
-use Cli\Document\Schema;
-use Cli\Document\ShapeCheck;
-use Cli\Document\ShapeFault;
-use Cli\Document\StandardSchema;
-use Cli\Document\TechniqueSchema;
-use Cli\Document\TierSchema;
-use Core\Standard\PieceKind;
-use Core\Standard\StandardPieces;
-use Core\Standard\StandardReader;
+use Document\Json\BadDocument;
+use Document\Json\JsonText;
+use Document\Json\ShapeFault;
+use Document\Member\SurfaceMembers;
+use Document\Member\TechniqueMembers;
+use Document\Member\TierMembers;
+use Document\Shape\Schema;
+use Document\Shape\ShapeCheck;
+use Document\Standard\PieceKind;
+use Document\Standard\StandardFile;
+use Document\Standard\StandardPieces;
+use Document\Standard\StandardReader;
+use Document\Standard\StandardSchema;
+use Document\Standard\StandardText;
 
 /**
  * A document with some pieces changed, looked at as a file is: shape, then sense. What is wrong is told at
@@ -63,9 +64,9 @@ final readonly class EditedStandard
         $schema = match ($change->piece->kind) {
             PieceKind::Head => StandardSchema::head(),
             PieceKind::Order => Schema::list(Schema::id()),
-            PieceKind::Surface => StandardSchema::surface(),
-            PieceKind::Technique => TechniqueSchema::technique(),
-            PieceKind::Tier => TierSchema::tier(),
+            PieceKind::Surface => SurfaceMembers::all()->schema(),
+            PieceKind::Technique => TechniqueMembers::all()->schema(),
+            PieceKind::Tier => TierMembers::all()->schema(),
             PieceKind::Cell => StandardSchema::requirement(),
         };
         $faults = (new ShapeCheck($schema))->faults(JsonText::of(StandardText::of($change->value))->withObjects());

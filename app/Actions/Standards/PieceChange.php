@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
-use Core\Standard\Piece;
+use Document\Standard\Piece;
 
 /** A new value for one piece of a draft, and the revision of it that was read. */
 final readonly class PieceChange

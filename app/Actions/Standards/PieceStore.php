@@ -4,171 +4,169 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
+use App\Casts\DocumentJson;
 use App\Models\CurrentStudio;
 use App\Models\Standard;
+use App\Models\StandardPiece;
 use App\Models\StandardVersion;
-use Core\Standard\Piece;
-use Core\Standard\PieceKind;
-use Core\Standard\StandardReader;
-use Core\Standard\TechniqueReader;
+use App\Models\Tier;
+use Document\Standard\Piece;
+use Document\Standard\PieceKind;
+use Document\Standard\StandardPieces;
+use Document\Standard\StandardReader;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Writes one piece of a draft to its rows, and reads the revision that it was last written in.
+ * The pieces of a version in the database: a row a piece, with its value as it stands in the document.
+ *
+ * Name and label of the head are columns of the version, which no two may share.
  *
  * @phpstan-import-type StandardDocument from StandardReader as Document
- * @phpstan-import-type SurfaceDocument from StandardReader
- * @phpstan-import-type TechniqueDocument from TechniqueReader
- * @phpstan-import-type TierDocument from StandardReader
- * @phpstan-import-type RequirementDocument from StandardReader
  */
 final readonly class PieceStore
 {
-    public function __construct(
-        private CurrentStudio $studio,
-        private StoreRequirement $requirements,
-        private StoreStandard $standards,
-    ) {
+    private const OF_VERSION = ['name' => true, 'version' => true];
+
+    public function __construct(private CurrentStudio $studio)
+    {
+    }
+
+    /**
+     * All pieces of a version that has none yet.
+     *
+     * @param  Document  $document
+     */
+    public function fill(StandardVersion $version, array $document): void
+    {
+        $pieces = new StandardPieces($document);
+        $rows = [];
+        foreach ($pieces->all() as $position => $piece) {
+            $rows[] = $this->row($version, $piece, $pieces->read($piece) ?? []) + ['position' => $position, 'revision' => $version->revision];
+        }
+        foreach (array_chunk($rows, 500) as $some) {
+            DB::table('standard_pieces')->insert($some);
+        }
+        $this->pointAtTiers($version);
     }
 
     /** 0 for a piece that is not there. */
     public function revision(StandardVersion $draft, Piece $piece): int
     {
-        $revision = match ($piece->kind) {
-            PieceKind::Head => $draft->head_revision,
-            PieceKind::Order => $draft->order_revision,
-            PieceKind::Cell => DB::table('requirements')
-                ->where('tier_id', $this->id($draft, 'tiers', $piece->id))->where('surface_id', $this->id($draft, 'surfaces', $piece->surface))->value('revision'),
-            default => DB::table((string) $piece->list())->where('standard_version_id', $draft->id)->where('key', $piece->id)->value('revision'),
-        };
+        $revision = $piece->kind === PieceKind::Order ? $draft->order_revision : self::rows($draft, $piece)->value('revision');
 
         // Rows of a new draft are of revision 0 and are there: 1 more than those of a piece that is not.
         return is_numeric($revision) ? (int) $revision + 1 : 0;
     }
 
-    /** @param  array<array-key, mixed>|null  $value sound within the draft */
+    /**
+     * Takes the ranks off tiers that are written next: two may change places, and no two may share a rank meanwhile.
+     *
+     * @param  list<Piece>  $pieces
+     */
+    public function freeRanks(StandardVersion $draft, array $pieces): void
+    {
+        $tiers = array_column(array_filter($pieces, static fn (Piece $piece): bool => $piece->kind === PieceKind::Tier), 'id');
+        if ($tiers === []) {
+            return;
+        }
+        StandardPiece::query()->where('standard_version_id', $draft->id)->where('kind', PieceKind::Tier)->whereIn('key', $tiers)
+            ->toBase()->update(['value' => DB::raw("JSON_REMOVE(value, '$.rank')")]);
+    }
+
+    /** @param  array<array-key, mixed>|null  $value sound within the draft; null takes the piece away */
     public function write(StandardVersion $draft, Piece $piece, ?array $value): void
     {
-        match ($piece->kind) {
-            PieceKind::Head => $this->head($draft, $value ?? []),
-            PieceKind::Order => $this->order($draft, $piece->id, $value ?? []),
-            PieceKind::Cell => $this->cell($draft, $piece, $value),
-            default => $this->named($draft, $piece, $value),
-        };
+        if ($piece->kind === PieceKind::Order) {
+            $this->order($draft, $piece, $value ?? []);
+
+            return;
+        }
+        if ($piece->kind === PieceKind::Head) {
+            self::rename($draft, $value ?? []);
+        }
+        if ($value === null) {
+            $this->remove($draft, $piece);
+        } else {
+            $this->put($draft, $piece, $value);
+        }
     }
 
     /** @param  array<array-key, mixed>  $value */
-    private function head(StandardVersion $draft, array $value): void
+    private function put(StandardVersion $draft, Piece $piece, array $value): void
     {
-        /** @var Document $value */
-        $draft->fill([
-            'standard_id' => Standard::query()->firstOrCreate(['name' => $value['name']])->id,
-            'label' => $value['version'],
-            'reference_size' => $value['reference']['size'] ?? null,
-            'has_reference' => isset($value['reference']),
-            'optional' => StoreStandard::optional($value),
-            'head_revision' => $draft->revision,
-        ])->save();
-        DB::table('reference_areas')->where('standard_version_id', $draft->id)->delete();
-        /** @var array<array-key, int> $surfaces */
-        $surfaces = DB::table('surfaces')->where('standard_version_id', $draft->id)->pluck('id', 'key')->all();
-        $this->standards->referenceAreas($draft->id, $value, $surfaces);
+        $row = $this->row($draft, $piece, $value) + ['revision' => $draft->revision];
+        if (self::rows($draft, $piece)->exists()) {
+            self::rows($draft, $piece)->toBase()->update($row);
+
+            return;
+        }
+        $last = StandardPiece::query()->where('standard_version_id', $draft->id)->max('position');
+        DB::table('standard_pieces')->insert($row + ['position' => is_numeric($last) ? (int) $last + 1 : 0]);
+        if ($piece->kind === PieceKind::Tier) {
+            $this->pointAtTiers($draft);
+        }
     }
 
-    /** @param  array<array-key, mixed>  $ids */
-    private function order(StandardVersion $draft, string $list, array $ids): void
+    private function remove(StandardVersion $draft, Piece $piece): void
     {
-        foreach (array_values($ids) as $position => $id) {
-            DB::table($list)->where('standard_version_id', $draft->id)->where('key', $id)->update(['position' => $position]);
+        if ($piece->kind === PieceKind::Tier) {
+            Tier::query()->where('standard_version_id', $draft->id)->where('key', $piece->id)->delete();
+        }
+        self::rows($draft, $piece)->delete();
+    }
+
+    /** @param  array<array-key, mixed>  $ids as in a document, where not all need be named */
+    private function order(StandardVersion $draft, Piece $order, array $ids): void
+    {
+        $rows = StandardPiece::query()->where('standard_version_id', $draft->id)->where('kind', PieceKind::ofList($order->id))->orderBy('position')->get(['id', 'key', 'position']);
+        $entries = $rows->map(static fn (StandardPiece $row): array => ['id' => $row->key])->all();
+        $keys = (new StandardPieces([$order->id => $entries]))->with($order, $ids)->read($order) ?? [];
+        foreach ($rows as $i => $row) {
+            if ($row->key !== $keys[$i]) {
+                StandardPiece::query()->where('standard_version_id', $draft->id)->where('kind', PieceKind::ofList($order->id))->where('key', $keys[$i])->update(['position' => $row->position]);
+            }
         }
         $draft->update(['order_revision' => $draft->revision]);
     }
 
-    /** @param  array<array-key, mixed>|null  $value */
-    private function cell(StandardVersion $draft, Piece $piece, ?array $value): void
+    /** @param  array<array-key, mixed>  $head */
+    private static function rename(StandardVersion $draft, array $head): void
     {
-        $tier = (int) $this->id($draft, 'tiers', $piece->id);
-        $surface = (int) $this->id($draft, 'surfaces', $piece->surface);
-        $position = DB::table('requirements')->where('tier_id', $tier)->where('surface_id', $surface)->value('position')
-            ?? $this->nextPosition($draft, 'requirements');
-        $this->requirements->remove($tier, $surface);
-        if ($value !== null) {
-            /** @var RequirementDocument $value */
-            /** @var array<array-key, int> $techniques */
-            $techniques = DB::table('techniques')->where('standard_version_id', $draft->id)->pluck('id', 'key')->all();
-            $this->requirements->handle($draft->id, $value, is_numeric($position) ? (int) $position : 0, $tier, $surface, $techniques, $draft->revision);
-        }
-    }
-
-    /** @param  array<array-key, mixed>|null  $value */
-    private function named(StandardVersion $draft, Piece $piece, ?array $value): void
-    {
-        $table = (string) $piece->list();
-        $row = DB::table($table)->where('standard_version_id', $draft->id)->where('key', $piece->id);
-        $id = $row->value('id');
-        if ($piece->kind === PieceKind::Technique && is_numeric($id)) {
-            DB::table('technique_replacements')->where('technique_id', $id)->delete();
-        }
-        if ($value === null) {
-            $row->delete();
-
-            return;
-        }
-        $columns = self::columns($piece, $value) + ['revision' => $draft->revision];
-        if (is_numeric($id)) {
-            $row->update($columns);
-        } else {
-            $id = DB::table($table)->insertGetId($columns + [
-                'studio_id' => $this->studio->id(), 'standard_version_id' => $draft->id, 'position' => $this->nextPosition($draft, $table),
-            ]);
-        }
-        if ($piece->kind === PieceKind::Technique) {
-            $this->replacements($draft, (int) $id, $value);
-        }
+        /** @var array{name: string, version: string} $head */
+        $draft->fill(['standard_id' => Standard::query()->firstOrCreate(['name' => $head['name']])->id, 'label' => $head['version']])->save();
     }
 
     /**
      * @param  array<array-key, mixed>  $value
-     * @return array<string, mixed>
+     * @return array<string, int|string>
      */
-    private static function columns(Piece $piece, array $value): array
+    private function row(StandardVersion $version, Piece $piece, array $value): array
     {
-        if ($piece->kind === PieceKind::Surface) {
-            /** @var SurfaceDocument $value */
-            return PieceRows::surface($value);
-        }
-        if ($piece->kind === PieceKind::Technique) {
-            /** @var TechniqueDocument $value */
-            return PieceRows::technique($value);
-        }
-
-        /** @var TierDocument $value */
-        return PieceRows::tier($value);
+        return [
+            'studio_id' => $this->studio->id(),
+            'standard_version_id' => $version->id,
+            'kind' => $piece->kind->value,
+            'key' => $piece->id,
+            'surface' => $piece->surface,
+            'value' => DocumentJson::text($piece->kind === PieceKind::Head ? array_diff_key($value, self::OF_VERSION) : $value),
+        ];
     }
 
-    /** @param  array<array-key, mixed>  $technique */
-    private function replacements(StandardVersion $draft, int $id, array $technique): void
+    /** @return Builder<StandardPiece> */
+    private static function rows(StandardVersion $version, Piece $piece): Builder
     {
-        $replaced = is_array($technique['replaces'] ?? null) ? array_values($technique['replaces']) : [];
-        foreach ($replaced as $position => $key) {
-            DB::table('technique_replacements')->insert([
-                'studio_id' => $this->studio->id(), 'technique_id' => $id, 'position' => $position,
-                'replaces_id' => $this->id($draft, 'techniques', is_string($key) ? $key : ''),
-            ]);
-        }
+        return StandardPiece::query()->where('standard_version_id', $version->id)
+            ->where('kind', $piece->kind)->where('key', $piece->id)->where('surface', $piece->surface);
     }
 
-    private function id(StandardVersion $draft, string $table, string $key): ?int
+    /** Each tier has a row that units and figures can point to. */
+    private function pointAtTiers(StandardVersion $version): void
     {
-        $id = DB::table($table)->where('standard_version_id', $draft->id)->where('key', $key)->value('id');
-
-        return is_numeric($id) ? (int) $id : null;
-    }
-
-    private function nextPosition(StandardVersion $draft, string $table): int
-    {
-        $last = DB::table($table)->where('standard_version_id', $draft->id)->max('position');
-
-        return is_numeric($last) ? (int) $last + 1 : 0;
+        $new = DB::table('standard_pieces')->where('standard_version_id', $version->id)->where('kind', PieceKind::Tier->value)
+            ->whereNotIn('id', DB::table('tiers')->where('standard_version_id', $version->id)->select('standard_piece_id'))
+            ->orderBy('position')
+            ->select(['studio_id', 'standard_version_id', 'id', 'key']);
+        DB::table('tiers')->insertUsing(['studio_id', 'standard_version_id', 'standard_piece_id', 'key'], $new);
     }
 }

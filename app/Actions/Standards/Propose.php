@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Actions\Standards;
 
 use App\Actions\Composing\JobStandards;
-use App\Actions\NotAllowed;
-use App\Actions\NotRight;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\Job;
 use App\Models\Proposal;
+use App\Models\ProposalState;
 use App\Models\User;
+use App\Refusals\NotAllowed;
+use App\Refusals\NotRight;
 
 /** Proposals to change the standard, from the bench or a check; the lead takes or declines them. */
 final readonly class Propose
@@ -41,7 +42,7 @@ final readonly class Propose
     {
         return Transaction::run(static function () use ($proposal, $state, $answer, $versionRead, $by): Proposal {
             $locked = Versioned::lock($proposal, $versionRead, 'this proposal');
-            if ($locked->state !== 'open') {
+            if ($locked->state !== ProposalState::Open) {
                 throw NotAllowed::because('answered', 'This proposal was answered already.');
             }
             $locked->fill(['state' => $state, 'answer' => $answer, 'answered_by' => $by->id])->save();

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
-use App\Actions\NotRight;
-use App\Actions\Stale;
 use App\Actions\Studios\Log;
 use App\Actions\Transaction;
 use App\Models\LogKind;
 use App\Models\StandardVersion;
 use App\Models\User;
+use App\Models\VersionState;
+use App\Refusals\NotRight;
+use App\Refusals\Stale;
 use Illuminate\Support\Facades\DB;
 
 /** Puts a draft in force; the version before it retires. Running jobs stay on theirs. */
@@ -31,7 +32,7 @@ final readonly class PutInForce
             if (DB::table('tiers')->where('standard_version_id', $draft->id)->doesntExist()) {
                 throw NotRight::at('', 'no-tier', 'This draft has no tier yet; a standard needs one at least before jobs can be booked under it.');
             }
-            StandardVersion::query()->where('state', 'in-force')->lockForUpdate()->update(['state' => 'retired']);
+            StandardVersion::query()->where('state', VersionState::InForce)->lockForUpdate()->update(['state' => VersionState::Retired]);
             $draft->fill(['state' => 'in-force', 'in_force_at' => now(), 'in_force_by' => $by?->id, 'in_force_why' => $why])->save();
             if ($by !== null) {
                 Log::of($by, LogKind::PutInForce, $draft->label);

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
-use App\Actions\NotRight;
 use App\Models\Job;
-use Core\Standard\Piece;
-use Core\Standard\PieceKind;
+use App\Models\JobState;
+use App\Refusals\NotRight;
+use Document\Standard\Piece;
+use Document\Standard\PieceKind;
 use Illuminate\Database\Eloquent\Builder;
 
 /**
@@ -102,7 +103,7 @@ final readonly class Removals
     {
         $at = static fn (Builder $query): Builder => $query->where('key', $tier);
 
-        return self::names(Job::query()->where('state', 'open')->where(static fn (Builder $jobs): Builder => $jobs
+        return self::names(Job::query()->where('state', JobState::Open)->where(static fn (Builder $jobs): Builder => $jobs
             ->whereHas('units.tier', $at)
             ->orWhereHas('units.figures.tier', $at)
             ->orWhereHas('units.areaTiers.tier', $at)));
@@ -111,13 +112,13 @@ final readonly class Removals
     /** @return list<string> */
     private function jobsWith(string $surface): array
     {
-        return self::names(Job::query()->where('state', 'open')->whereHas('figureTypes.areas', static fn (Builder $areas): Builder => $areas->where('surface', $surface)));
+        return self::names(Job::query()->where('state', JobState::Open)->whereHas('figureTypes.areas', static fn (Builder $areas): Builder => $areas->where('surface', $surface)));
     }
 
     /** @return list<string> */
     private function jobsChoosing(string $technique): array
     {
-        return self::names(Job::query()->where('state', 'open')->whereHas('units.choices', static fn (Builder $choices): Builder => $choices->where('technique', $technique)));
+        return self::names(Job::query()->where('state', JobState::Open)->whereHas('units.choices', static fn (Builder $choices): Builder => $choices->where('technique', $technique)));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Actions\Standards;
 
 use App\Models\FigureArea;
 use App\Models\Job;
+use App\Models\JobState;
 
 /** What the running jobs of a studio have. */
 final readonly class RunningWork
@@ -17,7 +18,7 @@ final readonly class RunningWork
 
     public static function now(): self
     {
-        $types = Job::query()->where('state', 'open')->join('units', 'units.job_id', '=', 'jobs.id')->select('units.figure_type_id');
+        $types = Job::query()->where('state', JobState::Open)->join('units', 'units.job_id', '=', 'jobs.id')->select('units.figure_type_id');
         /** @var list<string> $surfaces */
         $surfaces = FigureArea::query()->whereIn('figure_type_id', $types)->distinct()->orderBy('surface')->pluck('surface')->all();
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
-use App\Import\StandardText;
 use App\Models\StandardVersion;
+use Document\Standard\StandardText;
 
 /** A version as the text of a file. */
 final readonly class StandardExport

@@ -6,7 +6,7 @@ namespace App\Actions\Standards;
 
 use App\Models\StandardVersion;
 use Core\Standard\Standard;
-use Core\Standard\StandardReader;
+use Document\Standard\StandardReader;
 use Illuminate\Contracts\Cache\Repository;
 
 /**

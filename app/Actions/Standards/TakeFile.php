@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Actions\Standards;
 
 use App\Actions\Transaction;
-use App\Import\StandardFile;
 use App\Models\StandardVersion;
-use Core\Composition\ChangeLine;
-use Core\Standard\StandardReader;
+use App\Models\VersionState;
+use Document\Difference\ChangeLine;
+use Document\Standard\StandardFile;
+use Document\Standard\StandardReader;
 
 /** A standard from a file: read, shown beside what is there, then taken as the draft. */
 final readonly class TakeFile
@@ -41,18 +42,18 @@ final readonly class TakeFile
         $document['version'] = $label ?? $document['version'];
 
         return Transaction::run(function () use ($document): StandardVersion {
-            $draft = StandardVersion::query()->where('state', 'draft')->first();
+            $draft = StandardVersion::query()->where('state', VersionState::Draft)->first();
             if ($draft !== null) {
                 $this->discard->handle($draft);
             }
 
-            return $this->store->handle($document, StandardVersion::query()->where('state', 'in-force')->first());
+            return $this->store->handle($document, StandardVersion::inForce());
         });
     }
 
     /** What is there: the draft, else the version in force. */
     private static function present(): ?StandardVersion
     {
-        return StandardVersion::query()->whereIn('state', ['draft', 'in-force'])->orderByRaw("state = 'draft' DESC")->first();
+        return StandardVersion::query()->whereIn('state', [VersionState::Draft, VersionState::InForce])->orderByRaw("state = 'draft' DESC")->first();
     }
 }

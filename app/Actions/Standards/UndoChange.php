@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
-use App\Actions\NotAllowed;
 use App\Actions\Transaction;
 use App\Models\StandardChange;
 use App\Models\StandardVersion;
 use App\Models\User;
-use Core\Standard\Piece;
-use Core\Standard\PieceKind;
-use Core\Standard\StandardPieces;
+use App\Refusals\NotAllowed;
+use Document\Standard\Piece;
+use Document\Standard\PieceKind;
+use Document\Standard\StandardPieces;
 
 /** Undoes the last change of somebody in a draft, or does the last undone one again. What others wrote since is never touched. */
 final readonly class UndoChange

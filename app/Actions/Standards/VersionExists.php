@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
-use App\Actions\Refusal;
+use App\Refusals\Refusal;
 
 /** A version of a standard that is there already. */
 final class VersionExists extends Refusal

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Studios;
 
-use App\Actions\NotRight;
 use App\Actions\Transaction;
 use App\Models\Role;
 use App\Models\Studio;
 use App\Models\User;
+use App\Refusals\NotRight;
 
 /** Makes an account. There is no public registration: the lead does it, or an administrator by command. */
 final readonly class AddPerson

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Studios;
 
-use App\Actions\NotAllowed;
 use App\Actions\Transaction;
 use App\Models\LogKind;
 use App\Models\User;
+use App\Refusals\NotAllowed;
 
 /** Changes settings of the studio, and writes down which. */
 final readonly class ChangeSettings

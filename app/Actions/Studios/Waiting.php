@@ -9,8 +9,11 @@ use App\Models\ChainVerification;
 use App\Models\Figure;
 use App\Models\FigureState;
 use App\Models\Job;
+use App\Models\JobState;
 use App\Models\Proposal;
+use App\Models\ProposalState;
 use App\Models\Role;
+use App\Models\RoundState;
 use App\Models\Unit;
 use App\Models\User;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
@@ -20,7 +23,7 @@ use Illuminate\Support\Facades\DB;
 /**
  * What waits for somebody: figures to check, figures sent back, units at the bench, jobs.
  *
- * @phpstan-import-type WaitingUnit from \App\Http\Resources\TodayResource
+ * @phpstan-import-type WaitingUnit from \App\Http\Today\TodayResource
  */
 final readonly class Waiting
 {
@@ -41,7 +44,7 @@ final readonly class Waiting
     /** Changes of the standard that wait for the lead's answer. */
     public function proposals(): int
     {
-        return $this->user->isLead() ? Proposal::query()->where('state', 'open')->count() : 0;
+        return $this->user->isLead() ? Proposal::query()->where('state', ProposalState::Open)->count() : 0;
     }
 
     /** Null: the chain of records was never verified yet. */
@@ -108,7 +111,7 @@ final readonly class Waiting
     /** @return list<Job> with counts of figures; those due first come first */
     public function openJobs(): array
     {
-        return self::jobs(Job::query()->where('state', 'open'));
+        return self::jobs(Job::query()->where('state', JobState::Open));
     }
 
     /**
@@ -184,8 +187,8 @@ final readonly class Waiting
     private function listed(Builder $figures, int $atOnce): LengthAwarePaginator
     {
         return $figures->with([
-            'unit.job', 'unit.tier', 'unit.painter', 'tier', 'painter',
-            'checks' => static fn ($checks) => $checks->where('state', 'open'),
+            'unit.job', 'unit.tier.piece', 'unit.painter', 'tier.piece', 'painter',
+            'checks' => static fn ($checks) => $checks->where('state', RoundState::Open),
         ])->orderBy('updated_at')->orderBy('id')->paginate($atOnce);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Models\Role;
 use App\Models\StandardVersion;
 use App\Models\User;
+use App\Models\VersionState;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -20,7 +21,7 @@ final readonly class HideDrafts
     {
         $version = $request->route('standardVersion');
         $user = $request->user();
-        if ($version instanceof StandardVersion && $version->state === 'draft' && $user instanceof User && $user->role === Role::Painter) {
+        if ($version instanceof StandardVersion && $version->state === VersionState::Draft && $user instanceof User && $user->role === Role::Painter) {
             throw new NotFoundHttpException;
         }
 

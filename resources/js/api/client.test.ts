@@ -2,6 +2,7 @@ import { answering, refusal } from '@testing/api';
 import { describe, expect, it, vi } from 'vitest';
 import { ApiError } from './ApiError';
 import { api, unwrap } from './client';
+import { isReached } from './connection';
 
 describe('the client', () => {
     it('gives the data of an answer', async () => {
@@ -19,6 +20,17 @@ describe('the client', () => {
     it('says so when the studio cannot be reached', async () => {
         vi.stubGlobal('fetch', () => Promise.reject(new TypeError('Failed to fetch')));
         await expect(unwrap(api.GET('/api/ping'))).rejects.toMatchObject({ status: 0, code: 'unreachable' });
+    });
+
+    it('does not take what was called off for a lost connection', async () => {
+        vi.stubGlobal('fetch', (request: Request) => {
+            request.signal.throwIfAborted();
+            return Promise.resolve(new Response('{}', { headers: { 'Content-Type': 'application/json' } }));
+        });
+        await unwrap(api.GET('/api/ping'));
+        const called = unwrap(api.GET('/api/ping', { signal: AbortSignal.abort() }));
+        await expect(called).rejects.toMatchObject({ name: 'AbortError' });
+        expect(isReached()).toBe(true);
     });
 
     it('sends the token of the session', async () => {

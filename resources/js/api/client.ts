@@ -25,13 +25,22 @@ interface Answer<T> {
     response: Response;
 }
 
+function isCalledOff(cause: unknown): boolean {
+    return typeof cause === 'object' && cause !== null && 'name' in cause && cause.name === 'AbortError';
+}
+
 /** The data of an answer; a refusal is thrown as an {@link ApiError}. */
 export async function unwrap<T>(answer: Promise<Answer<T>>): Promise<T> {
-    const { data, error, response } = await answer.catch(() => {
+    const { data, error, response } = await answer.catch((cause: unknown) => {
+        // A page that was left calls off what it asked for; that says nothing of the studio.
+        if (isCalledOff(cause)) {
+            throw cause;
+        }
         noteReached(false);
         throw new ApiError(0, 'unreachable', 'The studio cannot be reached. What you typed is still here; try again.', '', []);
     });
-    noteReached(true);
+    // A server that has lost its database answers, and can do nothing yet.
+    noteReached(response.status !== 503);
     if (data !== undefined && response.ok) {
         return data;
     }
@@ -45,6 +54,11 @@ export async function unwrap<T>(answer: Promise<Answer<T>>): Promise<T> {
         body?.problems ?? [],
         sent?.now,
     );
+}
+
+/** Sends again what was sent from a page that is no more; the address has its numbers in it already. */
+export function resend(path: string, body: unknown): Promise<unknown> {
+    return unwrap(api.POST(path as '/api/bench-marks', { body: body as never }));
 }
 
 /** A new session begins with its token. */

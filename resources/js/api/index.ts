@@ -2,7 +2,7 @@ import type { ApiError } from './ApiError';
 import type { components, paths } from './schema';
 
 export { ApiError } from './ApiError';
-export { api, fetchToken, unwrap } from './client';
+export { api, fetchToken, resend, unwrap } from './client';
 export { isReached, onConnection } from './connection';
 
 export type Schemas = components['schemas'];

@@ -442,7 +442,7 @@ export interface paths {
         /** Invitations that may still be used. */
         get: operations["listInvitations"];
         put?: never;
-        /** Invites somebody by a link. */
+        /** Invites somebody by a link, which is shown, and mailed where a mail server is set up. */
         post: operations["invitePerson"];
         delete?: never;
         options?: never;
@@ -880,6 +880,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{user}/clearances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What somebody may do unsupervised. */
+        get: operations["showClearances"];
+        /** Says what somebody may do unsupervised. */
+        put: operations["changeClearances"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ping": {
         parameters: {
             query?: never;
@@ -1123,6 +1141,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schemes/{scheme}/proof-sheet/drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Draws the plates of a proof sheet on and says how far it is; asked again until all are drawn, the paper is quick. */
+        post: operations["drawProofSheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schemes/{scheme}/recipes": {
         parameters: {
             query?: never;
@@ -1308,6 +1343,23 @@ export interface paths {
         get: operations["exportComparison"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/standards/{standardVersion}/comparison/drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Draws the plates of a comparison on and says how far it is; asked again until all are drawn, the paper is quick. */
+        post: operations["drawComparison"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1798,6 +1850,7 @@ export interface components {
                 sentence: string;
             }[];
             judged_by: string[];
+            cleared: boolean | null;
             marks: components["schemas"]["StepMark"][];
         };
         BlockedWork: {
@@ -1820,7 +1873,8 @@ export interface components {
             id: number;
             figure_id: number;
             round: number;
-            state: string;
+            /** @enum {string} */
+            state: "open" | "refused" | "signed" | "dropped";
             version: number;
             job: {
                 id: number;
@@ -1873,7 +1927,8 @@ export interface components {
         };
         CheckFault: {
             id: number;
-            kind: string;
+            /** @enum {string} */
+            kind: "criterion" | "missing" | "flaw" | "broken" | "sent-back";
             area: string;
             criterion: string | null;
             text: string;
@@ -1898,19 +1953,21 @@ export interface components {
             version: number;
         };
         CheckItem: {
-            item: string;
+            /** @enum {string} */
+            item: "criterion" | "excused";
             area: string;
             surface: string;
             tier: string;
             criterion: string;
             excused: components["schemas"]["ExcusedStep"] | null;
-            answers: string[];
+            answers: ("holds" | "does-not-hold" | "not-done" | "not-on-figure" | "unreachable")[];
             text: string;
-            severity: string;
+            /** @enum {string} */
+            severity: "critical" | "major" | "minor";
             sides: string[];
             alone: string | null;
             focal: boolean;
-            answer: string | null;
+            answer: ("holds" | "does-not-hold" | "not-done" | "not-on-figure" | "unreachable") | null;
             reason: string;
             stands: boolean;
         };
@@ -1937,6 +1994,14 @@ export interface components {
         Choice: {
             key: string;
             name: string;
+        };
+        ClearanceOf: {
+            technique: string;
+            name: string;
+            group: string;
+            up_to_rank: number | null;
+            by: string;
+            at: string | null;
         };
         Colleague: {
             id: number;
@@ -2002,6 +2067,10 @@ export interface components {
                 [key: string]: number;
             };
         };
+        DrawnCount: {
+            drawn: number;
+            of: number;
+        };
         ExcusedStep: {
             as: string;
             words: string;
@@ -2013,6 +2082,12 @@ export interface components {
             family: string;
             share: number;
             hex: string;
+        };
+        FieldsOfStandard: {
+            surface: components["schemas"]["MemberField"][];
+            tier: components["schemas"]["MemberField"][];
+            technique: components["schemas"]["MemberField"][];
+            use: components["schemas"]["MemberField"][];
         };
         FigureType: {
             id: number;
@@ -2050,7 +2125,8 @@ export interface components {
             id: number;
             number: number;
             leader: boolean;
-            state: string;
+            /** @enum {string} */
+            state: "to-paint" | "painting" | "to-check" | "refused" | "mended" | "signed";
             tier: string;
             own_tier: boolean;
             painter: components["schemas"]["Person"] | null;
@@ -2118,6 +2194,7 @@ export interface components {
         Invitations: {
             open: components["schemas"]["InvitationRow"][];
             link: string | null;
+            mailed: ("not-set-up" | "sent" | "failed") | null;
         };
         Job: {
             id: number;
@@ -2125,7 +2202,8 @@ export interface components {
             client: string;
             due: string | null;
             force: string;
-            state: string;
+            /** @enum {string} */
+            state: "open" | "closed";
             version: number;
             standard: {
                 id: number;
@@ -2208,6 +2286,11 @@ export interface components {
             major: number;
             minor: number;
         };
+        LimitsDocument: {
+            critical: number;
+            major: number;
+            minor: number;
+        };
         LogLine: {
             id: number;
             at: string;
@@ -2221,11 +2304,30 @@ export interface components {
             pages: number;
             all: number;
         };
+        MemberField: {
+            name: string;
+            label: string;
+            section: string;
+            /** @enum {string} */
+            kind: "text" | "number" | "switch" | "word" | "other";
+            unit: string;
+            step: number;
+            rows: number;
+            hint: string;
+            needed: boolean;
+            otherwise: (string | number | boolean) | null;
+            words: components["schemas"]["MemberWord"][];
+        };
+        MemberWord: {
+            value: string;
+            label: string;
+        };
         Mend: {
             figure: {
                 id: number;
                 number: number;
-                state: string;
+                /** @enum {string} */
+                state: "to-paint" | "painting" | "to-check" | "refused" | "mended" | "signed";
                 version: number;
                 unit: string;
                 job_id: number;
@@ -2284,7 +2386,8 @@ export interface components {
         OwnCriterion: {
             id: string;
             text: string;
-            severity: string;
+            /** @enum {string} */
+            severity: "critical" | "major" | "minor";
         };
         OwnList: {
             job: {
@@ -2360,6 +2463,16 @@ export interface components {
             id: number;
             name: string;
         };
+        PersonClearances: {
+            id: number;
+            name: string;
+            version: number;
+            techniques: components["schemas"]["ClearanceOf"][];
+            tiers: {
+                rank: number;
+                name: string;
+            }[];
+        };
         PickedColour: {
             hex: string;
             lab: number[];
@@ -2419,7 +2532,8 @@ export interface components {
             surface: string;
             use: string | null;
             text: string;
-            state: string;
+            /** @enum {string} */
+            state: "open" | "taken" | "declined";
             answer: string;
             by: string;
             answered_by: string | null;
@@ -2868,7 +2982,8 @@ export interface components {
             id: number;
             name: string;
             version: string;
-            state: string;
+            /** @enum {string} */
+            state: "draft" | "in-force" | "retired";
             revision: number;
             in_force_at: string | null;
             in_force_why: string;
@@ -2893,14 +3008,16 @@ export interface components {
         SheetCriterion: {
             id: string;
             text: string;
-            severity: string;
+            /** @enum {string} */
+            severity: "critical" | "major" | "minor";
             feature: string | null;
         };
         SheetFigure: {
             id: number;
             number: number;
             leader: boolean;
-            state: string;
+            /** @enum {string} */
+            state: "to-paint" | "painting" | "to-check" | "refused" | "mended" | "signed";
             painter: components["schemas"]["Person"] | null;
             mine: boolean;
             left: number;
@@ -2920,7 +3037,8 @@ export interface components {
         };
         SheetFix: {
             label: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "head" | "order" | "surface" | "technique" | "tier" | "cell";
             id: string;
             surface: string;
             value: {
@@ -2953,12 +3071,12 @@ export interface components {
             rank: number;
             by_agreement: boolean;
             retired: boolean;
-            purpose: string | null;
+            purpose: ("played" | "displayed") | null;
             distance_mm: number;
             notice_arcmin: number;
             smallest_mm: number;
             smallest_why: components["schemas"]["Why"];
-            sides: string[];
+            sides: ("front" | "left" | "back" | "right" | "above" | "below")[];
             limits: components["schemas"]["Limits"];
             colour_tolerance: number;
             value_span: number | null;
@@ -2967,8 +3085,10 @@ export interface components {
             price: components["schemas"]["SheetPrice"] | null;
             sampling: boolean;
             photograph: boolean;
-            checked_by: string;
+            /** @enum {string} */
+            checked_by: "lead" | "deputy";
             note: string;
+            terms: string[];
             minutes: number;
             minutes_why: components["schemas"]["Why"];
             compared_with: string | null;
@@ -3043,7 +3163,8 @@ export interface components {
             id: number;
             name: string;
             version: string;
-            state: string;
+            /** @enum {string} */
+            state: "draft" | "in-force" | "retired";
             revision: number;
             in_force_at: string | null;
             in_force_by: string | null;
@@ -3054,7 +3175,8 @@ export interface components {
         StepMark: {
             id: number;
             figure_id: number;
-            state: string;
+            /** @enum {string} */
+            state: "done" | "later" | "waived" | "not-on-figure" | "unreachable" | "taken-back";
             reason: string;
             agreed_with: string;
             by: string;
@@ -3135,11 +3257,7 @@ export interface components {
             distance_mm: number;
             sides: string[];
             look_minutes: number;
-            limits: {
-                critical: number;
-                major: number;
-                minor: number;
-            };
+            limits: components["schemas"]["LimitsDocument"];
             colour_tolerance: number;
             notice_arcmin?: number;
             budget_minutes: number;
@@ -3229,6 +3347,7 @@ export interface components {
             feature?: string;
         };
         Vocabulary: {
+            fields: components["schemas"]["FieldsOfStandard"];
             groups: string[];
             opacities: string[];
             lies_on: string[];
@@ -3247,7 +3366,8 @@ export interface components {
             unit: string;
             number: number;
             leader: boolean;
-            state: string;
+            /** @enum {string} */
+            state: "to-paint" | "painting" | "to-check" | "refused" | "mended" | "signed";
             painter: string | null;
             since: string | null;
             mended: string[];
@@ -5394,6 +5514,78 @@ export interface operations {
             };
         };
     };
+    showClearances: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                user: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonClearances"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    changeClearances: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                user: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    clearances: {
+                        technique: string;
+                        up_to_rank: number;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonClearances"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
     ping: {
         parameters: {
             query?: never;
@@ -6139,6 +6331,45 @@ export interface operations {
             };
         };
     };
+    drawProofSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scheme: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    type?: string | null;
+                    tier?: string | null;
+                    area?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawnCount"];
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
     pastePaintsByUse: {
         parameters: {
             query?: never;
@@ -6642,6 +6873,45 @@ export interface operations {
                 };
                 content: {
                     "application/json": unknown;
+                };
+            };
+            /** @description What was refused, and why */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Error"];
+                };
+            };
+        };
+    };
+    drawComparison: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    left: string;
+                    right: string;
+                    with?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawnCount"];
                 };
             };
             /** @description What was refused, and why */

@@ -1,5 +1,6 @@
 import { ConfirmProvider, sessionOptions, SignOutButton } from '@features/session';
 import { Connection } from '@shared/Connection';
+import { LeftOver } from '@shared/LeftOver';
 import { useQuery } from '@tanstack/react-query';
 import { Suspense } from 'react';
 import { Link, Navigate, Outlet, useLocation } from 'react-router';
@@ -76,6 +77,7 @@ export function Shell() {
             </nav>
             <main id="place" className="place" tabIndex={-1}>
                 <Connection />
+                <LeftOver key={user.id} person={user.id} />
                 <Suspense fallback={null}>
                     <ConfirmProvider>
                         <Outlet />

@@ -1,6 +1,7 @@
 import { render } from '@testing/render';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import type { SyntheticEvent } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { NumberInput } from './NumberInput';
 
@@ -52,5 +53,29 @@ describe('the field for numbers', () => {
         const { rerender } = render(<NumberInput aria-label="Minutes" value={3} />);
         rerender(<NumberInput aria-label="Minutes" value={4} />);
         expect(screen.getByLabelText('Minutes')).toHaveProperty('value', '4');
+    });
+
+    it('says what stood there before, once what is typed can no longer be read, and holds its form back', async () => {
+        const change = vi.fn();
+        const send = vi.fn((event: SyntheticEvent) => event.preventDefault());
+        render(
+            <form onSubmit={send}>
+                <NumberInput aria-label="Left, ml" value={5} onChange={change} />
+                <button>Keep</button>
+            </form>,
+        );
+        const field = screen.getByLabelText('Left, ml');
+        await userEvent.clear(field);
+        await userEvent.type(field, '1.200,5');
+        expect(change.mock.calls.map(([value]) => value as number | null)).toContain(1.2);
+        expect(change).toHaveBeenLastCalledWith(5);
+        await userEvent.click(screen.getByRole('button', { name: 'Keep' }));
+        expect(send).not.toHaveBeenCalled();
+
+        await userEvent.clear(field);
+        await userEvent.type(field, '1200,5');
+        expect(change).toHaveBeenLastCalledWith(1200.5);
+        await userEvent.click(screen.getByRole('button', { name: 'Keep' }));
+        expect(send).toHaveBeenCalledOnce();
     });
 });

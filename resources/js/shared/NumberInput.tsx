@@ -1,4 +1,4 @@
-import { Input } from 'antd';
+import { Input, type InputRef } from 'antd';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { readNumber, writeNumber } from './readNumber';
 
@@ -50,10 +50,22 @@ export function NumberInput({ value, onChange, onUnreadable, min, max, whole, st
             setWrong(null);
         }
     }, [value]);
+    // What stood there before somebody began to type: “1.2” on the way to “1.200,5” was never meant.
+    const settled = useRef<number | null>(value ?? null);
+    const field = useRef<InputRef>(null);
+    // A form of which a number cannot be read is not sent, whoever made the form.
+    useEffect(() => {
+        field.current?.input?.setCustomValidity(wrong ?? '');
+    }, [wrong]);
+    const say = (next: number | null) => {
+        if (next !== said.current) {
+            said.current = next;
+            onChange?.(next);
+        }
+    };
     const take = (next: number | null) => {
-        said.current = next;
         setWrong(null);
-        onChange?.(next);
+        say(next);
     };
     const type = (typed: string) => {
         setText(typed);
@@ -66,6 +78,7 @@ export function NumberInput({ value, onChange, onUnreadable, min, max, whole, st
                   : null;
         if (message !== null) {
             setWrong(message);
+            say(settled.current);
             onUnreadable?.();
         } else {
             take(read.kind === 'number' ? read.value : null);
@@ -86,6 +99,10 @@ export function NumberInput({ value, onChange, onUnreadable, min, max, whole, st
         <span className="number-input">
             <Input
                 {...input}
+                ref={field}
+                onFocus={() => {
+                    settled.current = said.current;
+                }}
                 inputMode="decimal"
                 autoComplete="off"
                 value={text}

@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import { type ReactNode, useEffect, useRef } from 'react';
+import { type ReactNode, useLayoutEffect, useRef } from 'react';
 
 interface Props {
     title: string;
@@ -12,9 +12,24 @@ interface Props {
 /** What stands beside the sheet, not over it. */
 export function SidePanel({ title, state = '', onClose, children }: Props) {
     const panel = useRef<HTMLElement>(null);
-    useEffect(() => {
-        panel.current?.focus();
+    const from = useRef<Element | null>(null);
+    useLayoutEffect(() => {
+        const here = panel.current;
+        if (here?.contains(document.activeElement) !== true) {
+            from.current = document.activeElement;
+        }
+        here?.focus();
     }, [title]);
+    useLayoutEffect(() => {
+        const here = panel.current;
+        return () => {
+            // Who closes the panel goes on where it was opened; who is elsewhere already stays there.
+            const isHere = here?.contains(document.activeElement) === true || document.activeElement === document.body;
+            if (isHere && from.current instanceof HTMLElement && from.current.isConnected) {
+                from.current.focus();
+            }
+        };
+    }, []);
     return (
         <aside
             ref={panel}

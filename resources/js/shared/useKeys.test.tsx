@@ -1,5 +1,6 @@
 import { render } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { useLayoutEffect } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { useKeys } from './useKeys';
 
@@ -16,7 +17,25 @@ function Place({ deed, enabled = true }: { deed: () => void; enabled?: boolean }
     );
 }
 
+function Pressed({ deed }: { deed: () => void }) {
+    useKeys({ p: deed }, true);
+    useLayoutEffect(() => {
+        window.dispatchEvent(new KeyboardEvent('keydown', { key: 'p' }));
+    });
+    return null;
+}
+
 describe('single keys', () => {
+    it('mean what is shown, in the very moment in which it is shown', () => {
+        const [before, now] = [vi.fn(), vi.fn()];
+        const { rerender } = render(<Pressed deed={before} />);
+        before.mockClear();
+        rerender(<Pressed deed={now} />);
+
+        expect(before).not.toHaveBeenCalled();
+        expect(now).toHaveBeenCalledOnce();
+    });
+
     it('work when nothing is being typed, in either case', async () => {
         const deed = vi.fn();
         render(<Place deed={deed} />);

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useLayoutEffect, useRef } from 'react';
 
 type Keys = Readonly<Record<string, () => void>>;
 
@@ -8,7 +8,8 @@ type Keys = Readonly<Record<string, () => void>>;
  */
 export function useKeys(keys: Keys, enabled: boolean): void {
     const latest = useRef(keys);
-    useEffect(() => {
+    // With the page, not after it: what is shown already is what the next key means, however busy the machine is.
+    useLayoutEffect(() => {
         latest.current = keys;
     });
     useEffect(() => {

@@ -26,6 +26,7 @@ export function sheetTier(key: string, rank: number, change: Partial<Schemas['Sh
         photograph: false,
         checked_by: 'deputy',
         note: '',
+        terms: ['span 40'],
         minutes: 42,
         minutes_why: why,
         compared_with: null,
@@ -158,11 +159,55 @@ export function draft(change: Partial<Schemas['Sheet']> = {}): Schemas['Draft'] 
     };
 }
 
+/** The draft once changes of its cells are stored: each cell one revision on. */
+export function withCells(
+    from: Schemas['Draft'],
+    changes: readonly { id: string; surface: string; value: unknown }[],
+): Schemas['Draft'] {
+    return changes.reduce((now, { id, surface, value }) => {
+        const others = now.document.requirements.filter((one) => one.tier !== id || one.surface !== surface);
+        const mine = value === null ? [] : [value as Schemas['RequirementDocument']];
+        const key = `${id} ${surface}`;
+        const cells = { ...now.revisions.cells, [key]: (now.revisions.cells[key] ?? 0) + 1 };
+        return {
+            ...now,
+            document: { ...now.document, requirements: [...others, ...mine] },
+            revisions: { ...now.revisions, cells },
+        };
+    }, from);
+}
+
 export function preview(change: Partial<Schemas['Preview']> = {}): Schemas['Preview'] {
     return { tiers: [sheetTier('plain', 1)], cells: [sheetCell()], findings: [], plates: [], ...change };
 }
 
+function numberField(name: string, label: string, section: string, otherwise: number | null): Schemas['MemberField'] {
+    return {
+        name,
+        label,
+        section,
+        kind: 'number',
+        unit: '',
+        step: 1,
+        rows: 0,
+        hint: '',
+        needed: false,
+        otherwise,
+        words: [],
+    };
+}
+
 export const vocabulary: Schemas['Vocabulary'] = {
+    fields: {
+        surface: [],
+        tier: [],
+        technique: [],
+        use: [
+            numberField('coats', 'Coats', 'degree', 1),
+            numberField('minutes', 'Minutes, whole figure of it', 'minutes', 0),
+            numberField('each', 'Minutes a piece', 'minutes', null),
+        ],
+    },
     groups: ['lay-in', 'shade', 'light'],
     opacities: ['opaque', 'transparent'],
     lies_on: ['all', 'face'],

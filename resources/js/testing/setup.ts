@@ -4,9 +4,12 @@ import { afterEach, vi } from 'vitest';
 // A busy machine is slow, not wrong.
 configure({ asyncUtilTimeout: 10_000 });
 
-afterEach(() => {
+afterEach(async () => {
     cleanup();
+    // A panel that is taken away stores what was typed last: that goes to the answers of its own test, not of the next.
+    await new Promise((done) => setTimeout(done));
     vi.unstubAllGlobals();
+    globalThis.fetch = () => new Promise(() => undefined);
     sessionStorage.clear();
 });
 

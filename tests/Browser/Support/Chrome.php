@@ -33,9 +33,30 @@ final class Chrome
     /** The viewport is as wide and high as is said, whatever the window is. */
     public function resize(int $width, int $height): void
     {
-        (new ChromeDevToolsDriver($this->driver()))->execute('Emulation.setDeviceMetricsOverride', [
-            'width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false,
-        ]);
+        $this->tell('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+    }
+
+    /** The browser of somebody who has set it to this language, as `de-DE`; an empty one: as it was. */
+    public function speak(string $language): void
+    {
+        $this->tell('Emulation.setLocaleOverride', $language === '' ? [] : ['locale' => $language]);
+    }
+
+    /**
+     * What is sent to addresses like these never arrives.
+     *
+     * @param  list<string>  $addresses with asterisks
+     */
+    public function cutOff(array $addresses): void
+    {
+        $this->tell('Network.enable');
+        $this->tell('Network.setBlockedURLs', ['urls' => $addresses]);
+    }
+
+    /** @param  array<string, mixed>  $parameters */
+    private function tell(string $command, array $parameters = []): void
+    {
+        (new ChromeDevToolsDriver($this->driver()))->execute($command, $parameters);
     }
 
     public function stop(): void

@@ -17,7 +17,7 @@ use RuntimeException;
 /** The application as somebody sees it: things are found by the words on them. */
 final readonly class Page
 {
-    private const PATIENCE = 20;
+    private const PATIENCE = 180;
 
     public function __construct(
         public RemoteWebDriver $driver,
@@ -32,10 +32,21 @@ final readonly class Page
         return $this;
     }
 
+    /**
+     * Signed out, on no page of the application: one that is left open would notice it in its own time, go to
+     * the door and remember where it was, and whoever signs in next would be led there.
+     */
+    public function asNobody(): self
+    {
+        $this->open('/build/manifest.json');
+        $this->driver->manage()->deleteAllCookies();
+
+        return $this;
+    }
+
     public function signIn(string $email, string $password = 'lamplight'): self
     {
-        $this->driver->manage()->deleteAllCookies();
-        $this->open('/sign-in');
+        $this->asNobody()->open('/sign-in');
         $this->field('E-mail')->sendKeys($email);
         $this->field('Password')->sendKeys($password);
         $this->press('Sign in');
@@ -212,7 +223,7 @@ final readonly class Page
             usleep(60_000);
         } while (microtime(true) < $until);
 
-        throw new RuntimeException(str_replace('%s', mb_substr($this->text(), 0, 3000), $otherwise));
+        throw new RuntimeException(str_replace('%s', mb_substr($this->text(), 0, 12000), $otherwise));
     }
 
     private static function quoted(string $words): string

@@ -19,7 +19,7 @@ final readonly class Visitor
     public static function signedIn(string $address, string $email): self
     {
         $jar = new CookieJar;
-        $client = new Client(['base_uri' => $address, 'cookies' => $jar, 'http_errors' => false, 'headers' => ['Accept' => 'application/json', 'Origin' => $address, 'Referer' => "{$address}/"]]);
+        $client = new Client(['base_uri' => $address, 'cookies' => $jar, 'http_errors' => false, 'timeout' => 60, 'headers' => ['Accept' => 'application/json', 'Origin' => $address, 'Referer' => "{$address}/"]]);
         $visitor = new self($client, $jar);
         $client->get('/sanctum/csrf-cookie');
         $visitor->send('POST', '/session', ['email' => $email, 'password' => 'lamplight'])->wait();

@@ -6,8 +6,8 @@ namespace Tests\Core\Composition;
 
 use Core\Composition\ComposedUse;
 use Core\Composition\Composer;
-use Core\Composition\FigureReader;
-use Core\Standard\StandardReader;
+use Document\Figure\FigureReader;
+use Document\Standard\StandardReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\SmallStandard;

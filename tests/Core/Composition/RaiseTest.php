@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Composition;
 
-use Core\Composition\FigureReader;
 use Core\Composition\Raise;
 use Core\Composition\Raising;
 use Core\CoreException;
-use Core\Standard\StandardReader;
+use Document\Figure\FigureReader;
+use Document\Standard\StandardReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\SmallStandard;

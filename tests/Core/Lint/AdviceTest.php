@@ -7,7 +7,7 @@ namespace Tests\Core\Lint;
 use Core\Lint\Finding;
 use Core\Lint\FindingText;
 use Core\Lint\Lint;
-use Core\Standard\StandardReader;
+use Document\Standard\StandardReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Demo;
@@ -88,6 +88,6 @@ final class AdviceTest extends TestCase
      */
     private static function places(array $findings): array
     {
-        return array_map(static fn (Finding $finding): string => implode(' ', [$finding->code->value, $finding->tier, $finding->surface ?? '-', $finding->use ?? '-']), $findings);
+        return array_map(static fn (Finding $finding): string => implode(' ', [$finding->code, $finding->tier, $finding->surface ?? '-', $finding->use ?? '-']), $findings);
     }
 }

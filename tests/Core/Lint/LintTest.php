@@ -7,7 +7,7 @@ namespace Tests\Core\Lint;
 use Core\Lint\Finding;
 use Core\Lint\FindingText;
 use Core\Lint\Lint;
-use Core\Standard\StandardReader;
+use Document\Standard\StandardReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\SmallStandard;
@@ -103,7 +103,7 @@ final class LintTest extends TestCase
     private static function findings(array $document): array
     {
         return array_map(
-            static fn (Finding $finding): string => implode(' ', [$finding->code->value, $finding->tier, $finding->surface ?? '-', $finding->use ?? '-']),
+            static fn (Finding $finding): string => implode(' ', [$finding->code, $finding->tier, $finding->surface ?? '-', $finding->use ?? '-']),
             (new Lint)->read(StandardReader::ofDraft()->read($document)),
         );
     }

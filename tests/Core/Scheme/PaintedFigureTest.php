@@ -32,7 +32,7 @@ use Core\Standard\Area;
 use Core\Standard\Opacity;
 use Core\Standard\Side;
 use Core\Standard\Standard;
-use Core\Standard\StandardReader;
+use Document\Standard\StandardReader;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Paints;
 

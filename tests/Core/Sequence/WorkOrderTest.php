@@ -15,7 +15,7 @@ use Core\Sequence\TidyBack;
 use Core\Sequence\WorkOrder;
 use Core\Standard\Area;
 use Core\Standard\Side;
-use Core\Standard\StandardReader;
+use Document\Standard\StandardReader;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\SmallStandard;
 

@@ -28,7 +28,7 @@ final class RiseTest extends TestCase
     public function test_more_says_what_it_was(): void
     {
         $document = SmallStandard::with(['/requirements/4/uses/0' => ['technique' => 'base', 'coats' => 3]]);
-        $standard = \Core\Standard\StandardReader::ofSound()->read($document);
+        $standard = \Document\Standard\StandardReader::ofSound()->read($document);
         $use = $standard->requirement('rich', 'cloth')?->use('base');
         self::assertNotNull($use);
         $rise = Rise::of($use, $standard->requirement('plain', 'cloth'), new Answering($standard));

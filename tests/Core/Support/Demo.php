@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Support;
 
-use App\Import\FigureTypeFile;
 use Core\Composition\Composer;
 use Core\Composition\Composition;
 use Core\Composition\Figure;
 use Core\Composition\FigureType;
-use Core\Composition\TypeArea;
-use Core\Standard\Area;
 use Core\Standard\Standard;
-use Core\Standard\StandardReader;
 use Core\Standard\Tier;
+use Document\Figure\FigureTypeFile;
+use Document\Standard\StandardReader;
 
 /**
  * The demo's standard and figure types: every type at every tier, to hold properties against. Invented.
@@ -22,12 +20,16 @@ use Core\Standard\Tier;
  */
 final readonly class Demo
 {
+    /** @return StandardDocument */
+    public static function document(): array
+    {
+        /** @var StandardDocument */
+        return json_decode(self::file('kittiwake-standard.json'), true, 512, JSON_THROW_ON_ERROR);
+    }
+
     public static function standard(): Standard
     {
-        /** @var StandardDocument $document */
-        $document = json_decode(self::file('kittiwake-standard.json'), true, 512, JSON_THROW_ON_ERROR);
-
-        return StandardReader::ofSound()->read($document);
+        return StandardReader::ofSound()->read(self::document());
     }
 
     /** @return array<string, FigureType> */
@@ -49,9 +51,7 @@ final readonly class Demo
 
     public static function compose(Standard $standard, FigureType $type, Tier $tier): Composition
     {
-        $areas = array_map(static fn (TypeArea $area): Area => $area->area, $type->areas);
-
-        return (new Composer($standard))->compose(new Figure($tier->id, $type->sizeClass->size(), $areas));
+        return (new Composer($standard))->composeType($type, $tier->id);
     }
 
     private static function file(string $name): string

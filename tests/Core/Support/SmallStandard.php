@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Support;
 
 use Core\Standard\Standard;
-use Core\Standard\StandardReader;
+use Document\Standard\StandardReader;
 
 /**
  * A standard small enough to work out by hand: two tiers, three surfaces. Invented.
  *
  * @phpstan-import-type StandardDocument from StandardReader
  * @phpstan-import-type RequirementDocument from StandardReader
- * @phpstan-import-type TierDocument from StandardReader
+ * @phpstan-import-type TierDocument from \Document\Member\TierMembers
  */
 final readonly class SmallStandard
 {

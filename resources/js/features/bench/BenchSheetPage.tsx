@@ -9,22 +9,13 @@ import { Link, useParams } from 'react-router';
 import { Current } from './components/Current';
 import { HandOver } from './components/HandOver';
 import { StepRow } from './components/StepRow';
+import { markable, openOn } from './marking';
 import { sheetOptions } from './queries';
 
 export function BenchSheetPage() {
     const { job = '', sheet: key = '' } = useParams();
     const sheet = useQuery(sheetOptions(Number(job), key));
     return <Loaded query={sheet}>{(data) => <Sheet sheet={data} />}</Loaded>;
-}
-
-/** Figures that this person may mark, and that are at the bench. */
-export function markable(sheet: Schemas['BenchSheet']): Schemas['SheetFigure'][] {
-    return sheet.figures.filter((figure) => figure.mine && (figure.state === 'to-paint' || figure.state === 'painting'));
-}
-
-/** Figures on which a step is neither done nor excused. */
-export function openOn(step: Schemas['BenchStep'], figures: readonly Schemas['SheetFigure'][]): Schemas['SheetFigure'][] {
-    return figures.filter((figure) => !step.marks.some((mark) => mark.figure_id === figure.id));
 }
 
 function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {

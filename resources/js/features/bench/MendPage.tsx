@@ -1,5 +1,5 @@
 import { api, type Schemas, unwrap } from '@api';
-import { faultName } from '@features/check';
+import { faultName } from '@features/checks';
 import { useSession } from '@features/session';
 import { Empty } from '@shared/Empty';
 import { ErrorNote } from '@shared/ErrorNote';

@@ -1,15 +1,16 @@
+import type { Schemas } from '@api';
 import { answering, refusal } from '@testing/api';
 import { session, sheet, step } from '@testing/made';
 import { render } from '@testing/render';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
-import { markable, openOn } from './BenchSheetPage';
+import { markable, openOn } from './marking';
 import { Current } from './components/Current';
 import { HandOver } from './components/HandOver';
 import { StepRow } from './components/StepRow';
 
-const mark = (figure_id: number, state = 'done', reason = '') => ({
+const mark = (figure_id: number, state: Schemas['StepMark']['state'] = 'done', reason = ''): Schemas['StepMark'] => ({
     id: figure_id + 500,
     figure_id,
     state,
@@ -21,12 +22,13 @@ const mark = (figure_id: number, state = 'done', reason = '') => ({
 
 describe('what is marked', () => {
     it('is only on own figures that are at the bench', () => {
-        const figures = [
+        const bench: Pick<Schemas['SheetFigure'], 'id' | 'mine' | 'state'>[] = [
             { id: 1, mine: true, state: 'painting' },
             { id: 2, mine: false, state: 'painting' },
             { id: 3, mine: true, state: 'to-check' },
             { id: 4, mine: true, state: 'to-paint' },
-        ].map((one) => ({ number: one.id, leader: false, painter: null, left: 1, version: 1, ...one }));
+        ];
+        const figures = bench.map((one) => ({ number: one.id, leader: false, painter: null, left: 1, version: 1, ...one }));
         expect(markable(sheet({ figures })).map((figure) => figure.id)).toEqual([1, 4]);
     });
 

@@ -1,5 +1,6 @@
 import { api, ApiError, type Schemas, unwrap } from '@api';
 import { keptUntilSent } from '@shared/keptUntilSent';
+import { untilAnswered } from '@shared/outbox';
 import { requestKey } from '@shared/requestKey';
 import { useMutation, useMutationState, useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
@@ -39,20 +40,20 @@ export function useBench(job: number, key: string) {
     const marks = useMutation({
         ...keptUntilSent,
         mutationKey: benchKeys.marking(job, key),
-        mutationFn: ({ step, figures, state, reason = '', agreedWith = '', request }: Marking & { request: string }) =>
-            unwrap(
-                api.POST('/api/bench-marks', {
-                    body: {
-                        figures: seenOn(step, figures),
-                        area: step.area,
-                        use: step.use,
-                        state,
-                        reason,
-                        agreed_with: agreedWith,
-                        key: request,
-                    },
-                }),
-            ),
+        mutationFn: ({ step, figures, state, reason = '', agreedWith = '', request }: Marking & { request: string }) => {
+            const body = {
+                figures: seenOn(step, figures),
+                area: step.area,
+                use: step.use,
+                state,
+                reason,
+                agreed_with: agreedWith,
+                key: request,
+            };
+            return untilAnswered({ key: request, path: '/api/bench-marks', body }, () =>
+                unwrap(api.POST('/api/bench-marks', { body })),
+            );
+        },
         onSuccess: (sheet) => client.setQueryData(benchKeys.sheet(job, key), sheet),
         onError,
     });

@@ -1,4 +1,4 @@
-export { figureTypesOptions, gridOptions, jobKeys, jobOptions, peopleOptions } from './queries';
+export { gridOptions, jobKeys, jobOptions, peopleOptions } from './queries';
 export { JobPage } from './JobPage';
 export { OwnListPage } from './OwnListPage';
 export { JobsPage } from './JobsPage';

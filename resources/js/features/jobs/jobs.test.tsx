@@ -34,7 +34,7 @@ function laid(change: Partial<Schemas['GridUse']> = {}): Schemas['GridUse'] {
 }
 
 function group(change: Partial<Schemas['GridGroup']> = {}): Schemas['GridGroup'] {
-    const figure = {
+    const figure: Omit<Schemas['GridFigure'], 'id'> = {
         number: 1,
         leader: false,
         state: 'to-paint',

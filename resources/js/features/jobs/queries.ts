@@ -43,13 +43,6 @@ export function peopleOptions() {
     });
 }
 
-export function figureTypesOptions() {
-    return queryOptions({
-        queryKey: ['figure-types'],
-        queryFn: ({ signal }) => unwrap(api.GET('/api/figure-types', { signal })),
-    });
-}
-
 /** A roster as it is sent: a file as it is, or what was pasted. */
 export type RosterSource = { kind: 'text'; text: string } | { kind: 'file'; file: File };
 

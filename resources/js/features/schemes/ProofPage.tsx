@@ -1,11 +1,12 @@
 import type { Schemas } from '@api';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
+import { PaperButton } from '@shared/PaperButton';
 import { useQuery } from '@tanstack/react-query';
 import { Select } from 'antd';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { PlateRow } from './components/SchemeSide';
-import { platesOptions, schemeOptions } from './queries';
+import { drawProof, platesOptions, proofFile, schemeOptions } from './queries';
 
 type Plate = Schemas['SchemePlate'];
 
@@ -28,12 +29,12 @@ export function ProofPage() {
                             options={data.types.map((one) => ({ value: one.key, label: one.name }))}
                             onChange={(next) => setSearch({ type: next }, { replace: true })}
                         />
-                        <a
-                            className="plain-button"
-                            href={`/api/schemes/${data.id}/proof-sheet?type=${encodeURIComponent(data.type)}`}
-                        >
-                            PDF for a client
-                        </a>
+                        <PaperButton
+                            label="PDF for a client"
+                            name={`${data.name}.pdf`}
+                            draw={(signal) => drawProof(data.id, data.type, signal)}
+                            fetch={(signal) => proofFile(data.id, data.type, signal)}
+                        />
                         <Link to={`/schemes/${data.id}?type=${encodeURIComponent(data.type)}`}>Ladders</Link>
                     </PageHead>
                     <Loaded query={plates}>{(list) => <Proof plates={list} />}</Loaded>

@@ -140,7 +140,8 @@ function Beside({ scheme, view, mayChange, beside }: BesideProps) {
         const area = scheme.areas.find((one) => one.area === beside.area) ?? null;
         return (
             <AreaPanel
-                key={`${beside.area} ${scheme.type} ${scheme.tier}`}
+                // What is written holds for every tier: it stays when another is looked at, and when its data come.
+                key={`${beside.area} ${view.type ?? ''}`}
                 scheme={scheme}
                 view={view}
                 area={area}

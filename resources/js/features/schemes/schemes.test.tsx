@@ -2,8 +2,9 @@ import type { Schemas } from '@api';
 import { answering, refusal } from '@testing/api';
 import { session } from '@testing/made';
 import { render } from '@testing/render';
-import { screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { AreaPanel } from './components/AreaPanel';
 import { LadderBars } from './components/LadderBars';
@@ -179,19 +180,105 @@ describe('the bars of a ladder', () => {
 describe('the panel of an area', () => {
     const panel = <AreaPanel scheme={scheme()} view={view} area={area()} name="helmet" onClose={() => undefined} />;
 
-    it('mends a step by one key and keeps it', async () => {
-        const sent = answering(({ method }) => (method === 'PUT' ? [200, scheme()] : [200, { area: area(), plates: [] }]));
+    const stored = (change: Partial<Schemas['SchemeArea']>) => scheme({ areas: [area({ version: 4, ...change })] });
+    const puts = (sent: { method: string }[]) => sent.filter((one) => one.method === 'PUT');
+    /** The note, written at once: between two keys a slow machine would pause long enough for it to be stored. */
+    const write = (value: string) => fireEvent.change(screen.getByLabelText('Note'), { target: { value } });
+
+    it('mends a step by one press and stores it as one goes', async () => {
+        const sent = answering(({ method }) => (method === 'PUT' ? [200, stored({})] : [200, { area: area(), plates: [] }]));
         render(panel, known);
         expect(screen.getByText('stored')).toBeTruthy();
-        await userEvent.click(screen.getByRole('button', { name: /^Mend: A step between/ }));
-        expect(screen.getByText('not stored yet')).toBeTruthy();
-        await waitFor(() => expect(screen.getByRole('button', { name: 'Keep' })).toHaveProperty('disabled', false));
-        await userEvent.click(screen.getByRole('button', { name: 'Keep' }));
-        await waitFor(() => expect(sent.find((one) => one.method === 'PUT')).toBeTruthy());
-        expect(sent.find((one) => one.method === 'PUT')?.body).toMatchObject({
-            version: 3,
-            rungs: [{ mix: 'Harbour Slate' }, { mix: 'Harbour Slate 2 + Gull White 1' }, { mix: 'Gull White' }],
+        fireEvent.click(screen.getByRole('button', { name: /^Mend: A step between/ }));
+        expect(screen.getByText('storing')).toBeTruthy();
+        await waitFor(() => expect(puts(sent)).toHaveLength(1));
+        expect(puts(sent)[0]).toMatchObject({
+            body: {
+                version: 3,
+                rungs: [{ mix: 'Harbour Slate' }, { mix: 'Harbour Slate 2 + Gull White 1' }, { mix: 'Gull White' }],
+            },
         });
+        await screen.findByText('stored');
+    });
+
+    it('stores what was typed last when it is closed before the pause is over', async () => {
+        const sent = answering(({ method }) => (method === 'PUT' ? [200, stored({})] : [200, { area: area(), plates: [] }]));
+        const { unmount } = render(panel, known);
+        write('W');
+        expect(puts(sent)).toHaveLength(0);
+        unmount();
+        await waitFor(() => expect(puts(sent)).toHaveLength(1));
+        expect(puts(sent)[0]).toMatchObject({ body: { note: 'W' } });
+    });
+
+    it('leaves what is typed under the hand as it is, though it is stored in another form', async () => {
+        const sent = answering(({ method }) =>
+            method === 'PUT' ? [200, stored({ note: 'Wet' })] : [200, { area: area(), plates: [] }],
+        );
+        render(panel, known);
+        write('Wet ');
+        await waitFor(() => expect(puts(sent)).toHaveLength(1));
+        await screen.findByText('stored');
+        expect(screen.getByLabelText('Note')).toHaveProperty('value', 'Wet ');
+        // What is typed next is written on what was stored just now.
+        write('Wet stone');
+        await waitFor(() => expect(puts(sent)).toHaveLength(2));
+        expect(puts(sent)[1]).toMatchObject({ body: { note: 'Wet stone', version: 4 } });
+    });
+
+    it('goes back to what stood there when it was opened', async () => {
+        answering(({ method }) => (method === 'PUT' ? [200, stored({})] : [200, { area: area(), plates: [] }]));
+        render(panel, known);
+        expect(screen.queryByRole('button', { name: 'As it was when opened' })).toBeNull();
+        await userEvent.click(screen.getByRole('button', { name: 'Take step 2 away' }));
+        expect(screen.queryByLabelText('What step 2 is painted with')).toBeNull();
+        await userEvent.click(screen.getByRole('button', { name: 'As it was when opened' }));
+        expect(screen.getByLabelText('What step 2 is painted with')).toHaveProperty('value', 'Gull White');
+        await screen.findByText('stored');
+    });
+
+    it('shows what somebody else stored meanwhile and writes over it only when told to', async () => {
+        let refuse = true;
+        const sent = answering(({ method }) => {
+            if (method === 'PUT') {
+                return refuse ? [409, refusal('stale', 'Somebody else changed it.')] : [200, stored({ version: 10 })];
+            }
+            return [200, { area: area(), plates: [] }];
+        });
+        const theirs = area({ version: 9, rungs: [rung({ mix: 'Weir Blue' })] });
+        function Place() {
+            const [now, setNow] = useState(area());
+            return (
+                <>
+                    <button onClick={() => setNow(theirs)}>others</button>
+                    <AreaPanel scheme={scheme()} view={view} area={now} name="helmet" onClose={() => undefined} />
+                </>
+            );
+        }
+        render(<Place />, known);
+        write('mine');
+        await waitFor(() => expect(puts(sent)).toHaveLength(1));
+        await userEvent.click(screen.getByRole('button', { name: 'others' }));
+        expect((await screen.findByRole('alert')).textContent).toContain('Theirs is stored: base Weir Blue');
+        expect(screen.getByLabelText('Note')).toHaveProperty('value', 'mine');
+        await new Promise((done) => setTimeout(done, 800));
+        expect(puts(sent)).toHaveLength(1);
+        refuse = false;
+        await userEvent.click(screen.getByRole('button', { name: 'Store mine over theirs' }));
+        await waitFor(() => expect(puts(sent)).toHaveLength(2));
+        expect(puts(sent)[1]).toMatchObject({ body: { note: 'mine', version: 9 } });
+    });
+
+    it('says for which figures a new area holds before its first step is stored', async () => {
+        const sent = answering(({ method, path }) =>
+            method === 'POST' && path.endsWith('/areas') ? [200, stored({})] : [200, { area: area(), plates: [] }],
+        );
+        render(<AreaPanel scheme={scheme()} view={view} area={null} name="badge" onClose={() => undefined} />, known);
+        expect(screen.getByLabelText('Holds for')).toBeTruthy();
+        expect(screen.queryByText('stored')).toBeNull();
+        await userEvent.type(screen.getByLabelText('Note'), 'brass');
+        await new Promise((done) => setTimeout(done, 800));
+        expect(sent.filter((one) => one.path.endsWith('/areas'))).toHaveLength(0);
     });
 
     it('says at the step that a paint is unknown, and keeps what was typed', async () => {
@@ -207,11 +294,12 @@ describe('the panel of an area', () => {
     it('asks nothing while a step has no paint', async () => {
         const sent = answering(() => [200, { area: area(), plates: [] }]);
         render(panel, known);
-        await waitFor(() => expect(sent).toHaveLength(1));
+        const asked = () => sent.filter((one) => one.method === 'POST');
+        await waitFor(() => expect(asked()).toHaveLength(1));
         await userEvent.click(screen.getByRole('button', { name: 'Add a step' }));
         await new Promise((done) => setTimeout(done, 250));
-        expect(sent).toHaveLength(1);
-        expect(screen.getByRole('button', { name: 'Keep' })).toHaveProperty('disabled', true);
+        expect(asked()).toHaveLength(1);
+        expect(screen.getByText('not stored yet')).toBeTruthy();
     });
 });
 

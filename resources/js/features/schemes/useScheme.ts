@@ -1,4 +1,5 @@
 import { api, type ApiError, type Schemas, unwrap } from '@api';
+import { keptUntilSent } from '@shared/keptUntilSent';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { App, Button } from 'antd';
 import { createElement } from 'react';
@@ -24,6 +25,7 @@ export function useScheme(scheme: Scheme, view: View) {
     };
     const reload = () => void client.invalidateQueries({ queryKey: schemeKeys.one(scheme.id) });
     const keep = useMutation<Scheme, ApiError, { draft: AreaDraft; area: Area | null }>({
+        ...keptUntilSent,
         mutationFn: ({ draft, area }) =>
             unwrap(
                 area?.id === null || area === null

@@ -1,4 +1,4 @@
-import { figureTypesOptions } from '@features/jobs';
+import { figureTypesOptions } from '@features/figureTypes';
 import { paintsOptions } from '@features/paints';
 import { useSession } from '@features/session';
 import { count } from '@shared/format';

@@ -3,7 +3,7 @@ import { ProposeChange } from '@features/proposals';
 import { count, fewMinutes } from '@shared/format';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { markable, openOn } from '../BenchSheetPage';
+import { markable, openOn } from '../marking';
 import { useBench, useMarking } from '../useBench';
 import { ExcuseForm } from './ExcuseForm';
 import { MixLine } from './MixLine';
@@ -79,6 +79,12 @@ export function Current({ sheet, step, onMoved }: Props) {
                             ))}
                         </ul>
                     </div>
+                    {step.cleared === false && (
+                        <p className="not-cleared">
+                            <span aria-hidden="true">▲ </span>You are not cleared for {step.title} at this tier: have somebody
+                            look on.
+                        </p>
+                    )}
                     {step.caution !== null && <p className="caution">{step.caution}</p>}
                     {!step.tidy && (
                         <ProposeChange

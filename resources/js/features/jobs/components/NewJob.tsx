@@ -1,5 +1,5 @@
 import { api, unwrap } from '@api';
-import { standardsOptions } from '@features/standard';
+import { standardsOptions } from '@features/standards';
 import { ErrorNote } from '@shared/ErrorNote';
 import { forget, keep, keptValue } from '@shared/kept';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';

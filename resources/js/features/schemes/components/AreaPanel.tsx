@@ -8,20 +8,9 @@ import { Why } from '@shared/Why';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Checkbox, Select } from 'antd';
 import { useState } from 'react';
-import {
-    type AreaDraft,
-    draftOf,
-    filled,
-    mended,
-    moved,
-    newArea,
-    nextRung,
-    type RungDraft,
-    type Turn,
-    type UseDraft,
-} from '../draft';
+import { type AreaDraft, draftOf, filled, mended, moved, nextRung, type RungDraft, type Turn, type UseDraft } from '../draft';
 import { previewOptions, type View } from '../queries';
-import { useScheme } from '../useScheme';
+import { useAreaDraft } from '../useAreaDraft';
 import { useSettled } from '../useSettled';
 import { LadderBars } from './LadderBars';
 import { RungRow } from './RungRow';
@@ -41,23 +30,16 @@ interface Props {
 
 /** The colours of an area, as they are written: each change shows at once what it makes of the ladder and of the plates. */
 export function AreaPanel({ scheme, view, area, name, onClose }: Props) {
-    const stored = area === null ? newArea(name) : draftOf(area);
-    const [draft, setDraft] = useState<AreaDraft>(stored);
-    const [base, setBase] = useState(area);
+    const hand = useAreaDraft(scheme, view, area, name);
+    const { draft, change } = hand;
     const [figures, setFigures] = useState(10);
-    const change = (part: Partial<AreaDraft>) => setDraft((before) => ({ ...before, ...part }));
     const settled = useSettled(draft, 150);
-    const whole = settled.rungs.every((rung) => rung.mix !== '') && settled.uses.every((use) => use.mix !== '' && use.use !== '');
-    const preview = useQuery({ ...previewOptions(scheme.id, view, settled, figures), enabled: whole });
-    const { keep, remove } = useScheme(scheme, view);
-    const isStored = area !== null && JSON.stringify(draft) === JSON.stringify(draftOf(area));
+    const preview = useQuery({ ...previewOptions(scheme.id, view, settled, figures), enabled: hand.isWhole });
     const shown = preview.data?.area ?? area;
-    const wrong = preview.error ?? keep.error;
-    const store = (over: Area | null) =>
-        keep.mutate({ draft, area: over !== null && !over.inherited ? over : null }, { onSuccess: onClose });
-    const isStale = keep.error?.status === 409 && area !== null && base !== null && area.version !== base.version;
+    const wrong = preview.error ?? hand.error;
     return (
-        <SidePanel title={name} state={isStored ? 'stored' : 'not stored yet'} onClose={onClose}>
+        <SidePanel title={name} state={stateOf(hand, area, wrong)} onClose={onClose}>
+            {area === null && <HoldsFor scheme={scheme} draft={draft} onChange={change} />}
             {shown !== null && shown.rungs.some((rung) => rung.role !== 'ground') && <LadderBars area={shown} />}
             {preview.data !== undefined && <PlateRow plates={preview.data.plates} />}
             <Rungs
@@ -72,33 +54,23 @@ export function AreaPanel({ scheme, view, area, name, onClose }: Props) {
             {shown !== null && <Findings area={shown} draft={draft} onChange={(rungs) => change({ rungs })} />}
             <Uses uses={draft.uses} error={wrong} onChange={(uses) => change({ uses })} />
             <Settings scheme={scheme} draft={draft} isNew={area === null} onChange={change} />
-            {isStale && (
+            {hand.theirs !== null && (
                 <section className="conflict" role="alert">
                     <p>
                         <span aria-hidden="true">◆ </span>Somebody else changed this while you wrote. Theirs is stored:{' '}
-                        {area.rungs.map((rung) => `${rung.role} ${rung.mix}`).join(', ')}.
+                        {hand.theirs.rungs.map((rung) => `${rung.role} ${rung.mix}`).join(', ')}.
                     </p>
-                    <Button
-                        onClick={() => {
-                            setDraft(draftOf(area));
-                            setBase(area);
-                            keep.reset();
-                        }}
-                    >
-                        Take theirs
-                    </Button>
-                    <Button type="primary" onClick={() => store(area)}>
+                    <Button onClick={hand.takeTheirs}>Take theirs</Button>
+                    <Button type="primary" onClick={hand.storeMine}>
                         Store mine over theirs
                     </Button>
                 </section>
             )}
-            {!isStale && wrong !== null && isOfWhole(wrong) && <ErrorNote error={wrong} />}
+            {wrong !== null && isOfWhole(wrong) && <ErrorNote error={wrong} />}
             <div className="side-deeds">
-                <Button type="primary" disabled={!whole || isStored} loading={keep.isPending} onClick={() => store(base)}>
-                    Keep
-                </Button>
-                {area !== null && !area.inherited && (
-                    <Button loading={remove.isPending} onClick={() => remove.mutate(area, { onSuccess: onClose })}>
+                {hand.asOpened !== null && <Button onClick={hand.asOpened}>As it was when opened</Button>}
+                {hand.remove !== null && (
+                    <Button loading={hand.isRemoving} onClick={() => hand.remove?.(onClose)}>
                         Take away
                     </Button>
                 )}
@@ -106,12 +78,23 @@ export function AreaPanel({ scheme, view, area, name, onClose }: Props) {
             {area?.inherited === true && (
                 <p>
                     <small>
-                        These are the colours of {area.of_scheme}. What you keep here is a difference of {scheme.name}.
+                        These are the colours of {area.of_scheme}. What you change here becomes a difference of {scheme.name}.
                     </small>
                 </p>
             )}
         </SidePanel>
     );
+}
+
+/** Whether what was typed is stored, and if not, why. */
+function stateOf(hand: ReturnType<typeof useAreaDraft>, area: Area | null, wrong: ApiError | null): string {
+    if (hand.isStoring) {
+        return 'storing';
+    }
+    if (!hand.isDirty) {
+        return area === null ? '' : 'stored';
+    }
+    return hand.isWhole && wrong === null && hand.theirs === null ? 'storing' : 'not stored yet';
 }
 
 /** Whether what was computed is of what is written now, so that its swatches stand at the right steps. */
@@ -315,28 +298,42 @@ function Settings({ scheme, draft, isNew, onChange }: SettingsProps) {
             >
                 Takes the shared light
             </Checkbox>
-            <div className="fields fields-2">
-                <Field label="Toward its lights it">
-                    {(id) => <Select id={id} value={draft.turn} options={turns} onChange={(turn) => onChange({ turn })} />}
-                </Field>
-                <Field label="Holds for">
-                    {(id) => (
-                        <Select
-                            id={id}
-                            value={draft.figure_type}
-                            disabled={!isNew}
-                            options={[
-                                { value: '', label: 'any figure' },
-                                ...scheme.types.map((type) => ({ value: type.key, label: `${type.name} only` })),
-                            ]}
-                            onChange={(type) => onChange({ figure_type: type })}
-                        />
-                    )}
-                </Field>
-            </div>
+            <Field label="Toward its lights it">
+                {(id) => <Select id={id} value={draft.turn} options={turns} onChange={(turn) => onChange({ turn })} />}
+            </Field>
+            {!isNew && (
+                <p>
+                    <small>
+                        Holds for{' '}
+                        {draft.figure_type === ''
+                            ? 'any figure'
+                            : `${scheme.types.find((type) => type.key === draft.figure_type)?.name ?? draft.figure_type} only`}
+                        .
+                    </small>
+                </p>
+            )}
             <TextField label="Note" value={draft.note} onChange={(note) => onChange({ note })} />
             {draft.rungs.length > 0 && <SwatchLine draft={draft} />}
         </section>
+    );
+}
+
+/** Said before the first step, for with the first step it is stored. */
+function HoldsFor({ scheme, draft, onChange }: Omit<SettingsProps, 'isNew'>) {
+    return (
+        <Field label="Holds for">
+            {(id) => (
+                <Select
+                    id={id}
+                    value={draft.figure_type}
+                    options={[
+                        { value: '', label: 'any figure' },
+                        ...scheme.types.map((type) => ({ value: type.key, label: `${type.name} only` })),
+                    ]}
+                    onChange={(type) => onChange({ figure_type: type })}
+                />
+            )}
+        </Field>
     );
 }
 

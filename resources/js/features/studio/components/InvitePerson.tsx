@@ -1,4 +1,4 @@
-import { api, unwrap } from '@api';
+import { api, type Schemas, unwrap } from '@api';
 import { ErrorNote } from '@shared/ErrorNote';
 import { NumberInput } from '@shared/NumberInput';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
@@ -26,7 +26,7 @@ export function InvitePerson({ open, onClose }: Props) {
         mutationFn: (values: Values) =>
             unwrap(api.POST('/api/invitations', { body: { ...values, signing_rank: values.signing_rank ?? null } })),
         onSuccess: (invitations) => {
-            client.setQueryData(studioKeys.invitations, { ...invitations, link: null });
+            client.setQueryData(studioKeys.invitations, { ...invitations, link: null, mailed: null });
             form.resetFields();
         },
     });
@@ -38,7 +38,12 @@ export function InvitePerson({ open, onClose }: Props) {
     return (
         <Drawer open={open} onClose={close} title="Invite somebody" size={420}>
             {link !== null ? (
-                <InvitationLink link={link} onClose={close} />
+                <InvitationLink
+                    link={link}
+                    mailed={inviting.data?.mailed ?? null}
+                    to={inviting.variables?.email ?? ''}
+                    onClose={close}
+                />
             ) : (
                 <Form<Values>
                     form={form}
@@ -96,10 +101,27 @@ function copy(text: string) {
     }
 }
 
-function InvitationLink({ link, onClose }: { link: string; onClose: () => void }) {
+interface LinkProps {
+    link: string;
+    mailed: Schemas['Invitations']['mailed'];
+    to: string;
+    onClose: () => void;
+}
+
+function InvitationLink({ link, mailed, to, onClose }: LinkProps) {
     return (
         <div className="invitation-link">
-            <p>Send this link to them. It is used once, within seven days, and not shown again.</p>
+            {mailed === 'failed' && (
+                <p role="alert">
+                    <span aria-hidden="true">◆ </span>The mail server did not take the mail to {to}. The invitation stands.
+                </p>
+            )}
+            <p>
+                {mailed === 'sent'
+                    ? `Mailed to ${to}. If it does not arrive, send this link yourself.`
+                    : 'Send this link to them.'}{' '}
+                It is used once, within seven days, and not shown again.
+            </p>
             <Input.TextArea
                 aria-label="Link of the invitation"
                 readOnly

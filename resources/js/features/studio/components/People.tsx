@@ -10,6 +10,7 @@ import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { invitationsOptions, studioKeys } from '../queries';
+import { ClearancesPanel } from './ClearancesPanel';
 import { InvitePerson } from './InvitePerson';
 
 type Person = Schemas['Colleague'];
@@ -17,6 +18,7 @@ type Person = Schemas['Colleague'];
 export function People() {
     const { user } = useSession();
     const [inviting, setInviting] = useState(false);
+    const [clearing, setClearing] = useState<Person | null>(null);
     const people = useQuery(peopleOptions());
     const isLead = user.role === 'lead';
     return (
@@ -29,6 +31,7 @@ export function People() {
                     </Button>
                 )}
             </h2>
+            <ClearancesPanel person={clearing} onClose={() => setClearing(null)} />
             <InvitePerson open={inviting} onClose={() => setInviting(false)} />
             <Loaded query={people}>
                 {(rows) => (
@@ -49,6 +52,7 @@ export function People() {
                                     person={person}
                                     isLead={isLead}
                                     isSelf={person.id === user.id}
+                                    onClear={() => setClearing(person)}
                                 />
                             ))}
                         </tbody>
@@ -69,7 +73,14 @@ function signs(person: Person): string {
     return person.role === 'lead' ? 'every tier' : person.signing_rank === null ? '' : `up to rank ${person.signing_rank}`;
 }
 
-function PersonRow({ person, isLead, isSelf }: { person: Person; isLead: boolean; isSelf: boolean }) {
+interface RowProps {
+    person: Person;
+    isLead: boolean;
+    isSelf: boolean;
+    onClear: () => void;
+}
+
+function PersonRow({ person, isLead, isSelf, onClear }: RowProps) {
     const [changing, setChanging] = useState(false);
     return (
         <tr className={person.ended ? 'ended' : ''}>
@@ -91,6 +102,19 @@ function PersonRow({ person, isLead, isSelf }: { person: Person; isLead: boolean
                                   Change
                               </button>
                           )}
+                    {!person.ended && !changing && person.role === 'painter' && (
+                        <>
+                            {' · '}
+                            <button
+                                type="button"
+                                className="link-button"
+                                aria-label={`Clearances of ${person.name}`}
+                                onClick={onClear}
+                            >
+                                Clearances
+                            </button>
+                        </>
+                    )}
                     {changing && <ChangePerson person={person} isSelf={isSelf} onClose={() => setChanging(false)} />}
                 </td>
             )}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Bench;
+
+use App\Actions\Bench\BenchSheet;
+use App\Actions\Composing\ComposedFigure;
+use App\Http\Shared\Resource;
+use App\Models\User;
+
+/**
+ * The bench sheets that somebody has figures on.
+ *
+ * @phpstan-type BenchRow array{key: string, job_id: int, job: string, due: string|null, unit: string, type: string, tier: string, figures: int, mine: int, steps: int, minutes: float, left: int, to_paint: int, painting: int, to_check: int, refused: int, mended: int, signed: int}
+ */
+final readonly class BenchResource extends Resource
+{
+    /** @param  iterable<BenchSheet>  $sheets */
+    public function __construct(
+        private iterable $sheets,
+        private User $user,
+    ) {
+    }
+
+    /** @return list<BenchRow> */
+    public function toArray(): array
+    {
+        $rows = [];
+        foreach ($this->sheets as $sheet) {
+            $rows[] = $this->row($sheet);
+        }
+
+        return $rows;
+    }
+
+    /** @return BenchRow */
+    private function row(BenchSheet $sheet): array
+    {
+        $first = $sheet->first();
+        $job = $first->unit->job;
+        $states = array_count_values(array_map(static fn (ComposedFigure $figure): string => $figure->row->state->value, $sheet->figures));
+
+        return [
+            'key' => $sheet->key, 'job_id' => $job->id, 'job' => $job->name, 'due' => $job->due?->format('Y-m-d'), 'unit' => $first->unit->name,
+            'type' => $first->type->name, 'tier' => $sheet->standard->tier($first->figure->tier)->name,
+            'figures' => count($sheet->figures),
+            'mine' => count(array_filter($sheet->figures, fn (ComposedFigure $figure): bool => ($figure->row->painter_id ?? $figure->unit->painter_id) === $this->user->id)),
+            'steps' => count($sheet->steps),
+            'minutes' => $first->composition->minutes,
+            'left' => array_sum(array_map($sheet->left(...), $sheet->figures)),
+            'to_paint' => $states['to-paint'] ?? 0,
+            'painting' => $states['painting'] ?? 0,
+            'to_check' => $states['to-check'] ?? 0,
+            'refused' => $states['refused'] ?? 0,
+            'mended' => $states['mended'] ?? 0,
+            'signed' => $states['signed'] ?? 0,
+        ];
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Bench;
+
+use App\Actions\Bench\BenchSheet;
+use App\Actions\Bench\FigureMixes;
+use App\Actions\Bench\SheetStep;
+use App\Actions\Composing\ComposedFigure;
+use App\Http\Schemes\RecipeParts;
+use App\Http\Shared\Resource;
+use App\Http\Shared\WhyShape;
+use App\Models\FigureState;
+use App\Models\MarkState;
+use App\Models\User;
+use Core\Composition\ComposedCriterion;
+use Core\Sequence\Constraint;
+use Core\Sequence\PlannedStep;
+use Core\Sequence\Reason;
+use Core\Sequence\Step;
+use Core\Sequence\TidyBack;
+use Core\Standard\Caution;
+use Core\Standard\Clearances;
+use Core\Standard\TechniqueGroup;
+use Core\Standard\UseWords;
+
+/**
+ * One bench sheet: what to do, in order, with what, and why here.
+ *
+ * @phpstan-import-type Person from WhyShape
+ * @phpstan-import-type StepMix from RecipeParts
+ *
+ * @phpstan-type StepMark array{id: int, figure_id: int, state: value-of<MarkState>, reason: string, agreed_with: string, by: string, at: string|null}
+ * @phpstan-type SheetFigure array{id: int, number: int, leader: bool, state: value-of<FigureState>, painter: Person|null, mine: bool, left: int, version: int}
+ * @phpstan-type StepWork array{title: string, group: string, degree: string, minutes: float, dry: float, messy: bool, tidy: bool, caution: string|null, thinning: string, tool: string, mixes: list<StepMix>, why: list<array{reason: string, sentence: string}>, judged_by: list<string>}
+ * @phpstan-type BenchStep array{number: int, area: string, surface: string, tier: string, part: string, use: string, title: string, technique: string, group: string, degree: string, minutes: float, dry: float, messy: bool, tidy: bool, caution: string|null, thinning: string, tool: string, mixes: list<StepMix>, why: list<array{reason: string, sentence: string}>, judged_by: list<string>, cleared: bool|null, marks: list<StepMark>}
+ * @phpstan-type BenchSheet_ array{key: string, job: array{id: int, name: string, version: int}, unit: array{id: int, name: string, note: string}, type: array{id: int, name: string}, tier: string, standard: string, minutes: float, caution: string, undecided: list<string>, figures: list<SheetFigure>, steps: list<BenchStep>}
+ */
+final readonly class BenchSheetResource extends Resource
+{
+    /** Groups of which nothing is mixed. */
+    private const WITHOUT_PAINT = [TechniqueGroup::Prepare, TechniqueGroup::Tidy];
+
+    public function __construct(
+        private BenchSheet $sheet,
+        private FigureMixes $mixes,
+        private User $user,
+        private Clearances $clearances,
+    ) {
+    }
+
+    /** @return BenchSheet_ */
+    public function toArray(): array
+    {
+        $first = $this->sheet->first();
+        $job = $first->unit->job;
+
+        return [
+            'key' => $this->sheet->key,
+            'job' => ['id' => $job->id, 'name' => $job->name, 'version' => $job->version],
+            'unit' => ['id' => $first->unit->id, 'name' => $first->unit->name, 'note' => $first->unit->note],
+            'type' => ['id' => $first->unit->figure_type_id, 'name' => $first->type->name],
+            'tier' => $this->sheet->standard->tier($first->figure->tier)->name,
+            'standard' => "{$this->sheet->standard->name} {$this->sheet->standard->version}",
+            'minutes' => $first->composition->minutes,
+            'caution' => Caution::ALWAYS,
+            'undecided' => $first->composition->undecided,
+            'figures' => array_map($this->figure(...), $this->sheet->figures),
+            'steps' => array_map($this->step(...), $this->sheet->steps, array_keys($this->sheet->steps)),
+        ];
+    }
+
+    /** @return SheetFigure */
+    private function figure(ComposedFigure $figure): array
+    {
+        $painter = $figure->row->painter ?? $figure->unit->painter;
+
+        return [
+            'id' => $figure->row->id, 'number' => $figure->row->number, 'leader' => $figure->row->leader, 'state' => $figure->row->state->value,
+            'painter' => $painter === null ? null : ['id' => $painter->id, 'name' => $painter->name],
+            'mine' => $this->user->role->checks() || $painter?->id === $this->user->id,
+            'left' => $this->sheet->left($figure),
+            'version' => $figure->row->version,
+        ];
+    }
+
+    /** @return BenchStep */
+    private function step(SheetStep $step, int $place): array
+    {
+        $area = $this->sheet->first()->type->area($step->area);
+
+        return [
+            'number' => $place + 1,
+            'area' => $step->area,
+            'surface' => $area->area->surface ?? '',
+            'tier' => $this->tierOn($step->area),
+            'part' => $area->part ?? '',
+            'use' => $step->use,
+            'technique' => $step->technique,
+            ...($step->planned instanceof TidyBack ? self::tidying($step->planned) : $this->laying($step, $step->planned)),
+            'cleared' => $step->planned instanceof TidyBack ? null : $this->clearances->cover($step->technique, $this->sheet->standard->tier($this->tierOn($step->area))->rank),
+            'marks' => $this->marks($step),
+        ];
+    }
+
+    private function tierOn(string $area): string
+    {
+        $figure = $this->sheet->first()->figure;
+        $known = $figure->area($area);
+
+        return $known === null ? $figure->tier : $figure->tierOf($known);
+    }
+
+    /** @return StepWork */
+    private function laying(SheetStep $step, PlannedStep $planned): array
+    {
+        $technique = $planned->step->technique;
+
+        return [
+            'title' => $technique->name,
+            'group' => $technique->group->value,
+            'degree' => UseWords::degree($planned->step->laid->use),
+            'minutes' => $planned->step->laid->minutes,
+            'dry' => $technique->dryMinutes,
+            'messy' => $technique->messy,
+            'tidy' => false,
+            'caution' => Caution::on($technique->group, $technique->handling->caution),
+            'thinning' => $technique->handling->thinning,
+            'tool' => $technique->handling->tool,
+            'mixes' => in_array($technique->group, self::WITHOUT_PAINT, true) ? [] : array_map(RecipeParts::step(...), $this->mixes->of($step->area, $step->use, $step->steps, count($this->sheet->figures))),
+            'why' => [
+                ...array_map(static fn (Constraint $constraint): array => ['reason' => $constraint->reason->value, 'sentence' => $constraint->sentence], $planned->constraints),
+                ['reason' => 'preference', 'sentence' => self::preference($planned->step)],
+            ],
+            'judged_by' => $this->judgedBy($step),
+        ];
+    }
+
+    /** @return StepWork */
+    private static function tidying(TidyBack $tidying): array
+    {
+        $messy = implode('; ', array_map(static fn (Step $step): string => $step->name(), $tidying->soiledBy));
+
+        return [
+            'title' => 'Tidy back',
+            'group' => TechniqueGroup::Tidy->value,
+            'degree' => "look for dust and spill after: {$messy}",
+            'minutes' => 0.0,
+            'dry' => 0.0,
+            'messy' => false,
+            'tidy' => true,
+            'caution' => null,
+            'thinning' => '',
+            'tool' => '',
+            'mixes' => [],
+            'why' => [['reason' => Reason::Protection->value, 'sentence' => "It was finished before messy work near it ({$messy}); what has soiled it is mended at once."]],
+            'judged_by' => [],
+        ];
+    }
+
+    private static function preference(Step $step): string
+    {
+        return ($step->technique->messy ? 'Messy work comes before the neat work near it. ' : '')
+            ."Among what may come next, inner comes before outer (this area has depth {$step->area->depth}), and areas take turns so that one dries while another is painted. Common practice, no source.";
+    }
+
+    /** @return list<string> */
+    private function judgedBy(SheetStep $step): array
+    {
+        $judging = array_filter(
+            $this->sheet->first()->composition->criteria,
+            static fn (ComposedCriterion $asked): bool => $asked->area->id === $step->area && $asked->criterion->judges($step->use),
+        );
+
+        return array_values(array_map(static fn (ComposedCriterion $asked): string => $asked->criterion->text, $judging));
+    }
+
+    /** @return list<StepMark> */
+    private function marks(SheetStep $step): array
+    {
+        $marks = [];
+        foreach ($this->sheet->figures as $figure) {
+            $mark = $this->sheet->marks[$figure->row->id][$step->key()] ?? null;
+            if ($mark !== null) {
+                $marks[] = ['id' => $mark->id, 'figure_id' => $figure->row->id, 'state' => $mark->state->value, 'reason' => $mark->reason, 'agreed_with' => $mark->agreed_with, 'by' => $mark->user->name, 'at' => $mark->updated_at?->toIso8601ZuluString()];
+            }
+        }
+
+        return $marks;
+    }
+}

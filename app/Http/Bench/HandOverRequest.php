@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Bench;
+
+use App\Http\Shared\ApiRequest;
+use App\Models\Role;
+
+/** Figures handed over to be checked. */
+final class HandOverRequest extends ApiRequest
+{
+    public function rules(): array
+    {
+        return [
+            'figures' => ['required', 'array', 'min:1', 'max:500'],
+            'figures.*' => ['required', 'integer'],
+        ];
+    }
+
+    /** @return non-empty-list<int> */
+    public function figureIds(): array
+    {
+        /** @var non-empty-list<int> */
+        return $this->validated('figures');
+    }
+
+    protected function allowed(): array
+    {
+        return [Role::Lead, Role::Deputy, Role::Painter];
+    }
+}

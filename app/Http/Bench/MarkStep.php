@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Bench;
+
+use App\Actions\Bench\MarkSteps;
+use App\Actions\Bench\Mixes;
+use App\Actions\People\Clear;
+
+/** Marks a step on figures of one sheet. */
+final readonly class MarkStep
+{
+    public function __construct(
+        private MarkSteps $marking,
+        private Mixes $mixes,
+    ) {
+    }
+
+    public function __invoke(MarkRequest $request): BenchSheetResource
+    {
+        $sheet = $this->marking->handle($request->mark(), $request->person());
+
+        return new BenchSheetResource($sheet, $this->mixes->of($sheet->first()), $request->person(), Clear::of($request->person()));
+    }
+}

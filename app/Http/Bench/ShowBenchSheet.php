@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Bench;
+
+use App\Actions\Bench\BenchSheets;
+use App\Actions\Bench\Mixes;
+use App\Actions\People\Clear;
+use App\Http\Shared\AnybodyRequest;
+use App\Models\Job;
+
+/** One bench sheet. */
+final readonly class ShowBenchSheet
+{
+    public function __construct(
+        private BenchSheets $sheets,
+        private Mixes $mixes,
+    ) {
+    }
+
+    public function __invoke(AnybodyRequest $request, Job $job, string $key): BenchSheetResource
+    {
+        $sheet = $this->sheets->find($job, $key);
+
+        return new BenchSheetResource($sheet, $this->mixes->of($sheet->first()), $request->person(), Clear::of($request->person()));
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Checks;
+
+use App\Actions\Checks\GivenAnswer;
+use App\Http\Shared\ApiRequest;
+use App\Models\Role;
+use Core\Check\Answer;
+use Core\Check\ItemKind;
+use Core\Standard\Side;
+use Illuminate\Validation\Rule;
+
+/** An answer in a check. */
+final class AnswerRequest extends ApiRequest
+{
+    public function rules(): array
+    {
+        return [
+            'version' => ['required', 'integer'],
+            'area' => ['required', 'string'],
+            'criterion' => ['required', 'string'],
+            'item' => ['nullable', 'string', Rule::enum(ItemKind::class)],
+            'answer' => ['required', 'string', Rule::enum(Answer::class)],
+            'side' => ['nullable', 'string', Rule::enum(Side::class)],
+            'reason' => ['nullable', 'string', 'max:500'],
+            'key' => self::REQUEST_KEY,
+        ];
+    }
+
+    protected function allowed(): array
+    {
+        return [Role::Lead, Role::Deputy];
+    }
+
+    public function given(): GivenAnswer
+    {
+        return new GivenAnswer(
+            $this->string('area')->toString(),
+            $this->string('criterion')->toString(),
+            ItemKind::tryFrom($this->string('item')->toString()) ?? ItemKind::Criterion,
+            Answer::from($this->string('answer')->toString()),
+            Side::tryFrom($this->string('side')->toString()),
+            $this->string('reason')->toString(),
+        );
+    }
+}

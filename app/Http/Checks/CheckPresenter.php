@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Checks;
+
+use App\Actions\Bench\Mixes;
+use App\Actions\Bench\Painters;
+use App\Actions\Checks\CheckReading;
+use App\Actions\Checks\ReadCheck;
+use App\Models\Check;
+use App\Models\Figure;
+use App\Models\RoundState;
+use App\Models\User;
+
+/** A check as it is shown to somebody. */
+final readonly class CheckPresenter
+{
+    public function __construct(
+        private ReadCheck $reading,
+        private Mixes $mixes,
+    ) {
+    }
+
+    public function of(Check $check, User $user): CheckResource
+    {
+        return $this->read($this->reading->handle($check), $user);
+    }
+
+    public function read(CheckReading $reading, User $user): CheckResource
+    {
+        $composed = $reading->composed;
+        $mixes = $this->mixes->of($composed);
+        $colours = [];
+        foreach ($composed->type->areas as $area) {
+            $colour = $mixes->colour($area->area->id);
+            if ($colour !== null) {
+                $colours[$area->area->id] = $colour;
+            }
+        }
+        /** @var list<string> $painters */
+        $painters = User::query()->whereIn('id', Painters::of($composed->row))->orderBy('name')->pluck('name')->all();
+
+        return new CheckResource($reading, $user, $colours, $painters);
+    }
+
+    /** The last refused check of a figure, for who mends it. */
+    public function toMend(Figure $figure, User $user): MendResource
+    {
+        $figure->loadMissing(['unit.job', 'unit.tier.piece', 'tier.piece']);
+        $check = Check::query()->where('figure_id', $figure->id)->where('state', RoundState::Refused)->orderByDesc('round')->with(['opener', 'closer'])->first();
+        $faults = $check === null ? [] : $this->of($check, $user)->toArray()['faults'];
+
+        return new MendResource(
+            $figure,
+            $figure->tier->name ?? $figure->unit->tier->name,
+            $check?->closer->name ?? $check?->opener->name,
+            $check?->closed_at?->toIso8601ZuluString(),
+            $faults,
+            Painters::mayPaint($user, $figure),
+        );
+    }
+}

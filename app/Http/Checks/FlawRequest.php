@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Checks;
+
+use App\Actions\Checks\NotedFlaw;
+use App\Http\Shared\ApiRequest;
+use App\Models\Role;
+use Core\Standard\Side;
+use Illuminate\Validation\Rule;
+
+/** A flaw found in a check. */
+final class FlawRequest extends ApiRequest
+{
+    public function rules(): array
+    {
+        return [
+            'version' => ['required', 'integer'],
+            'flaw' => ['required', 'string', Rule::in(['patch', 'overspill', 'stray-dot', 'wide-line', 'broken'])],
+            'area' => ['required', 'string'],
+            'side' => ['required', 'string', Rule::enum(Side::class)],
+            'size_mm' => ['nullable', 'numeric', 'min:0', 'max:500', 'required_unless:flaw,broken'],
+            'note' => ['nullable', 'string', 'max:500'],
+            'key' => self::REQUEST_KEY,
+        ];
+    }
+
+    protected function allowed(): array
+    {
+        return [Role::Lead, Role::Deputy];
+    }
+
+    public function flaw(): NotedFlaw
+    {
+        return new NotedFlaw(
+            $this->string('flaw')->toString(),
+            $this->string('area')->toString(),
+            Side::from($this->string('side')->toString()),
+            $this->float('size_mm'),
+            $this->string('note')->toString(),
+        );
+    }
+}

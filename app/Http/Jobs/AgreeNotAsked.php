@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Jobs;
+
+use App\Actions\Jobs\VaryArea;
+use App\Models\Unit;
+
+/** Agrees that nothing is asked of an area about which the standard is silent. */
+final readonly class AgreeNotAsked
+{
+    public function __construct(private VaryArea $vary, private GridPresenter $grids)
+    {
+    }
+
+    public function __invoke(NotAskedRequest $request, Unit $unit): GridResource
+    {
+        $figure = $request->figureOf($unit);
+
+        return $this->grids->ofUnit($this->vary->notAsked(
+            $unit,
+            $figure,
+            $request->string('area')->toString(),
+            $request->string('reason')->toString(),
+            $request->string('agreed_with')->toString(),
+            $request->person(),
+            $request->versionRead(),
+        ));
+    }
+}

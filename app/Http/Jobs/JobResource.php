@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Jobs;
+
+use App\Http\Shared\Resource;
+use App\Models\Job;
+use App\Models\JobState;
+use App\Models\Scheme;
+use App\Models\StandardPiece;
+use App\Models\Tier;
+use Carbon\CarbonImmutable;
+
+/**
+ * One job.
+ *
+ * @phpstan-type JobSummary array{id: int, name: string, client: string, due: string|null, days_left: int|null, figures: int, signed: int, late: bool}
+ * @phpstan-type Job_ array{id: int, name: string, client: string, due: string|null, force: string, state: value-of<JobState>, version: int, standard: array{id: int, name: string, version: string}, tiers: list<array{key: string, name: string, rank: int, retired: bool, by_agreement: bool}>, surfaces: list<array{key: string, name: string}>, schemes: list<array{id: int, name: string, common: bool}>}
+ */
+final readonly class JobResource extends Resource
+{
+    public function __construct(
+        private Job $job,
+        private bool $created = false,
+    ) {
+    }
+
+    /** @return Job_ */
+    public function toArray(): array
+    {
+        $job = $this->job->loadMissing(['force.schemes', 'standardVersion.standard', 'standardVersion.tiers.piece', 'standardVersion.surfaces']);
+
+        return [
+            'id' => $job->id,
+            'name' => $job->name,
+            'client' => $job->client,
+            'due' => $job->due?->format('Y-m-d'),
+            'force' => $job->force->name,
+            'state' => $job->state->value,
+            'version' => $job->version,
+            'standard' => ['id' => $job->standard_version_id, 'name' => $job->standardVersion->standard->name, 'version' => $job->standardVersion->label],
+            'tiers' => array_values($job->standardVersion->tiers->sortBy('rank')->map(static fn (Tier $tier): array => [
+                'key' => $tier->key, 'name' => $tier->name, 'rank' => $tier->rank, 'retired' => $tier->retired, 'by_agreement' => $tier->by_agreement,
+            ])->all()),
+            'surfaces' => array_values($job->standardVersion->surfaces->map(static fn (StandardPiece $surface): array => ['key' => $surface->key, 'name' => $surface->text('name')])->all()),
+            'schemes' => array_values($job->force->schemes->map(static fn (Scheme $scheme): array => ['id' => $scheme->id, 'name' => $scheme->name, 'common' => $scheme->common_id === null])->all()),
+        ];
+    }
+
+    protected function status(): int
+    {
+        return $this->created ? 201 : 200;
+    }
+
+    /** @return JobSummary */
+    public static function summary(Job $job): array
+    {
+        $daysLeft = $job->due === null ? null : (int) CarbonImmutable::now($job->studioTimeZone())->startOfDay()->diffInDays($job->due->shiftTimezone($job->studioTimeZone()), false);
+        $figures = self::count($job, 'figures_count');
+        $signed = self::count($job, 'signed_count');
+
+        return [
+            'id' => $job->id, 'name' => $job->name, 'client' => $job->client, 'due' => $job->due?->format('Y-m-d'), 'days_left' => $daysLeft,
+            'figures' => $figures, 'signed' => $signed, 'late' => $daysLeft !== null && $daysLeft < 0 && $signed < $figures,
+        ];
+    }
+
+    private static function count(Job $job, string $attribute): int
+    {
+        $count = $job->getAttribute($attribute);
+
+        return is_numeric($count) ? (int) $count : 0;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Jobs;
+
+use App\Http\Shared\AnybodyRequest;
+use App\Models\FigureType;
+
+/** Figure types of the studio. */
+final readonly class ListFigureTypes
+{
+    public function __invoke(AnybodyRequest $request): FigureTypesResource
+    {
+        return new FigureTypesResource(array_values(FigureType::query()->whereNull('job_id')->with('areas.features')->orderBy('name')->get()->all()));
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Jobs;
+
+use App\Actions\Jobs\VaryArea;
+use App\Models\Unit;
+
+/** The tier of one area, for a unit or one figure of it. */
+final readonly class SetAreaTier
+{
+    public function __construct(private VaryArea $vary, private GridPresenter $grids)
+    {
+    }
+
+    public function __invoke(AreaTierRequest $request, Unit $unit): GridResource
+    {
+        $figure = $request->figureOf($unit);
+
+        return $this->grids->ofUnit($this->vary->tier($unit, $figure, $request->string('area')->toString(), $request->tier(), $request->versionRead()));
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Jobs;
+
+use App\Actions\Jobs\TakeRoster as TakeRosterAction;
+use App\Models\Job;
+
+/** Takes a roster whole, or not at all. */
+final readonly class TakeRoster
+{
+    public function __construct(private TakeRosterAction $taking)
+    {
+    }
+
+    public function __invoke(RosterRequest $request, Job $job): RosterResource
+    {
+        $roster = $this->taking->handle($job, $request->roster());
+
+        return new RosterResource($roster, taken: $roster->isSound());
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Jobs;
+
+use App\Actions\Jobs\VaryArea;
+use App\Models\Unit;
+
+/** Leaves a use out, with the reason. */
+final readonly class WaiveUse
+{
+    public function __construct(private VaryArea $vary, private GridPresenter $grids)
+    {
+    }
+
+    public function __invoke(WaiveRequest $request, Unit $unit): GridResource
+    {
+        $figure = $request->figureOf($unit);
+
+        return $this->grids->ofUnit($this->vary->waive(
+            $unit,
+            $figure,
+            $request->string('area')->toString(),
+            $request->string('use')->toString(),
+            $request->string('reason')->toString(),
+            $request->string('agreed_with')->toString(),
+            $request->person(),
+            $request->versionRead(),
+        ));
+    }
+}

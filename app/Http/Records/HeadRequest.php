@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Records;
+
+use App\Http\Shared\ApiRequest;
+use App\Models\Role;
+
+/** Number and seal of a record, as they stand on a certificate. */
+final class HeadRequest extends ApiRequest
+{
+    public function rules(): array
+    {
+        return [
+            'number' => ['required', 'integer', 'min:1', 'max:4000000000'],
+            'hash' => ['required', 'string', 'regex:/^\\s*[0-9a-fA-F]{64}\\s*$/'],
+        ];
+    }
+
+    public function messages(): array
+    {
+        return ['hash.regex' => 'A seal has 64 digits, 0 to 9 and a to f; it stands at the foot of the certificate.'];
+    }
+
+    protected function allowed(): array
+    {
+        return [Role::Lead, Role::Deputy, Role::Painter];
+    }
+}

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Schemes;
+
+use App\Actions\Schemes\SchemeReading;
+use App\Http\Shared\WhyShape;
+use App\Models\Scheme;
+use App\Models\SchemeArea as Row;
+use Core\Colour\LadderFinding;
+use Core\Colour\LadderStep;
+use Core\Composition\TypeArea;
+use Core\Scheme\AreaLadder;
+use Core\Scheme\Batch;
+use Core\Scheme\LadderReading;
+use Core\Scheme\Rung as CoreRung;
+use Core\Scheme\SchemeText;
+use Core\Scheme\ShownRung;
+use Core\Scheme\Suggestion;
+use Core\Scheme\TierLadder;
+use Core\Scheme\TierStep;
+use Core\Scheme\UseRecipe;
+
+/**
+ * The colours of one area, as they are written and as they come out.
+ *
+ * @phpstan-import-type Why from WhyShape
+ * @phpstan-import-type Recipe_ from RecipeParts
+ * @phpstan-import-type MixBatch from RecipeParts
+ *
+ * @phpstan-type RungWritten array{role: string, mix: string, cover: float, coats: int}
+ * @phpstan-type SchemeRung array{role: string, mix: string, cover: float, coats: int, recipe: Recipe_, shared: bool, hex: string, lightness: float, value: int, under: string, taken: bool, batch: MixBatch|null}
+ * @phpstan-type SchemeUse array{use: string, step: int, mix: string, recipe: Recipe_, asked: bool}
+ * @phpstan-type LadderSuggestion array{at: int, inserts: bool, rung: RungWritten, sentence: string}
+ * @phpstan-type LadderFinding_ array{code: string, at: int, sentence: string, why: Why, suggestion: LadderSuggestion|null}
+ * @phpstan-type TierStep_ array{use: string, name: string, step: int, mix: string, hex: string|null, rung: int|null, coats: int, paint_coats: int|null}
+ * @phpstan-type SchemeArea_ array{id: int|null, area: string, figure_type: string, of_scheme: string, inherited: bool, version: int|null, surface: string, surface_name: string, on_figure: bool, takes_shared_light: bool, turn: string, note: string, rungs: list<SchemeRung>, uses: list<SchemeUse>, fault: array{code: string, sentence: string, at: int}|null, findings: list<LadderFinding_>, missing: list<RungWritten>, span: float, asked: float|null, steps: list<TierStep_>}
+ */
+final readonly class SchemeAreaParts
+{
+    /** @param  int  $figures that mixes are reckoned for */
+    public function __construct(
+        private SchemeReading $reading,
+        private int $figures = 1,
+    ) {
+    }
+
+    /**
+     * @param  Row|null  $row null for what is not stored yet
+     * @return SchemeArea_
+     */
+    public function of(Scheme $scheme, ?Row $row, AreaLadder $ladder): array
+    {
+        $reading = $this->reading->ladders->reading($ladder);
+        $place = $this->reading->figure->type->area($ladder->area);
+        $surface = $place?->area->surface;
+        $tier = $this->reading->laid($ladder);
+
+        return [
+            'id' => $row?->id,
+            'area' => $ladder->area,
+            'figure_type' => $row->figure_type ?? '',
+            'of_scheme' => $scheme->name,
+            'inherited' => $scheme->id !== $this->reading->scheme->id,
+            'version' => $row?->version,
+            'surface' => $surface ?? '',
+            'surface_name' => $surface === null || ! $this->reading->standard->hasSurface($surface) ? '' : $this->reading->standard->surface($surface)->name,
+            'on_figure' => $place !== null,
+            'takes_shared_light' => $ladder->takesSharedLight,
+            'turn' => $ladder->turn->value,
+            'note' => $row->note ?? '',
+            'rungs' => array_map(fn (ShownRung $rung, int $at): array => $this->rung($rung, in_array($at, $tier->taken, true), $place), $reading->rungs, array_keys($reading->rungs)),
+            'uses' => $this->uses($ladder, $tier),
+            'fault' => self::fault($reading),
+            'findings' => array_map(fn (LadderFinding $finding): array => $this->finding($reading, $finding), $reading->findings($this->reading->ladders->rules->ladder)),
+            'missing' => $reading->ladder === null ? [] : array_map(self::written(...), $this->reading->mending->evenSteps($reading)),
+            'span' => round($tier->span, 1),
+            'asked' => $this->reading->tier->terms->valueSpan,
+            'steps' => array_map(fn (TierStep $step): array => $this->step($step, $reading), $tier->steps),
+        ];
+    }
+
+    /** @return SchemeRung */
+    private function rung(ShownRung $shown, bool $taken, ?TypeArea $place): array
+    {
+        $lightness = $shown->shown->lightness();
+
+        return [
+            ...self::written($shown->rung),
+            'recipe' => RecipeParts::of($shown->recipe),
+            'shared' => $shown->takesSharedLight(),
+            'hex' => $shown->shown->hex(),
+            'lightness' => round($lightness, 1),
+            'value' => LadderStep::valueOf($lightness),
+            'under' => $shown->under->hex(),
+            'taken' => $taken,
+            'batch' => $place === null || ! $shown->recipe->isStirred() ? null : RecipeParts::batch(Batch::of(
+                $shown->recipe, $this->figures, $this->reading->figure->type->sizeClass->size(), $place->area->share, $shown->rung->cover, $shown->rung->coats, $this->reading->ladders->rules,
+            )),
+        ];
+    }
+
+    /** @return RungWritten */
+    private static function written(CoreRung $rung): array
+    {
+        return ['role' => $rung->role->value, 'mix' => $rung->recipe->text(), 'cover' => $rung->cover, 'coats' => $rung->coats];
+    }
+
+    /** @return list<SchemeUse> */
+    private function uses(AreaLadder $ladder, TierLadder $tier): array
+    {
+        $asked = array_map(static fn (TierStep $step): string => $step->use->use->id, $tier->steps);
+
+        return array_map(static fn (UseRecipe $use): array => [
+            'use' => $use->use, 'step' => $use->step, 'mix' => $use->recipe->text(), 'recipe' => RecipeParts::of($use->recipe), 'asked' => in_array($use->use, $asked, true),
+        ], $ladder->uses);
+    }
+
+    /** @return array{code: string, sentence: string, at: int}|null */
+    private static function fault(LadderReading $reading): ?array
+    {
+        if ($reading->fault === null) {
+            return null;
+        }
+        $step = preg_match('#/steps/(\d+)#', $reading->fault->pointer(), $match) === 1 ? $reading->rungAt((int) $match[1]) : -1;
+
+        return ['code' => $reading->fault->code(), 'sentence' => $reading->fault->getMessage(), 'at' => $step];
+    }
+
+    /** @return LadderFinding_ */
+    private function finding(LadderReading $reading, LadderFinding $finding): array
+    {
+        return [
+            'code' => $finding->fault->value,
+            'at' => $finding->at === LadderFinding::WHOLE ? -1 : $reading->rungAt($finding->at),
+            'sentence' => SchemeText::ofLadder($finding),
+            'why' => SchemeText::whyOfLadder($finding)->toArray(),
+            'suggestion' => self::suggestion($this->reading->mending->of($reading, $finding)),
+        ];
+    }
+
+    /** @return LadderSuggestion|null */
+    private static function suggestion(?Suggestion $suggestion): ?array
+    {
+        return $suggestion === null ? null : [
+            'at' => $suggestion->at, 'inserts' => $suggestion->inserts, 'rung' => self::written($suggestion->rung), 'sentence' => $suggestion->sentence,
+        ];
+    }
+
+    /** @return TierStep_ */
+    private function step(TierStep $step, LadderReading $reading): array
+    {
+        $technique = $this->reading->standard->technique($step->use->technique);
+        $under = $step->rung === null ? $reading->ground : $reading->rungs[$step->rung]->under;
+
+        return [
+            'use' => $step->use->use->id,
+            'name' => $technique->name,
+            'step' => $step->step,
+            'mix' => $step->recipe?->text() ?? '',
+            'hex' => $step->recipe?->colour()?->hex(),
+            'rung' => $step->rung,
+            'coats' => $step->use->use->coats,
+            'paint_coats' => $step->recipe?->coatsOver($under),
+        ];
+    }
+}

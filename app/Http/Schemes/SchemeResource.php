@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Schemes;
+
+use App\Actions\Schemes\SchemeReading;
+use App\Http\Shared\Resource;
+use App\Http\Shared\WhyShape;
+use App\Models\SchemeNote as NoteRow;
+use Core\Composition\TypeArea;
+use Core\Scheme\NeighboursPart;
+use Core\Scheme\NoFamilyRules;
+use Core\Scheme\Paint;
+use Core\Scheme\RungRole;
+use Core\Scheme\SchemeFinding;
+use Core\Scheme\SchemeText;
+use Core\Standard\Tier;
+
+/**
+ * A scheme on one figure type at one tier.
+ *
+ * @phpstan-import-type Why from WhyShape
+ * @phpstan-import-type SchemeArea_ from SchemeAreaParts
+ * @phpstan-import-type SchemeRow from SchemesResource
+ *
+ * @phpstan-type SchemeFinding_ array{code: string, area: string, sentence: string, why: Why}
+ * @phpstan-type NeighbourPair array{one: string, other: string, apart: float, lined: bool, parts: bool}
+ * @phpstan-type FamilyShare array{family: string, share: float, hex: string}
+ * @phpstan-type SchemeNote_ array{id: int, kind: string, area: string, text: string, by: string, at: string|null}
+ * @phpstan-type SchemePaint array{name: string, kind: string, hex: string, stock_ml: float, areas: list<string>}
+ * @phpstan-type Choice_ array{key: string, name: string}
+ * @phpstan-type Scheme array{id: int, name: string, force: array{id: int, name: string}, common_id: int|null, version: int, ground: string, light: string, light_hex: string|null, light_own: float, light_parts: float, light_reach: int, last_light: string, light_from: string, focal: list<string>, accents: string, note: string, picture: string|null, tiers: list<Choice_>, tier: string, types: list<Choice_>, type: string, areas: list<SchemeArea_>, without: list<Choice_>, lit: array{taking: int, of: int}, findings: list<SchemeFinding_>, across: list<SchemeFinding_>, pairs: list<NeighbourPair>, least_apart: float, families: list<FamilyShare>, family_limit: float, paints: list<SchemePaint>, notes: list<SchemeNote_>, others: list<SchemeRow>}
+ */
+final readonly class SchemeResource extends Resource
+{
+    /**
+     * @param  list<SchemeRow>  $others schemes of the same force
+     * @param  list<NoteRow>  $notes
+     * @param  list<array{paint: Paint, areas: list<string>}>  $paints over all schemes of the force
+     */
+    public function __construct(
+        private SchemeReading $reading,
+        private array $others,
+        private array $notes,
+        private array $paints,
+    ) {
+    }
+
+    /** @return Scheme */
+    public function toArray(): array
+    {
+        $scheme = $this->reading->scheme;
+
+        return [
+            'id' => $scheme->id,
+            'name' => $scheme->name,
+            'force' => ['id' => $scheme->force_id, 'name' => $scheme->force->name],
+            'common_id' => $scheme->common_id,
+            'version' => $scheme->version,
+            'ground' => $scheme->groundPaint->name ?? '',
+            'light' => $scheme->lightPaint->name ?? '',
+            'light_hex' => $scheme->lightPaint?->hex,
+            'light_own' => $scheme->light_own,
+            'light_parts' => $scheme->light_parts,
+            'light_reach' => $scheme->light_reach,
+            'last_light' => $scheme->last_light,
+            'light_from' => $scheme->light_from,
+            'focal' => $scheme->focal ?? [],
+            'accents' => $scheme->accents,
+            'note' => $scheme->note,
+            'picture' => $scheme->picture,
+            'tiers' => $this->tiers(),
+            'tier' => $this->reading->tier->id,
+            'types' => $this->types(),
+            'type' => $this->reading->type,
+            'areas' => $this->areas(),
+            'without' => $this->without(),
+            'lit' => $this->lit(),
+            'findings' => array_map(self::finding(...), $this->reading->findings()),
+            'across' => array_map(self::finding(...), $this->reading->acrossForce()),
+            'pairs' => $this->pairs(),
+            'least_apart' => $this->reading->ladders->rules->neighbourStep,
+            'families' => $this->families(),
+            'family_limit' => $this->reading->ladders->rules->familyLimit,
+            'paints' => $this->paints(),
+            'notes' => array_map(static fn (NoteRow $note): array => [
+                'id' => $note->id, 'kind' => $note->kind, 'area' => $note->area, 'text' => $note->text, 'by' => $note->user->name, 'at' => $note->created_at?->toIso8601ZuluString(),
+            ], $this->notes),
+            'others' => $this->others,
+        ];
+    }
+
+    /** @return list<Choice_> */
+    private function tiers(): array
+    {
+        return array_map(static fn (Tier $tier): array => ['key' => $tier->id, 'name' => $tier->name], $this->reading->standard->offeredTiers());
+    }
+
+    /** @return list<Choice_> */
+    private function types(): array
+    {
+        $types = [];
+        foreach ($this->reading->types as $key => $type) {
+            $types[] = ['key' => $key, 'name' => $type->name];
+        }
+
+        return $types;
+    }
+
+    /** @return list<SchemeArea_> in the figure's order */
+    private function areas(): array
+    {
+        $parts = new SchemeAreaParts($this->reading);
+        $areas = [];
+        foreach ($this->reading->figure->type->areas as $area) {
+            $found = $this->reading->ladders->find($this->reading->type, $area->area->id);
+            if ($found !== null) {
+                $areas[] = $parts->of($found['scheme'], $found['row'], $found['ladder']);
+            }
+        }
+
+        return $areas;
+    }
+
+    /** @return list<Choice_> areas of the figure that the scheme says nothing of */
+    private function without(): array
+    {
+        $left = array_filter($this->reading->figure->type->areas, fn (TypeArea $area): bool => $this->reading->ladders->find($this->reading->type, $area->area->id) === null);
+
+        return array_values(array_map(static fn (TypeArea $area): array => ['key' => $area->area->id, 'name' => $area->area->surface], $left));
+    }
+
+    /** @return array{taking: int, of: int} areas whose last light has the scheme's light in it, of those with lights */
+    private function lit(): array
+    {
+        $light = $this->reading->scheme->lightPaint->name ?? '';
+        $taking = $of = 0;
+        foreach ($this->reading->figure->ladders as $ladder) {
+            $lights = $ladder->reading->at(RungRole::Light);
+            if ($lights !== []) {
+                $of++;
+                $taking += $ladder->reading->rungs[$lights[count($lights) - 1]]->recipe->has($light) ? 1 : 0;
+            }
+        }
+
+        return ['taking' => $taking, 'of' => $of];
+    }
+
+    /** @return SchemeFinding_ */
+    private static function finding(SchemeFinding $finding): array
+    {
+        return ['code' => $finding->fault->value, 'area' => $finding->area, 'sentence' => SchemeText::sentence($finding), 'why' => SchemeText::why($finding)->toArray()];
+    }
+
+    /** @return list<NeighbourPair> */
+    private function pairs(): array
+    {
+        $least = $this->reading->ladders->rules->neighbourStep;
+
+        return array_map(static fn (array $pair): array => [
+            'one' => $pair[0], 'other' => $pair[1], 'apart' => round($pair[2], 1), 'lined' => $pair[3], 'parts' => $pair[2] >= $least || $pair[3],
+        ], (new NeighboursPart($least))->pairs($this->reading->figure));
+    }
+
+    /** @return list<FamilyShare> */
+    private function families(): array
+    {
+        $families = [];
+        foreach (NoFamilyRules::families($this->reading->figure) as $family => $share) {
+            $families[] = ['family' => $family, 'share' => round($share, 3), 'hex' => NoFamilyRules::mostSeen($this->reading->figure, $family)->hex()];
+        }
+
+        return $families;
+    }
+
+    /** @return list<SchemePaint> */
+    private function paints(): array
+    {
+        return array_map(static fn (array $one): array => [
+            'name' => $one['paint']->name, 'kind' => $one['paint']->kind->value, 'hex' => $one['paint']->colour->hex(), 'stock_ml' => $one['paint']->stockMl, 'areas' => $one['areas'],
+        ], $this->paints);
+    }
+}

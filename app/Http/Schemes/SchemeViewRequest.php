@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Schemes;
+
+use App\Http\Shared\ApiRequest;
+use App\Models\Role;
+
+/** On which figure type and at which tier a scheme is shown. */
+final class SchemeViewRequest extends ApiRequest
+{
+    use NamesView;
+
+    public function rules(): array
+    {
+        return [
+            'type' => ['nullable', 'string', 'max:120'],
+            'tier' => ['nullable', 'string', 'max:120'],
+            'area' => ['nullable', 'string', 'max:120'],
+        ];
+    }
+
+    protected function allowed(): array
+    {
+        return [Role::Lead, Role::Deputy, Role::Painter];
+    }
+
+    public function area(): ?string
+    {
+        return $this->textOrNull('area');
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Standards;
+
+use App\Http\Shared\ApiRequest;
+use App\Models\Role;
+use App\Models\StandardVersion;
+
+/** Against which version; without one, against the version that it would take the place of. */
+final class DifferenceRequest extends ApiRequest
+{
+    public function rules(): array
+    {
+        return ['from' => ['nullable', 'integer']];
+    }
+
+    public function from(): ?StandardVersion
+    {
+        return $this->input('from') === null ? null : StandardVersion::query()->findOrFail($this->integer('from'));
+    }
+
+    protected function allowed(): array
+    {
+        return [Role::Lead, Role::Deputy, Role::Painter];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Standards;
+
+use App\Http\Shared\ApiRequest;
+use App\Models\Role;
+
+/** A technique on a surface. */
+final class ExtentsRequest extends ApiRequest
+{
+    public function rules(): array
+    {
+        return [
+            'surface' => ['required', 'string'],
+            'technique' => ['required', 'string'],
+        ];
+    }
+
+    public function surface(): string
+    {
+        return $this->string('surface')->toString();
+    }
+
+    public function technique(): string
+    {
+        return $this->string('technique')->toString();
+    }
+
+    protected function allowed(): array
+    {
+        return [Role::Lead, Role::Deputy, Role::Painter];
+    }
+}

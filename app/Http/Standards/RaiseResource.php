@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Standards;
+
+use App\Actions\Standards\RaisedFigure;
+use App\Http\Shared\Resource;
+use Core\Composition\BlockedUse;
+use Core\Composition\RaisedUse;
+use Core\Composition\StoppingPlace;
+use Core\Composition\Tidying;
+use Core\Standard\UseWords;
+
+/**
+ * What it takes to raise a finished figure, and where it could have stopped.
+ *
+ * @phpstan-type RaisedWork array{area: string, use: string, name: string, degree: string, coats: int, steps: int, minutes: float}
+ * @phpstan-type BlockedWork array{area: string, use: string, name: string, why: string}
+ * @phpstan-type StoppingAfter array{area: string, use: string}
+ * @phpstan-type Stopping array{tier: string, name: string, passed: bool, minutes: float, after: list<StoppingAfter>, missing: list<StoppingAfter>}
+ * @phpstan-type Raise array{from: string, to: string, uses: list<RaisedWork>, tidy: list<array{area: string, minutes: float}>, blocked: list<BlockedWork>, minutes: float, whole_minutes: float, stopping: list<Stopping>}
+ */
+final readonly class RaiseResource extends Resource
+{
+    public function __construct(private RaisedFigure $raised)
+    {
+    }
+
+    /** @return Raise */
+    public function toArray(): array
+    {
+        $raising = $this->raised->raising;
+        $standard = $this->raised->standard;
+
+        return [
+            'from' => $standard->tier($this->raised->from)->name,
+            'to' => $standard->tier($this->raised->to)->name,
+            'uses' => array_map(static fn (RaisedUse $use): array => [
+                'area' => $use->area->id, 'use' => $use->use->id, 'name' => $standard->technique($use->technique)->name, 'degree' => UseWords::degree($use->use),
+                'coats' => $use->coats, 'steps' => $use->steps, 'minutes' => $use->minutes,
+            ], $raising->uses),
+            'tidy' => array_map(static fn (Tidying $tidy): array => ['area' => $tidy->area->id, 'minutes' => $tidy->minutes], $raising->tidies),
+            'blocked' => array_map(static fn (BlockedUse $use): array => [
+                'area' => $use->area->id, 'use' => $use->use->id, 'name' => $standard->technique($use->technique)->name, 'why' => $use->why,
+            ], $raising->blocked),
+            'minutes' => $raising->minutes,
+            'whole_minutes' => $this->raised->wholeMinutes,
+            'stopping' => array_map(fn (StoppingPlace $place): array => [
+                'tier' => $place->tier, 'name' => $standard->tier($place->tier)->name, 'passed' => $place->isPassed(), 'minutes' => $place->minutes,
+                'after' => self::after($place), 'missing' => $place->missing,
+            ], $this->raised->stoppingPlaces),
+        ];
+    }
+
+    /** @return list<StoppingAfter> */
+    private static function after(StoppingPlace $place): array
+    {
+        $after = [];
+        foreach ($place->after as $area => $use) {
+            $after[] = ['area' => (string) $area, 'use' => $use];
+        }
+
+        return $after;
+    }
+}

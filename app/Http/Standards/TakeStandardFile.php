@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Standards;
+
+use App\Actions\Standards\TakeFile;
+
+/** Takes a standard file as the draft. */
+final readonly class TakeStandardFile
+{
+    public function __construct(private TakeFile $file)
+    {
+    }
+
+    public function __invoke(StandardFileRequest $request): StandardRowResource
+    {
+        return new StandardRowResource($this->file->take($request->text(), $request->label()), created: true);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Studio;
+
+use App\Http\Shared\Resource;
+use App\Models\Clearance;
+use App\Models\User;
+use Core\Standard\Standard;
+use Core\Standard\Tier;
+
+/**
+ * What somebody may do unsupervised, technique by technique of the standard in force.
+ *
+ * @phpstan-type ClearanceOf array{technique: string, name: string, group: string, up_to_rank: int|null, by: string, at: string|null}
+ * @phpstan-type PersonClearances array{id: int, name: string, version: int, techniques: list<ClearanceOf>, tiers: list<array{rank: int, name: string}>}
+ */
+final readonly class ClearancesResource extends Resource
+{
+    public function __construct(
+        private User $person,
+        private ?Standard $standard,
+    ) {
+    }
+
+    /** @return PersonClearances */
+    public function toArray(): array
+    {
+        $given = Clearance::query()->with('giver')->where('user_id', $this->person->id)->get()->keyBy('technique');
+        $techniques = [];
+        foreach ($this->standard->techniques ?? [] as $technique) {
+            $one = $given->get($technique->id);
+            $techniques[] = [
+                'technique' => $technique->id, 'name' => $technique->name, 'group' => $technique->group->value,
+                'up_to_rank' => $one?->up_to_rank, 'by' => $one === null ? '' : $one->giver->name, 'at' => $one?->updated_at?->toIso8601ZuluString(),
+            ];
+        }
+
+        return [
+            'id' => $this->person->id, 'name' => $this->person->name, 'version' => $this->person->version, 'techniques' => $techniques,
+            'tiers' => array_map(static fn (Tier $tier): array => ['rank' => $tier->rank, 'name' => $tier->name], $this->standard?->offeredTiers() ?? []),
+        ];
+    }
+}

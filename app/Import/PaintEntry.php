@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Import;
+
+/** What somebody writes of a paint, not looked at yet. */
+final readonly class PaintEntry
+{
+    /**
+     * @param  string  $colour hex, or L*a*b* as three numbers
+     * @param  float|null  $hiding null: as is usual for its kind
+     */
+    public function __construct(
+        public string $name,
+        public string $kind,
+        public string $colour,
+        public string $opacity,
+        public int $coatsDark,
+        public int $coatsMiddle,
+        public int $coatsLight,
+        public ?float $hiding,
+        public string $finish,
+        public float $ml,
+        public float $stockMl,
+    ) {
+    }
+}

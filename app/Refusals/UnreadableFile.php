@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Refusals;
+
+/** A file that cannot be read at all. */
+final class UnreadableFile extends Refusal
+{
+    public static function notUtf8(): self
+    {
+        return new self('not-utf-8', 'This file is not in UTF-8. Save it again as "CSV UTF-8" (in a spreadsheet: Save as, and choose UTF-8 for the character set), then take it once more.', '/file');
+    }
+
+    public static function notText(): self
+    {
+        return new self('not-text', 'This file holds no text; it may be a spreadsheet or a picture. Save the list as a CSV file in UTF-8 and take that.', '/file');
+    }
+
+    public static function empty(): self
+    {
+        return new self('empty-file', 'There is nothing in it. The first line names the columns, the others hold one entry each.', '/file');
+    }
+
+    /**
+     * @param  non-empty-list<string>  $missing
+     * @param  list<string>  $found
+     */
+    public static function withoutColumns(array $missing, array $found): self
+    {
+        return new self('missing-column', 'The first line names the columns; these are missing: '.implode(', ', $missing).'. It has: '.mb_strimwidth(implode(', ', $found), 0, 200, '…').'.', '/file');
+    }
+
+    public static function tooLarge(): self
+    {
+        return new self('too-large', 'A roster of 1,000 figures has less than 1 MB; this file is larger, so it is something else.', '/file');
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\School;
+
+/** What practitioners do in different ways, each for a reason. Common practice, no source. */
+enum SchoolQuestion: string
+{
+    case Ground = 'ground';
+    case Metals = 'metals';
+    case MetalOver = 'metal-over';
+    case Shade = 'shade';
+    case Lights = 'lights';
+    case GroundCover = 'ground-cover';
+    case LayIn = 'lay-in';
+    case DarkLining = 'dark-lining';
+    case LastLight = 'last-light';
+    case AfterShade = 'after-shade';
+    case Start = 'start';
+    case Glaze = 'glaze';
+    case Covering = 'covering';
+    case Mending = 'mending';
+    case LightOnGold = 'light-on-gold';
+    case Path = 'path';
+    case Brush = 'brush';
+    case Pools = 'pools';
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::Ground => 'Ground',
+            self::Metals => 'Metals',
+            self::MetalOver => 'Metal over',
+            self::Shade => 'Shade',
+            self::Lights => 'Lights',
+            self::GroundCover => 'Ground cover',
+            self::LayIn => 'Lay-in',
+            self::DarkLining => 'Dark lining',
+            self::LastLight => 'Last light',
+            self::AfterShade => 'After a shade',
+            self::Start => 'Where to start',
+            self::Glaze => 'Glaze',
+            self::Covering => 'Covering coat',
+            self::Mending => 'Mending',
+            self::LightOnGold => 'Light on gold',
+            self::Path => 'Path through a batch',
+            self::Brush => 'Brush',
+            self::Pools => 'Pools of a wash',
+        };
+    }
+}

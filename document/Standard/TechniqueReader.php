@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Document\Standard;
+
+use Core\Standard\Duplicate;
+use Core\Standard\OrderCycle;
+use Core\Standard\Technique;
+use Core\Standard\TechniqueOrder;
+use Core\Standard\UnknownReference;
+use Document\Member\TechniqueMembers;
+
+/**
+ * From the documents of techniques, their shape checked before, to techniques.
+ *
+ * @phpstan-import-type TechniqueDocument from \Document\Member\TechniqueMembers
+ */
+final readonly class TechniqueReader
+{
+    public function __construct(private Refusals $refusals)
+    {
+    }
+
+    /**
+     * @param  list<TechniqueDocument>  $documents
+     * @return list<Technique>
+     *
+     * @throws Duplicate if an id stands twice
+     * @throws UnknownReference if a technique is named that is not there
+     * @throws OrderCycle if techniques must come before each other
+     */
+    public function read(array $documents, string $at): array
+    {
+        $known = array_column($documents, 'id');
+        (new UniqueIds($this->refusals))->require($known, $at, '/id');
+        $members = TechniqueMembers::all();
+        $techniques = [];
+        foreach ($documents as $i => $document) {
+            $this->requireKnownAll($document, $known, "{$at}/{$i}");
+            $techniques[] = $members->read($document);
+        }
+        $this->requireNoCycle($techniques, $at);
+
+        return $techniques;
+    }
+
+    /**
+     * @param  TechniqueDocument  $document
+     * @param  list<string>  $known
+     */
+    private function requireKnownAll(array $document, array $known, string $at): void
+    {
+        (new UniqueIds($this->refusals))->require($document['replaces'] ?? [], "{$at}/replaces");
+        foreach ($document['replaces'] ?? [] as $j => $id) {
+            $this->requireKnown($id, $known, "{$at}/replaces/{$j}");
+        }
+        foreach (['comes_after', 'comes_before'] as $member) {
+            foreach ($document[$member] ?? [] as $j => $precedence) {
+                $this->requireKnown($precedence['technique'], $known, "{$at}/{$member}/{$j}/technique");
+            }
+        }
+    }
+
+    /** @param  list<string>  $known */
+    private function requireKnown(string $id, array $known, string $at): void
+    {
+        if (! in_array($id, $known, true)) {
+            $this->refusals->refuse(UnknownReference::technique($id, $known, $at));
+        }
+    }
+
+    /** @param  list<Technique>  $techniques */
+    private function requireNoCycle(array $techniques, string $at): void
+    {
+        $ring = TechniqueOrder::of($techniques)->ring();
+        if ($ring !== null) {
+            $index = array_search($ring[0], array_column($techniques, 'id'), true);
+            $member = $techniques[(int) $index]->after !== [] ? 'comes_after' : 'comes_before';
+            $this->refusals->refuse(OrderCycle::among($ring, "{$at}/{$index}/{$member}"));
+        }
+    }
+}

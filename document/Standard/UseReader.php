@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Document\Standard;
+
+use Core\Standard\Criterion;
+use Core\Standard\Duplicate;
+use Core\Standard\EachWithoutFeature;
+use Core\Standard\Menu;
+use Core\Standard\Standard;
+use Core\Standard\TechniqueUse;
+use Core\Standard\UnknownReference;
+use Document\Member\CriterionMembers;
+use Document\Member\Members;
+use Document\Member\UseMembers;
+
+/**
+ * From the documents of uses and criteria, their shape checked before, to objects.
+ *
+ * @phpstan-import-type MenuDocument from StandardReader
+ *
+ * @phpstan-import-type UseDocument from \Document\Member\UseMembers
+ * @phpstan-import-type CriterionDocument from \Document\Member\CriterionMembers
+ */
+final readonly class UseReader
+{
+    private Refusals $refusals;
+
+    /** @var Members<TechniqueUse> */
+    private Members $degree;
+
+    /** @var Members<Criterion> */
+    private Members $criterion;
+
+    public function __construct(
+        private Standard $standard,
+        private bool $bearsUnknownTechniques = false,
+        ?Refusals $refusals = null,
+    ) {
+        $this->refusals = $refusals ?? Refusals::thrown();
+        $this->degree = UseMembers::degree();
+        $this->criterion = CriterionMembers::all();
+    }
+
+    /**
+     * @param  list<UseDocument>  $documents
+     * @return list<TechniqueUse>
+     */
+    public function uses(array $documents, string $at): array
+    {
+        $seen = [];
+        $uses = [];
+        foreach ($documents as $i => $document) {
+            $use = $this->use($document, "{$at}/{$i}");
+            if (isset($seen[$use->id])) {
+                $this->refusals->refuse(Duplicate::use($use->id, "{$at}/{$i}".self::idMember($document)));
+            }
+            $seen[$use->id] = true;
+            $uses[] = $use;
+        }
+
+        return $uses;
+    }
+
+    /** @param  UseDocument  $document */
+    public function use(array $document, string $at): TechniqueUse
+    {
+        $techniques = $document['any_of'] ?? [$document['technique'] ?? ''];
+        $this->requireTechniques($techniques, isset($document['any_of']), $at);
+        $id = $document['id'] ?? $techniques[0];
+        if (isset($document['each']) && ! isset($document['feature'])) {
+            $this->refusals->refuse(EachWithoutFeature::ofUse($id, "{$at}/each"));
+            unset($document['each']);
+        }
+
+        return $this->degree->read($document, ['id' => $id, 'techniques' => $techniques]);
+    }
+
+    /**
+     * Where the name of a use stands: at its id, else at the technique it is named after.
+     *
+     * @param  UseDocument  $document
+     */
+    public static function idMember(array $document): string
+    {
+        return isset($document['id']) ? '/id' : '/technique';
+    }
+
+    /**
+     * @param  list<CriterionDocument>  $documents
+     * @param  list<TechniqueUse>  $uses those they may name
+     * @return list<Criterion>
+     */
+    public function criteria(array $documents, array $uses, string $at): array
+    {
+        (new UniqueIds($this->refusals))->require(array_column($documents, 'id'), $at, '/id');
+        $known = array_column($uses, 'id');
+        $criteria = [];
+        foreach ($documents as $i => $document) {
+            $this->requireUses($document['uses'] ?? [], $known, "{$at}/{$i}/uses");
+            $criteria[] = $this->criterion->read($document);
+        }
+
+        return $criteria;
+    }
+
+    /**
+     * @param  list<MenuDocument>  $documents
+     * @param  list<TechniqueUse>  $uses those they may name
+     * @return list<Menu>
+     */
+    public function menus(array $documents, array $uses, string $at): array
+    {
+        (new UniqueIds($this->refusals))->require(array_column($documents, 'id'), $at, '/id');
+        $known = array_column($uses, 'id');
+        $menus = [];
+        foreach ($documents as $i => $document) {
+            $this->requireUses($document['uses'], $known, "{$at}/{$i}/uses");
+            $choose = isset($document['choose']) ? (int) $document['choose'] : null;
+            $menus[] = new Menu($document['id'], $document['name'] ?? $document['id'], $document['uses'], $choose);
+        }
+
+        return $menus;
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @param  list<string>  $known
+     */
+    private function requireUses(array $ids, array $known, string $at): void
+    {
+        (new UniqueIds($this->refusals))->require($ids, $at);
+        foreach ($ids as $i => $id) {
+            if (! in_array($id, $known, true)) {
+                $this->refusals->refuse(UnknownReference::use($id, $known, "{$at}/{$i}"));
+            }
+        }
+    }
+
+    /** @param  non-empty-list<string>  $techniques */
+    private function requireTechniques(array $techniques, bool $isChoice, string $at): void
+    {
+        if ($isChoice) {
+            (new UniqueIds($this->refusals))->require($techniques, "{$at}/any_of");
+        }
+        if ($this->bearsUnknownTechniques) {
+            return;
+        }
+        foreach ($techniques as $i => $id) {
+            if (! $this->standard->hasTechnique($id)) {
+                $this->refusals->refuse(UnknownReference::technique($id, $this->standard->techniqueIds(), $isChoice ? "{$at}/any_of/{$i}" : "{$at}/technique"));
+            }
+        }
+    }
+}

@@ -1,0 +1,11 @@
+import type { Schemas } from '@api';
+
+/** Figures that this person may mark, and that are at the bench. */
+export function markable(sheet: Schemas['BenchSheet']): Schemas['SheetFigure'][] {
+    return sheet.figures.filter((figure) => figure.mine && (figure.state === 'to-paint' || figure.state === 'painting'));
+}
+
+/** Figures on which a step is neither done nor excused. */
+export function openOn(step: Schemas['BenchStep'], figures: readonly Schemas['SheetFigure'][]): Schemas['SheetFigure'][] {
+    return figures.filter((figure) => !step.marks.some((mark) => mark.figure_id === figure.id));
+}

@@ -1,0 +1,1 @@
+export { figureTypesOptions } from './queries';

@@ -1,0 +1,135 @@
+import { type Schemas } from '@api';
+import { useEffect, useRef, useState } from 'react';
+import { type AreaDraft, draftOf, newArea } from './draft';
+import type { View } from './queries';
+import { useScheme } from './useScheme';
+
+type Scheme = Schemas['Scheme'];
+type Area = Schemas['SchemeArea'];
+
+const PAUSE = 600;
+
+/** What somebody writes, and the stored colours on which it was written; `kept` once it is stored as it is. */
+interface Hand {
+    draft: AreaDraft;
+    on: Area | null;
+    kept: boolean;
+}
+
+/** A step without its paint is not a ladder yet. */
+function isWhole(draft: AreaDraft): boolean {
+    return draft.rungs.every((rung) => rung.mix !== '') && draft.uses.every((use) => use.mix !== '' && use.use !== '');
+}
+
+/** Whether the same colours were stored again since; the page may hear of what was stored a moment after the hand. */
+function isLater(area: Area | null, than: Area | null): boolean {
+    return area !== null && than !== null && area.id === than.id && (area.version ?? 0) > (than.version ?? 0);
+}
+
+/** What another scheme lends is not changed there; what is written becomes a difference of this one. */
+function ownOf(area: Area | null): Area | null {
+    return area === null || area.inherited ? null : area;
+}
+
+/**
+ * The colours of an area while they are written: what is typed is kept here as it was typed and stored after a short
+ * pause, at the latest when the panel is closed. What somebody else stored meanwhile is shown, never written over.
+ */
+export function useAreaDraft(scheme: Scheme, view: View, area: Area | null, name: string) {
+    const [opened] = useState(area);
+    const [hand, setHand] = useState<Hand | null>(null);
+    const { keep, remove } = useScheme(scheme, view);
+    const stored = area === null ? newArea(name) : draftOf(area);
+    const overtaken = keep.error?.status === 409 || keep.error?.code === 'area-exists';
+    const stale = overtaken && hand !== null && area !== null && area.version !== hand.on?.version;
+    // What is stored stays as it was typed under the hand of who types, until others change it.
+    const current = hand !== null && !(hand.kept && isLater(area, hand.on)) ? hand : null;
+    const draft = current?.draft ?? stored;
+    const isDirty = current !== null && !current.kept;
+    const isWorthStoring = isDirty && isWhole(draft) && !(area === null && draft.rungs.length === 0 && draft.uses.length === 0);
+    const waiting = isWorthStoring && !keep.isPending && !keep.isError;
+
+    const { mutate } = keep;
+    const store = (sent: Hand) =>
+        mutate(
+            { draft: sent.draft, area: ownOf(sent.on) },
+            {
+                onSuccess: (now) => {
+                    const on = now.areas.find((one) => one.area === name) ?? null;
+                    setHand((latest) => (latest === null ? null : { ...latest, on, kept: latest.draft === sent.draft }));
+                },
+            },
+        );
+    // Closing stores what was typed last, also what was refused before: it may be right now.
+    const latest = useRef({ open: isWorthStoring && !stale, hand: current, store });
+    useEffect(() => {
+        latest.current = { open: isWorthStoring && !stale && !keep.isPending, hand: current, store };
+    });
+    useEffect(() => {
+        if (!waiting) {
+            return;
+        }
+        const timer = setTimeout(() => {
+            if (latest.current.hand !== null) {
+                latest.current.store(latest.current.hand);
+            }
+        }, PAUSE);
+        return () => clearTimeout(timer);
+    }, [draft, waiting]);
+    useEffect(
+        () => () => {
+            if (latest.current.open && latest.current.hand !== null) {
+                latest.current.store(latest.current.hand);
+            }
+        },
+        [],
+    );
+
+    const write = (next: AreaDraft) => {
+        if (!overtaken && keep.isError) {
+            keep.reset();
+        }
+        setHand((before) => ({
+            draft: next,
+            on: before === null || (before.kept && isLater(area, before.on)) ? area : before.on,
+            kept: false,
+        }));
+    };
+    return {
+        draft,
+        isDirty,
+        isWhole: isWhole(draft),
+        isStoring: keep.isPending,
+        error: stale ? null : keep.error,
+        /** Theirs, where somebody else stored something since this was begun. */
+        theirs: stale ? area : null,
+        change: (part: Partial<AreaDraft>) => write({ ...draft, ...part }),
+        /** Back to what stood there when the panel was opened; null: that stands there now, or nothing stood there. */
+        asOpened:
+            opened === null || opened.inherited || JSON.stringify(draftOf(opened)) === JSON.stringify(draft)
+                ? null
+                : () => write(draftOf(opened)),
+        takeTheirs: () => {
+            keep.reset();
+            setHand(null);
+        },
+        storeMine: () => {
+            if (hand !== null) {
+                const mine = { ...hand, on: area };
+                setHand(mine);
+                keep.reset();
+                store(mine);
+            }
+        },
+        isRemoving: remove.isPending,
+        /** Takes the colours of the area away; null: there are none of this scheme's own. */
+        remove:
+            ownOf(area) === null
+                ? null
+                : (onRemoved: () => void) => {
+                      latest.current = { ...latest.current, open: false };
+                      setHand(null);
+                      remove.mutate(area as Area, { onSuccess: onRemoved });
+                  },
+    };
+}

@@ -1,0 +1,68 @@
+import type { Schemas } from '@api';
+import { useSession } from '@features/session';
+import { millimetres, minutes, money } from '@shared/format';
+import { SidesMark } from '@shared/SidesMark';
+import { Why } from '@shared/Why';
+import { type FindingDeeds, FindingNote } from './FindingNote';
+
+interface Props {
+    tier: Schemas['SheetTier'];
+    reference: string;
+    findings: readonly Schemas['SheetFinding'][];
+    isOpen: boolean;
+    onOpen: (tier: string) => void;
+    deeds: FindingDeeds | null;
+}
+
+export function TierHead({ tier, reference, findings, isOpen, onOpen, deeds }: Props) {
+    const { studio } = useSession();
+    return (
+        <th scope="col" className={isOpen ? 'tier-head cell-open' : 'tier-head'}>
+            <div className="tier-name">
+                <button type="button" className="tier-open" aria-pressed={isOpen} onClick={() => onOpen(tier.key)}>
+                    {tier.name}
+                </button>
+                <small>{tier.rank}</small>
+            </div>
+            <div className="tier-facts">
+                <SidesMark sides={tier.sides} />
+                <div>
+                    <span>
+                        <b>{tier.distance_mm} mm</b>, flaws{' '}
+                        <Why why={tier.smallest_why} about={`smallest flaw that counts at ${tier.name}`}>
+                            {millimetres(tier.smallest_mm)}
+                        </Why>
+                    </span>
+                    <span>
+                        <Why why={tier.minutes_why} about={`minutes for a ${reference} at ${tier.name}`}>
+                            {minutes(tier.minutes)}
+                        </Why>{' '}
+                        of {minutes(tier.budget_minutes)}
+                    </span>
+                </div>
+                <span className="tier-limits">
+                    bears {tier.limits.critical} critical, {tier.limits.major} major, {tier.limits.minor} minor
+                </span>
+                <span className="tier-terms">
+                    {[...tier.terms, priceOf(tier, studio.currency)].filter((word) => word !== '').join(' · ')}
+                </span>
+            </div>
+            {findings.map((finding) => (
+                <FindingNote key={finding.code} finding={finding} deeds={deeds} />
+            ))}
+        </th>
+    );
+}
+
+/** The list price of a foot figure, or of an hour; all others stand in the tier. */
+function priceOf(tier: Schemas['SheetTier'], currency: string): string {
+    if (tier.price === null) {
+        return '';
+    }
+    const foot = tier.price.list?.['foot'];
+    return tier.price.hourly !== null
+        ? `${money(tier.price.hourly, currency)} an hour`
+        : foot === undefined
+          ? 'list price'
+          : `${money(foot, currency)} a foot figure`;
+}

@@ -1,0 +1,133 @@
+import { useQuery } from '@tanstack/react-query';
+import { AutoComplete, Input, Select } from 'antd';
+import { type StandardDoc, type UseDoc, nameOfUse, withMember, without } from '../document';
+import type { Errors } from '../errors';
+import { membersOf } from '../members';
+import { extentsOptions, vocabularyOptions } from '../queries';
+import { Field, NumberField, TextField } from '@shared/Field';
+import { MemberFields } from './MemberFields';
+import { Plate } from './Plate';
+import { techniqueOptions } from './techniqueOptions';
+
+interface Props {
+    version: number;
+    document: StandardDoc;
+    surface: string;
+    use: UseDoc;
+    /** Features that the standard speaks of. */
+    features: readonly string[];
+    errors: Errors;
+    onChange: (use: UseDoc) => void;
+}
+
+/** The degree of one use. */
+export function UseEditor({ version, document, surface, use, features, errors, onChange }: Props) {
+    const set = <K extends keyof UseDoc>(member: K, value: UseDoc[K] | undefined | '') =>
+        onChange(withMember(use, member, value));
+    const vocabulary = useQuery(vocabularyOptions());
+    const members = membersOf(vocabulary.data?.fields.use, use, errors, onChange);
+    const chosen = use.any_of ?? (use.technique === undefined ? [] : [use.technique]);
+    return (
+        <div className="use-editor">
+            <Field label="Technique, or several to choose from" error={errors('technique') ?? errors('any_of')}>
+                {(id) => (
+                    <Select
+                        id={id}
+                        mode="multiple"
+                        value={chosen}
+                        options={techniqueOptions(document.techniques)}
+                        showSearch={{ optionFilterProp: 'label' }}
+                        onChange={(techniques: string[]) => onChange(withTechniques(use, techniques))}
+                    />
+                )}
+            </Field>
+            <div className="fields">
+                <MemberFields section="degree" {...members} />
+                <NumberField
+                    label="Share covered"
+                    value={use.cover === undefined ? undefined : Math.round(use.cover * 1000) / 10}
+                    suffix="%"
+                    error={errors('cover')}
+                    onChange={(cover) => set('cover', cover === undefined ? undefined : cover / 100)}
+                />
+            </div>
+            <Extents version={version} surface={surface} technique={chosen[0]} use={use} onChange={onChange} />
+            <Field label="Named places" error={errors('places')} hint="Brow, nose, cheek: Enter after each.">
+                {(id) => (
+                    <Select
+                        id={id}
+                        mode="tags"
+                        open={false}
+                        suffix={null}
+                        value={use.places ?? []}
+                        onChange={(places: string[]) => set('places', places.length === 0 ? undefined : places)}
+                    />
+                )}
+            </Field>
+            <div className="fields">
+                <MemberFields section="minutes" {...members} />
+            </div>
+            <div className="fields">
+                <Field label="Asked only of pieces" error={errors('feature')} hint="eye, buckle, rib, decal">
+                    {(id) => (
+                        <AutoComplete
+                            id={id}
+                            value={use.feature ?? ''}
+                            options={features.map((feature) => ({ value: feature }))}
+                            onChange={(feature: string) => set('feature', feature)}
+                        >
+                            <Input />
+                        </AutoComplete>
+                    )}
+                </Field>
+                <TextField
+                    label="Name of this layer"
+                    value={nameOfUse(use)}
+                    error={errors('id')}
+                    onChange={(id) => set('id', id)}
+                />
+            </div>
+        </div>
+    );
+}
+
+/** Two or more leave the method open; such a use has a name of its own. */
+function withTechniques(use: UseDoc, techniques: string[]): UseDoc {
+    if (techniques.length > 1) {
+        return { ...without(use, 'technique'), id: nameOfUse(use), any_of: techniques };
+    }
+    const [technique] = techniques;
+    return technique === undefined ? use : { ...without(use, 'any_of'), id: use.id ?? nameOfUse(use), technique };
+}
+
+const WORDS: Record<string, string> = { spot: 'spots', focal: 'focal', upper: 'upper', every: 'every' };
+
+function Extents({
+    version,
+    surface,
+    technique,
+    use,
+    onChange,
+}: Pick<Props, 'version' | 'surface' | 'use' | 'onChange'> & { technique: string | undefined }) {
+    const plates = useQuery({ ...extentsOptions(version, surface, technique ?? ''), enabled: technique !== undefined });
+    const now = use.extent ?? 'every';
+    return (
+        <fieldset className="extents">
+            <legend>How far it reaches here</legend>
+            {Object.entries(WORDS).map(([extent, word]) => {
+                const plate = plates.data?.find((one) => one.tier === extent);
+                return (
+                    <button
+                        key={extent}
+                        type="button"
+                        aria-pressed={now === extent}
+                        onClick={() => onChange(withMember(use, 'extent', extent === 'every' ? undefined : extent))}
+                    >
+                        {plate !== undefined && <Plate plate={plate} about={`reaching ${word}`} />}
+                        <span>{word}</span>
+                    </button>
+                );
+            })}
+        </fieldset>
+    );
+}

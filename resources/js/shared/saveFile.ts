@@ -1,0 +1,9 @@
+/** Hands a file to the browser, which saves it as it saves every other. */
+export function saveFile(file: Blob, name: string): void {
+    const address = URL.createObjectURL(file);
+    const link = document.createElement('a');
+    link.href = address;
+    link.download = name;
+    link.click();
+    URL.revokeObjectURL(address);
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Fault;
+use App\Models\Paint;
+use App\Models\Scheme;
+use App\Models\SchemeArea;
+use App\Models\SignOff;
+use App\Models\StandardVersion;
+use App\Models\Variation;
+use Illuminate\Routing\Middleware\ThrottleRequests;
+use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Every address of the API with a body as its description asks for, so a new route is tried without a word here.
+ *
+ * @phpstan-type Schema array<string, mixed>
+ */
+abstract class DescribedTestCase extends CheckTestCase
+{
+    /** @var Schema */
+    protected array $document;
+
+    /** @var array<string, mixed> what is really there, by the name of a field or of a part of an address */
+    protected array $known;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withoutMiddleware(ThrottleRequests::class);
+        /** @var Schema $document */
+        $document = json_decode((string) file_get_contents(base_path('openapi.json')), true, 512, JSON_THROW_ON_ERROR);
+        $this->document = $document;
+        $record = $this->signed($this->figure('1st Lamplighters', 3));
+        $check = $this->act($this->open($this->figure('1st Lamplighters', 5)), 'flaws', ['flaw' => 'broken', 'area' => 'lamp pole', 'side' => 'left']);
+        $figure = $this->figure('1st Lamplighters', 1);
+        $this->known = [
+            'check' => $check['id'], 'version' => $check['version'], 'fault' => Fault::query()->firstOrFail()->id, 'signOff' => SignOff::query()->firstOrFail()->id, 'find' => $record->hash,
+            'figure' => $figure->id, 'figures' => [['id' => $figure->id, 'seen' => null]], 'area' => 'lamp pole', 'use' => 'base', 'tier' => 'muster', 'surface' => 'cloth', 'technique' => 'base',
+            'job' => $this->job()->id, 'unit' => $this->unit('1st Lamplighters')->id, 'key' => $this->sheetKey(), 'user' => $this->jory()->id, 'session' => 'x', 'invitation' => 1, 'token' => 'x', 'proposal' => 1,
+            'paint' => Paint::query()->firstOrFail()->id, 'scheme' => Scheme::query()->firstOrFail()->id, 'schemeArea' => SchemeArea::query()->firstOrFail()->id,
+            'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'variation' => Variation::query()->firstOrFail()->id, 'force' => 'Harbour guard',
+        ];
+    }
+
+    /** @return list<array{string, string, array<string, mixed>}> method, address and operation */
+    protected function operations(): array
+    {
+        $all = [];
+        foreach ((array) $this->document['paths'] as $path => $operations) {
+            foreach ((array) $operations as $method => $operation) {
+                /** @var array<string, mixed> $operation */
+                $all[] = [strtoupper((string) $method), substr((string) $path, strlen('/api')), $operation];
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * Asks in a transaction of its own that is taken back, so that every request meets the same studio.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $ask
+     * @return T
+     */
+    protected function apart(callable $ask): mixed
+    {
+        DB::beginTransaction();
+        try {
+            Auth::forgetGuards();
+
+            return $ask();
+        } finally {
+            // A request may have ended in the middle of what it began.
+            while (DB::transactionLevel() > 1) {
+                DB::rollBack();
+            }
+        }
+    }
+
+    protected function address(string $path): string
+    {
+        return (string) preg_replace_callback('/\{(\w+)\}/', fn (array $part): string => (string) (is_scalar($known = $this->known[$part[1]]) ? $known : ''), $path);
+    }
+
+    /**
+     * A body as the description asks for it, with what is really there where its name is known.
+     *
+     * @param  array<array-key, mixed>  $schema
+     */
+    protected function filled(array $schema, string $name = '', int $deep = 0): mixed
+    {
+        $schema = $this->resolved($schema);
+        if (array_key_exists($name, $this->known)) {
+            return $this->known[$name];
+        }
+        $type = $schema['type'] ?? null;
+
+        return match (true) {
+            $deep > 6 => null,
+            isset($schema['enum']) => ((array) $schema['enum'])[0] ?? null,
+            $type === 'array' => [$this->filled((array) ($schema['items'] ?? []), '', $deep + 1)],
+            $type === 'object' => $this->object($schema, $deep),
+            $type === 'integer', $type === 'number' => 1,
+            $type === 'boolean' => true,
+            default => 'x',
+        };
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $schema
+     * @return array<string, mixed>
+     */
+    protected function object(array $schema, int $deep): array
+    {
+        $body = [];
+        foreach ((array) ($schema['properties'] ?? []) as $name => $property) {
+            if (in_array($name, (array) ($schema['required'] ?? []), true)) {
+                $body[(string) $name] = $this->filled((array) $property, (string) $name, $deep + 1);
+            }
+        }
+
+        return $body;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $schema
+     * @return array<array-key, mixed>
+     */
+    protected function resolved(array $schema): array
+    {
+        if (isset($schema['$ref']) && is_string($schema['$ref'])) {
+            return $this->resolved((array) Arr::get($this->document, str_replace('/', '.', substr($schema['$ref'], 2))));
+        }
+        $either = $schema['anyOf'] ?? $schema['oneOf'] ?? null;
+
+        return is_array($either) ? $this->resolved((array) $either[0]) : $schema;
+    }
+
+    protected function sheetKey(): string
+    {
+        $first = array_values($this->answer($this->lead(), 'GET', '/bench-sheets'))[0] ?? null;
+        self::assertIsArray($first);
+        self::assertIsString($first['key']);
+
+        return $first['key'];
+    }
+}

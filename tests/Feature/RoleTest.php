@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Invitation;
+use App\Models\Proposal;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Support\Arr;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Who may use which address, written down once for all of them and tried with each role. */
+final class RoleTest extends DescribedTestCase
+{
+    /** Who has no account yet, or is not signed in. */
+    private const ANYBODY = [
+        'POST /session',
+        'GET /invitations/{token}',
+        'POST /invitations/{token}',
+    ];
+
+    /** Lead, deputy and painter. */
+    private const EVERYBODY = [
+        'GET /session',
+        'DELETE /session',
+        'GET /ping',
+        'GET /account',
+        'PUT /account/password',
+        'POST /account/confirmation',
+        'DELETE /account/sessions/{session}',
+        'POST /account/second-factor',
+        'PUT /account/second-factor',
+        'DELETE /account/second-factor',
+        'GET /today',
+        'GET /standards',
+        'GET /standards/{standardVersion}',
+        'GET /standards/{standardVersion}/document',
+        'GET /standards/{standardVersion}/matrix',
+        'GET /standards/{standardVersion}/plates',
+        'GET /standards/{standardVersion}/extents',
+        'GET /standards/{standardVersion}/difference',
+        'GET /standards/{standardVersion}/raise',
+        'GET /ladders',
+        'GET /vocabulary',
+        'GET /proposals',
+        'POST /jobs/{job}/proposals',
+        'GET /figure-types',
+        'GET /paints',
+        'GET /paint-needs',
+        'GET /paint-list',
+        'GET /paints/{paint}/substitutes',
+        'GET /schemes',
+        'GET /schemes/{scheme}',
+        'GET /schemes/{scheme}/plates',
+        'GET /schemes/{scheme}/proof-sheet',
+        'POST /schemes/{scheme}/proof-sheet/drawing',
+        'GET /schemes/{scheme}/picture',
+        'GET /people',
+        'GET /scheme-rules',
+        'GET /jobs',
+        'GET /jobs/{job}',
+        'GET /jobs/{job}/figures',
+        'GET /jobs/{job}/own-lists/{tier}',
+        'PUT /jobs/{job}/mixes',
+        'GET /jobs/{job}/bench-sheets/{key}',
+        'GET /bench-sheets',
+        'POST /bench-marks',
+        'POST /hand-overs',
+        'GET /checks/{check}',
+        'GET /figures/{figure}/faults',
+        'POST /faults/{fault}/mending',
+        'GET /sign-offs',
+        'GET /sign-offs/{signOff}',
+        'GET /chain',
+        'GET /chain/head',
+    ];
+
+    /** Lead and deputy. */
+    private const CHECKERS = [
+        'GET /standards/{standardVersion}/comparison',
+        'POST /standards/{standardVersion}/comparison/drawing',
+        'POST /jobs/{job}/kept-mixes',
+        'GET /people/{user}/clearances',
+        'GET /checks',
+        'POST /figures/{figure}/checks',
+        'POST /checks/{check}/answers',
+        'POST /checks/{check}/sides',
+        'POST /checks/{check}/flaws',
+        'DELETE /checks/{check}/flaws/{fault}',
+        'POST /checks/{check}/undo',
+        'POST /checks/{check}/refusal',
+        'POST /checks/{check}/sign-off',
+    ];
+
+    /** The lead alone. */
+    private const LEAD = [
+        'GET /standards/{standardVersion}/jobs',
+        'GET /standards/{standardVersion}/draft',
+        'POST /standards',
+        'DELETE /standards/{standardVersion}',
+        'POST /standards/{standardVersion}/changes',
+        'POST /standards/{standardVersion}/previews',
+        'POST /standards/{standardVersion}/columns',
+        'POST /standards/{standardVersion}/undo',
+        'POST /standards/{standardVersion}/redo',
+        'POST /standards/{standardVersion}/in-force',
+        'POST /standard-file-previews',
+        'POST /standard-files',
+        'POST /jobs/{job}/move',
+        'POST /proposals/{proposal}/answer',
+        'POST /figure-types',
+        'POST /paints',
+        'POST /swatch-readings',
+        'POST /paint-files',
+        'PUT /paints/{paint}',
+        'POST /paints/{paint}/substitution',
+        'POST /schemes',
+        'PUT /schemes/{scheme}',
+        'POST /schemes/{scheme}/areas',
+        'POST /schemes/{scheme}/area-previews',
+        'POST /schemes/{scheme}/recipes',
+        'POST /schemes/{scheme}/picture',
+        'POST /schemes/{scheme}/picture-points',
+        'POST /schemes/{scheme}/departures',
+        'PUT /scheme-areas/{schemeArea}',
+        'DELETE /scheme-areas/{schemeArea}',
+        'PUT /people/{user}',
+        'DELETE /people/{user}',
+        'PUT /people/{user}/clearances',
+        'GET /invitations',
+        'POST /invitations',
+        'DELETE /invitations/{invitation}',
+        'GET /log',
+        'PUT /studio',
+        'PUT /scheme-rules',
+        'POST /jobs',
+        'POST /jobs/{job}/roster-preview',
+        'POST /jobs/{job}/roster',
+        'POST /jobs/{job}/own-lists',
+        'PUT /jobs/{job}/own-lists',
+        'PATCH /units/{unit}',
+        'PUT /units/{unit}/area-tiers',
+        'POST /units/{unit}/waivers',
+        'POST /units/{unit}/not-asked',
+        'PUT /units/{unit}/choices',
+        'DELETE /variations/{variation}',
+        'PATCH /figures',
+        'POST /faults/{fault}/waiver',
+    ];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->known['proposal'] = Proposal::query()->create(['standard_version_id' => $this->known['standardVersion'], 'user_id' => $this->isla()->id, 'tier' => 'guard', 'surface' => 'cloth', 'text' => 'More light.'])->id;
+        $this->known['invitation'] = Invitation::query()->create(['token_hash' => str_repeat('0', 64), 'name' => 'N', 'email' => 'n@kittiwake.example', 'role' => 'painter', 'invited_by' => $this->lead()->id, 'expires_at' => now()->addDay()])->id;
+    }
+
+    public function test_every_address_stands_in_the_table(): void
+    {
+        $addresses = array_map(static fn (array $operation): string => "{$operation[0]} {$operation[1]}", $this->operations());
+
+        self::assertEqualsCanonicalizing($addresses, [...self::ANYBODY, ...self::EVERYBODY, ...self::CHECKERS, ...self::LEAD]);
+    }
+
+    public function test_each_role_is_let_in_where_the_table_says_so_and_nowhere_else(): void
+    {
+        foreach ([[Role::Lead, $this->lead()], [Role::Deputy, $this->deputy()], [Role::Painter, $this->isla()]] as [$role, $person]) {
+            foreach ($this->operations() as [$method, $path, $operation]) {
+                $response = $this->asked($person, $method, $path, $operation);
+                $turnedAway = $response->getStatusCode() === 403 && $response->json('error.code') === 'not-allowed';
+                self::assertSame(! $this->mayUse($role, "{$method} {$path}"), $turnedAway, "{$role->value}: {$method} {$path}: {$response->getStatusCode()} ".mb_strimwidth((string) $response->getContent(), 0, 300));
+                self::assertNotSame(401, $response->getStatusCode(), "{$role->value}: {$method} {$path}");
+            }
+        }
+    }
+
+    public function test_who_is_not_signed_in_reaches_nothing_but_the_way_in(): void
+    {
+        foreach ($this->operations() as [$method, $path, $operation]) {
+            $response = $this->asked(null, $method, $path, $operation);
+            $open = in_array("{$method} {$path}", self::ANYBODY, true);
+            self::assertSame(! $open, $response->getStatusCode() === 401, "{$method} {$path}: {$response->getStatusCode()}");
+        }
+    }
+
+    private function mayUse(Role $role, string $address): bool
+    {
+        return match (true) {
+            in_array($address, [...self::ANYBODY, ...self::EVERYBODY], true) => true,
+            in_array($address, self::CHECKERS, true) => $role !== Role::Painter,
+            default => $role === Role::Lead,
+        };
+    }
+
+    /**
+     * @param  array<string, mixed>  $operation
+     * @return TestResponse<Response>
+     */
+    private function asked(?User $person, string $method, string $path, array $operation): TestResponse
+    {
+        $schema = Arr::get($operation, 'requestBody.content.application/json.schema');
+        $body = is_array($schema) ? (array) $this->filled($schema) : [];
+
+        return $this->apart(function () use ($person, $method, $path, $body): TestResponse {
+            $this->flushSession();
+            if ($person === null) {
+                return $this->json($method, '/api'.$this->address($path), $body);
+            }
+            $this->withSession(['password_confirmed_at' => now()->getTimestamp()]);
+
+            return $this->actingAs($person, 'web')->json($method, '/api'.$this->address($path), $body, ['Origin' => 'http://localhost']);
+        });
+    }
+}
