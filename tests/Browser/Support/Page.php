@@ -25,9 +25,14 @@ final readonly class Page
     ) {
     }
 
+    public function addressOf(string $path): string
+    {
+        return $this->address.$path;
+    }
+
     public function open(string $path): self
     {
-        $this->driver->get($this->address.$path);
+        $this->driver->get($this->addressOf($path));
 
         return $this;
     }
