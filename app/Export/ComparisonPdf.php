@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Export;
 
 use Core\Composition\ReferenceWork;
+use Core\Standard\Currency;
 use Core\Standard\TechniqueUse;
 use Core\Standard\UseWords;
 
@@ -16,7 +17,7 @@ final readonly class ComparisonPdf
     public function __construct(
         private SvgPictures $pictures,
         private string $studio,
-        private string $currency,
+        private Currency $currency,
     ) {
     }
 
@@ -100,16 +101,11 @@ final readonly class ComparisonPdf
             return 'By agreement';
         }
         if ($price->hourly !== null) {
-            return $this->money($price->hourly).' an hour';
+            return $this->currency->written($price->hourly).' an hour';
         }
-        $list = array_map(fn (string $size, int $amount): string => "{$size} ".$this->money($amount), array_keys($price->list), $price->list);
+        $list = array_map(fn (string $size, int $amount): string => "{$size} ".$this->currency->written($amount), array_keys($price->list), $price->list);
 
         return implode(' · ', $list);
-    }
-
-    private function money(int $amount): string
-    {
-        return number_format($amount / 100, 2).' '.$this->currency;
     }
 
     /** @param  list<array{ComparisonSide, string|null}>  $sides with the plate as PNG */

@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 
 /** A studio of each delivered state comes through the migrations and goes on working. */
 final class UpgradeTest extends LaravelTestCase
@@ -79,6 +80,26 @@ final class UpgradeTest extends LaravelTestCase
             ->where('f.state', '<>', 'signed')->whereNull('w.text')->count(), 'answers of running checks have their words');
         $this->compareAnswers(preg_replace('/\.sql\.gz$/', '.answers.json.gz', $file) ?? '');
         $this->walk();
+    }
+
+    /** Every unit was taken for a hundredth; what was typed as 5,000 yen was kept as 500,000. */
+    #[TestWith(['JPY', 2250, 23, 3900, 39])]
+    #[TestWith(['KWD', 2250, 22500, 3900, 39000])]
+    #[TestWith(['EUR', 2250, 2250, 3900, 3900])]
+    public function test_prices_are_carried_to_the_smallest_unit_of_their_currency(string $currency, int $foot, int $footAfter, int $hour, int $hourAfter): void
+    {
+        Artisan::call('db:wipe', ['--force' => true]);
+        $this->load(__DIR__.'/../upgrades/2026-11-29.sql.gz');
+        DB::table('studios')->update(['currency' => $currency]);
+        [$listed, $hourly] = DB::table('tiers')->orderBy('id')->limit(2)->pluck('id')->all();
+        DB::table('tiers')->where('id', $listed)->update(['optional' => json_encode(['price' => ['list' => ['foot' => $foot]]])]);
+        DB::table('tiers')->where('id', $hourly)->update(['optional' => json_encode(['price' => ['hourly' => $hour]])]);
+
+        self::assertSame(0, Artisan::call('migrate', ['--force' => true]), Artisan::output());
+
+        $price = static fn (mixed $tier, string $path): mixed => DB::table('standard_pieces')->join('tiers', 'tiers.standard_piece_id', '=', 'standard_pieces.id')->where('tiers.id', $tier)->selectRaw("JSON_VALUE(value, '$.price.{$path}') AS price")->value('price');
+        self::assertSame((string) $footAfter, $price($listed, 'list.foot'));
+        self::assertSame((string) $hourAfter, $price($hourly, 'hourly'));
     }
 
     /** What the application of that time answered to questions after what is kept. */

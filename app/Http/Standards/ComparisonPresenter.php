@@ -9,6 +9,7 @@ use App\Export\ComparisonPdf;
 use App\Export\ComparisonSide;
 use App\Export\SvgPictures;
 use App\Models\StandardVersion;
+use Core\Standard\Currency;
 
 /** The two sides that a request to compare names, and the paper they stand on. */
 final readonly class ComparisonPresenter
@@ -24,7 +25,7 @@ final readonly class ComparisonPresenter
     {
         $studio = $request->person()->studio;
 
-        return new ComparisonPdf($this->pictures, $studio->name, $studio->currency);
+        return new ComparisonPdf($this->pictures, $studio->name, Currency::of($studio->currency));
     }
 
     /** @return array{ComparisonSide, ComparisonSide} */

@@ -7,6 +7,7 @@ namespace App\Http\Standards;
 use App\Actions\Jobs\MoveJob as Moving;
 use App\Http\Shared\LeadRequest;
 use App\Models\StandardVersion;
+use Core\Standard\Currency;
 
 /** What a version would change for each running job. */
 final readonly class ListJobMoves
@@ -17,6 +18,6 @@ final readonly class ListJobMoves
 
     public function __invoke(LeadRequest $request, StandardVersion $standardVersion): JobMovesResource
     {
-        return new JobMovesResource($this->moving->forecasts($standardVersion), $request->person()->studio->currency);
+        return new JobMovesResource($this->moving->forecasts($standardVersion), Currency::of($request->person()->studio->currency));
     }
 }

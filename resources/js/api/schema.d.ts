@@ -2244,6 +2244,7 @@ export interface components {
         };
         JobMoves: {
             currency: string;
+            currency_decimals: number;
             jobs: components["schemas"]["JobMove"][];
         };
         JobSummary: {
@@ -2969,6 +2970,7 @@ export interface components {
                 name: string;
                 time_zone: string;
                 currency: string;
+                currency_decimals: number;
                 single_keys: boolean;
                 allows_self_check: boolean;
                 requires_second_factor: boolean;

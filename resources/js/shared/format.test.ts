@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { count, date, fewMinutes, instant, millimetres, minutes } from './format';
+import { count, date, fewMinutes, instant, millimetres, minutes, money } from './format';
 
 describe('numbers in words', () => {
     it.each([
@@ -32,5 +32,15 @@ describe('numbers in words', () => {
     it('shows a due date as the date it is, and an instant in the time zone of the studio', () => {
         expect(date('2026-12-18')).toBe('Fri, 18 Dec 2026');
         expect(instant('2026-07-01T23:30:00Z', 'Europe/London')).toContain('2 Jul 2026');
+    });
+});
+
+describe('money', () => {
+    it.each([
+        ['EUR', 2, 2250, '€22.50'],
+        ['JPY', 0, 2250, 'JP¥2,250'],
+        ['KWD', 3, 2250, 'KWD 2.250'],
+    ])('of %s has %d decimals', (currency, currency_decimals, amount, written) => {
+        expect(money(amount, { currency, currency_decimals }).replace(/\s/g, ' ')).toBe(written);
     });
 });

@@ -37,8 +37,20 @@ export function instant(value: string, timeZone: string): string {
 }
 
 /** An amount in the smallest unit of its currency, as one writes it. */
-export function money(amount: number, currency: string): string {
-    return new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(amount / 100);
+export function money(amount: number, of: Currency): string {
+    const digits = of.currency_decimals;
+    return new Intl.NumberFormat('en-GB', {
+        style: 'currency',
+        currency: of.currency,
+        minimumFractionDigits: digits,
+        maximumFractionDigits: digits,
+    }).format(amount / 10 ** digits);
+}
+
+/** A currency by its code, and the decimals that its smallest unit makes. */
+export interface Currency {
+    currency: string;
+    currency_decimals: number;
 }
 
 export function count(number: number, one: string, many = `${one}s`): string {

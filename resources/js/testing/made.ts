@@ -9,6 +9,7 @@ export function session(change: Partial<Schemas['Session']['user']> = {}): Schem
             name: 'Kittiwake Row',
             time_zone: 'Europe/London',
             currency: 'EUR',
+            currency_decimals: 2,
             single_keys: true,
             allows_self_check: false,
             requires_second_factor: false,

@@ -159,9 +159,9 @@ function Head({ tier, reference }: { tier: Tier; reference: string }) {
                         {price === null
                             ? 'no list price'
                             : price.hourly !== null
-                              ? `${money(price.hourly, studio.currency)} an hour`
+                              ? `${money(price.hourly, studio)} an hour`
                               : Object.entries(price.list ?? {})
-                                    .map(([size, amount]) => `${size} ${money(amount, studio.currency)}`)
+                                    .map(([size, amount]) => `${size} ${money(amount, studio)}`)
                                     .join(' · ')}
                     </span>
                 </div>

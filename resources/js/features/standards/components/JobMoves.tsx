@@ -1,5 +1,5 @@
 import { api, type Schemas, unwrap } from '@api';
-import { count, minutes, money } from '@shared/format';
+import { count, type Currency, minutes, money } from '@shared/format';
 import { ErrorNote } from '@shared/ErrorNote';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
@@ -29,7 +29,7 @@ export function JobMoves({ version, canMove }: Props) {
     if (moves.data === undefined || moves.data.jobs.length === 0) {
         return moves.data === undefined ? null : <p>No running job is on another version.</p>;
     }
-    const { currency, jobs } = moves.data;
+    const { jobs } = moves.data;
     return (
         <section className="moves" aria-label="Running jobs on another version">
             <h3>Running jobs on another version</h3>
@@ -56,7 +56,7 @@ export function JobMoves({ version, canMove }: Props) {
                         <div>
                             <dt>price</dt>
                             <dd>
-                                {price(job.price_before, currency)} → {price(job.price_after, currency)}
+                                {price(job.price_before, moves.data)} → {price(job.price_after, moves.data)}
                             </dd>
                         </div>
                     </dl>
@@ -78,6 +78,6 @@ export function JobMoves({ version, canMove }: Props) {
     );
 }
 
-function price(amount: number | null, currency: string): string {
+function price(amount: number | null, currency: Currency): string {
     return amount === null ? 'no list price' : money(amount, currency);
 }

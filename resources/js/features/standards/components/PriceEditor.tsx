@@ -18,6 +18,7 @@ interface Props {
 export function PriceEditor({ tier, sizeClasses, errors, onChange }: Props) {
     const { studio } = useSession();
     const { price } = tier;
+    const unit = 10 ** studio.currency_decimals;
     const school: School = price === undefined ? 'none' : price.hourly === undefined ? 'list' : 'hours';
     return (
         <div>
@@ -38,13 +39,13 @@ export function PriceEditor({ tier, sizeClasses, errors, onChange }: Props) {
                         <NumberField
                             key={size}
                             label={size}
-                            value={price?.list?.[size] === undefined ? undefined : price.list[size] / 100}
+                            value={price?.list?.[size] === undefined ? undefined : price.list[size] / unit}
                             error={errors(`price.list.${size}`)}
                             onChange={(value) => {
                                 const list = { ...price?.list };
                                 // eslint-disable-next-line @typescript-eslint/no-dynamic-delete
                                 delete list[size];
-                                onChange({ list: value === undefined ? list : { ...list, [size]: Math.round(value * 100) } });
+                                onChange({ list: value === undefined ? list : { ...list, [size]: Math.round(value * unit) } });
                             }}
                         />
                     ))}
@@ -54,9 +55,9 @@ export function PriceEditor({ tier, sizeClasses, errors, onChange }: Props) {
                 <div className="fields">
                     <NumberField
                         label="An hour"
-                        value={(price?.hourly ?? 0) / 100}
+                        value={(price?.hourly ?? 0) / unit}
                         error={errors('price.hourly')}
-                        onChange={(value) => onChange({ hourly: Math.round((value ?? 0) * 100) })}
+                        onChange={(value) => onChange({ hourly: Math.round((value ?? 0) * unit) })}
                     />
                 </div>
             )}

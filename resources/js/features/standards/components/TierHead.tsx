@@ -1,6 +1,6 @@
 import type { Schemas } from '@api';
 import { useSession } from '@features/session';
-import { millimetres, minutes, money } from '@shared/format';
+import { type Currency, millimetres, minutes, money } from '@shared/format';
 import { SidesMark } from '@shared/SidesMark';
 import { Why } from '@shared/Why';
 import { type FindingDeeds, FindingNote } from './FindingNote';
@@ -44,7 +44,7 @@ export function TierHead({ tier, reference, findings, isOpen, onOpen, deeds }: P
                     bears {tier.limits.critical} critical, {tier.limits.major} major, {tier.limits.minor} minor
                 </span>
                 <span className="tier-terms">
-                    {[...tier.terms, priceOf(tier, studio.currency)].filter((word) => word !== '').join(' · ')}
+                    {[...tier.terms, priceOf(tier, studio)].filter((word) => word !== '').join(' · ')}
                 </span>
             </div>
             {findings.map((finding) => (
@@ -55,7 +55,7 @@ export function TierHead({ tier, reference, findings, isOpen, onOpen, deeds }: P
 }
 
 /** The list price of a foot figure, or of an hour; all others stand in the tier. */
-function priceOf(tier: Schemas['SheetTier'], currency: string): string {
+function priceOf(tier: Schemas['SheetTier'], currency: Currency): string {
     if (tier.price === null) {
         return '';
     }
