@@ -4,6 +4,7 @@ import { LeftOver } from '@shared/LeftOver';
 import { useQuery } from '@tanstack/react-query';
 import { Suspense } from 'react';
 import { Link, Navigate, Outlet, useLocation } from 'react-router';
+import './shell.css';
 
 interface Place {
     to: string;

@@ -1,5 +1,5 @@
 import '@fontsource-variable/archivo/standard.css';
-import '../../css/app.css';
+import '../../css/index.css';
 import { ApiError } from '@api';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { App, ConfigProvider } from 'antd';

@@ -1,3 +1,5 @@
+import './checks.css';
+
 export { CheckPage } from './CheckPage';
 export { ChecksPage } from './ChecksPage';
 export { faultName } from './flaws';

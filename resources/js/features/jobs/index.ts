@@ -1,3 +1,5 @@
+import './jobs.css';
+
 export { gridOptions, jobKeys, jobOptions, peopleOptions } from './queries';
 export { JobPage } from './JobPage';
 export { OwnListPage } from './OwnListPage';

@@ -1,2 +1,4 @@
+import './records.css';
+
 export { CertificatePage } from './CertificatePage';
 export { RecordsPage } from './RecordsPage';

@@ -1,3 +1,5 @@
+import './session.css';
+
 export { AccountPage } from './AccountPage';
 export { JoinPage } from './JoinPage';
 export { PasswordField } from './PasswordField';

@@ -1,3 +1,5 @@
+import './standards.css';
+
 export { ComparePage } from './ComparePage';
 export { Plate } from './components/Plate';
 export { standardKeys, standardsOptions } from './queries';

@@ -1,2 +1,4 @@
+import './studio.css';
+
 export { LogPage } from './LogPage';
 export { StudioPage } from './StudioPage';

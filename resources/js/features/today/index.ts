@@ -1,1 +1,3 @@
+import './today.css';
+
 export { TodayPage } from './TodayPage';
