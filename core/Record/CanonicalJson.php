@@ -84,18 +84,14 @@ final readonly class CanonicalJson
     private static function placePoint(string $digits, int $point): string
     {
         $length = strlen($digits);
-        if ($length <= $point && $point <= 21) {
-            return str_pad($digits, $point, '0');
+        if ($point > 21 || $point < -5) {
+            return $digits[0].($length > 1 ? '.'.substr($digits, 1) : '').sprintf('e%+d', $point - 1);
         }
-        if ($point > 0 && $point <= 21) {
-            return substr($digits, 0, $point).'.'.substr($digits, $point);
-        }
-        if ($point > -6 && $point <= 0) {
+        if ($point < 1) {
             return '0.'.str_repeat('0', -$point).$digits;
         }
-        $exponent = ($point > 0 ? '+' : '-').abs($point - 1);
 
-        return $digits[0].($length > 1 ? '.'.substr($digits, 1) : '').'e'.$exponent;
+        return $length > $point ? substr($digits, 0, $point).'.'.substr($digits, $point) : str_pad($digits, $point, '0');
     }
 
     private static function text(string $value): string

@@ -23,7 +23,7 @@ final readonly class AsTheStandardLays implements OrderRule
         $dry = $first->technique->dryMinutes;
 
         return $dry > 0
-            ? new Constraint($first->id, $second->id, Reason::Drying, sprintf('%s lies under it and needs %d minutes to dry.', $first->name(), $dry))
+            ? new Constraint($first->id, $second->id, Reason::Drying, sprintf('%s lies under it and needs %s minutes to dry.', $first->name(), round($dry, 1)))
             : new Constraint($first->id, $second->id, Reason::Standard, "The standard lays it after {$first->name()}.");
     }
 }

@@ -6,7 +6,10 @@ namespace Tests\Document;
 
 use Core\Lint\CriteriaFollowTheSchools;
 use Core\Lint\Finding;
+use Core\Lint\LightStepsFitTheMinutes;
+use Core\Lint\LimitsAreNoLooser;
 use Core\Lint\Lint;
+use Core\Lint\LookIsLongEnough;
 use Core\Lint\MinutesDoNotFall;
 use Core\Lint\RequirementsStandOnce;
 use Core\Lint\TechniquesAreKnown;
@@ -17,6 +20,7 @@ use Document\Standard\Remedy;
 use Document\Standard\StandardPieces;
 use Document\Standard\StandardReader;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Lint\AdviceTest;
 use Tests\Core\Lint\LintTest;
@@ -79,6 +83,30 @@ final class RemedyTest extends TestCase
         foreach (Lint::codes() as $code) {
             self::assertContains($code, in_array($code, self::NONE_KNOWN, true) ? $without : $with, $code);
         }
+    }
+
+    /**
+     * What was found is settled with the least that settles it.
+     *
+     * @param  array<string, mixed>  $changes
+     */
+    #[TestWith([['/tiers/1/budget_minutes' => 38], LightStepsFitTheMinutes::CODE, 'uses.2.minutes', 20.0])]
+    #[TestWith([['/tiers/1/budget_minutes' => 38], LightStepsFitTheMinutes::CODE, 'uses.2.steps', 1])]
+    #[TestWith([['/tiers/1/limits' => ['critical' => 0, 'major' => 0, 'minor' => 4]], LimitsAreNoLooser::CODE, 'limits', ['critical' => 0, 'major' => 0, 'minor' => 3]])]
+    #[TestWith([['/tiers/0/look_minutes' => 14 / 60], LookIsLongEnough::CODE, 'look_minutes', 0.5])]
+    public function test_what_a_remedy_says(array $changes, string $code, string $place, mixed $value): void
+    {
+        $document = SmallStandard::with($changes);
+        $standard = StandardReader::ofDraft()->read($document);
+        $found = array_values(array_filter(self::findings($standard), static fn (Finding $finding): bool => $finding->code === $code));
+        $remedy = (new Remedy(new StandardPieces($document), $standard))->for($found[0]);
+
+        $said = $remedy['value'] ?? null;
+        foreach (explode('.', $place) as $name) {
+            self::assertIsArray($said);
+            $said = $said[$name] ?? null;
+        }
+        self::assertSame($value, $said);
     }
 
     /** @return list<Finding> */

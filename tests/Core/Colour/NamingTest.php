@@ -40,6 +40,43 @@ final class NamingTest extends TestCase
         self::assertSame($family, ColourFamily::of(Srgb::fromHex($hex)->lab()));
     }
 
+    /**
+     * On both sides of each bound.
+     *
+     * @return iterable<string, array{float, float, float, ColourFamily}> L*, C*ab, h
+     */
+    public static function bounds(): iterable
+    {
+        foreach ([
+            [50, 7.9, 250, ColourFamily::Grey], [50, 8.1, 250, ColourFamily::Blue], [80, 7.9, 250, ColourFamily::White], [79.9, 7.9, 250, ColourFamily::Grey], [22, 0, 0, ColourFamily::Grey], [21.9, 0, 0, ColourFamily::Black],
+            [60, 50, 39.9, ColourFamily::Red], [60, 50, 40.1, ColourFamily::Orange], [60, 50, 64.9, ColourFamily::Orange], [60, 50, 65.1, ColourFamily::Yellow], [60, 50, 104.9, ColourFamily::Yellow], [60, 50, 105.1, ColourFamily::Green],
+            [60, 50, 189.9, ColourFamily::Green], [60, 50, 190.1, ColourFamily::Blue], [60, 50, 289.9, ColourFamily::Blue], [60, 50, 290.1, ColourFamily::Purple], [60, 50, 344.9, ColourFamily::Purple], [60, 50, 345.1, ColourFamily::Red],
+            [49.9, 44.9, 70, ColourFamily::Brown], [50, 44.9, 70, ColourFamily::Yellow], [49.9, 45.1, 70, ColourFamily::Yellow], [40, 30, 40.1, ColourFamily::Brown], [40, 30, 39.9, ColourFamily::Red], [40, 30, 94.9, ColourFamily::Brown], [40, 30, 95.1, ColourFamily::Yellow],
+        ] as [$lightness, $chroma, $hue, $family]) {
+            yield "L {$lightness} C {$chroma} h {$hue}" => [$lightness, $chroma, $hue, $family];
+        }
+    }
+
+    #[DataProvider('bounds')]
+    public function test_a_family_ends_where_it_is_said_to(float $lightness, float $chroma, float $hue, ColourFamily $family): void
+    {
+        self::assertSame($family, ColourFamily::of(new Lab($lightness, $chroma * cos(deg2rad($hue)), $chroma * sin(deg2rad($hue)))));
+    }
+
+    public function test_a_side_is_said_from_its_least_on(): void
+    {
+        $grey = new Lab(50, 0, 0);
+
+        self::assertSame(['lighter'], ToneWords::of(new Lab(51.5, 0, 0), $grey));
+        self::assertSame(['darker'], ToneWords::of(new Lab(48.5, 0, 0), $grey));
+        self::assertSame([], ToneWords::of(new Lab(51.49, 0, 0), $grey));
+        // Warmth of a difference along a* is half of it.
+        self::assertSame(['warmer'], ToneWords::of(new Lab(50, 2.99, 0.02), $grey));
+        self::assertSame([], ToneWords::of(new Lab(50, 2.9, 0), $grey));
+        self::assertSame(['colder', 'stronger'], ToneWords::of(new Lab(50, -3.01, 0), $grey));
+        self::assertSame([], ToneWords::of(new Lab(50, 20, 34.64), new Lab(50, 21.45, 37.15)), 'less than 3 of chroma along the warmest hue');
+    }
+
     public function test_on_which_side_a_colour_is_of_another(): void
     {
         $grey = new Lab(50, 0, 0);

@@ -47,6 +47,14 @@ final class ComposerTest extends TestCase
         self::assertSame(['covered', 'lit', 'modelled'], self::criteria($composition));
     }
 
+    public function test_a_criterion_of_a_feature_is_not_asked_where_the_feature_is_not_whatever_it_judges(): void
+    {
+        $standard = StandardReader::ofSound()->read(SmallStandard::with(['/requirements/1/criteria/3/uses' => ['light']]));
+
+        self::assertNotContains('buckled', self::criteria(self::compose(['tier' => 'plain', 'areas' => [self::CAPE]], $standard)));
+        self::assertContains('buckled', self::criteria(self::compose(['tier' => 'plain', 'areas' => [self::COAT]], $standard)));
+    }
+
     public function test_a_piece_counted_as_none_is_not_there(): void
     {
         $composition = self::compose(['tier' => 'plain', 'areas' => [['features' => ['buckle' => 0]] + self::CAPE]]);

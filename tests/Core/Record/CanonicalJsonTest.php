@@ -41,6 +41,27 @@ final class CanonicalJsonTest extends TestCase
         self::assertSame($text, CanonicalJson::encode($unpacked[1]));
     }
 
+    /** Outside this project: Node writes numbers as ECMAScript asks for, which RFC 8785 refers to. */
+    public function test_any_double_is_written_as_a_reference_writes_it(): void
+    {
+        mt_srand(8785);
+        $numbers = [0.1, 0.5, 1.5, 9.5, 10.0, 10.5, 99.99, 0.05, 1e20, 1e21, 1e22, 1.5e20, 1.5e21, 1e-5, 1e-6, 1e-7, 1.5e-6, 1.5e-7, 123e-8, -0.25, 2.0 ** 53, 2.0 ** 70];
+        for ($i = 0; $i < 3000; $i++) {
+            // Digits and places of points in every combination, also such as a record has.
+            $numbers[] = mt_rand(1, 10 ** mt_rand(1, 9)) * 10.0 ** mt_rand(-30, 30);
+        }
+        $told = shell_exec('echo '.escapeshellarg(base64_encode(pack('E*', ...$numbers))).' | node -e '.escapeshellarg(
+            'const bytes = Buffer.from(require("fs").readFileSync(0, "utf8"), "base64"); for (let i = 0; i < bytes.length; i += 8) console.log(String(bytes.readDoubleBE(i)))'
+        ));
+
+        self::assertSame(explode("\n", trim((string) $told)), array_map(CanonicalJson::encode(...), $numbers));
+    }
+
+    public function test_whole_numbers_are_exact_up_to_two_to_the_53rd(): void
+    {
+        self::assertSame('[9007199254740991,-9007199254740991,0]', CanonicalJson::encode([9007199254740991, -9007199254740991, 0]));
+    }
+
     public function test_members_are_sorted_by_utf16_units_as_in_section_3_2_3(): void
     {
         $members = ["\u{20ac}" => 'Euro Sign', "\r" => 'Carriage Return', "\u{fb33}" => 'Hebrew Letter Dalet With Dagesh', '1' => 'One', "\u{1f600}" => 'Emoji: Grinning Face', "\u{80}" => 'Control', "\u{f6}" => 'Latin Small Letter O With Diaeresis'];

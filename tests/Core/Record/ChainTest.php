@@ -54,6 +54,14 @@ final class ChainTest extends TestCase
         self::assertSame([3, 3], self::places($chain));
     }
 
+    public function test_after_a_gap_the_chain_is_read_on_from_where_it_goes_on(): void
+    {
+        $chain = self::chain();
+        $four = $chain[2]->next(['figure' => 'four']);
+
+        self::assertSame([3, 3], self::places([$chain[0], $chain[2], $four, $four->next(['figure' => 'five'])]));
+    }
+
     public function test_two_records_that_changed_places_are_found(): void
     {
         [$one, $two, $three] = self::chain();

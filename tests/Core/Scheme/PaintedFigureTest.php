@@ -22,6 +22,7 @@ use Core\Scheme\PaintKind;
 use Core\Scheme\Recipe;
 use Core\Scheme\Rung;
 use Core\Scheme\RungRole;
+use Core\Scheme\SchemeFault;
 use Core\Scheme\SchemeFinding;
 use Core\Scheme\SchemeRules;
 use Core\Scheme\SchemeText;
@@ -33,6 +34,7 @@ use Core\Standard\Opacity;
 use Core\Standard\Side;
 use Core\Standard\Standard;
 use Document\Standard\StandardReader;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Paints;
 
@@ -116,6 +118,28 @@ final class PaintedFigureTest extends TestCase
         self::assertContains('hue-turns coat', self::found(self::figure('one', $red(Turn::None), self::hat('Gull White')), 'one'));
         self::assertContains('hue-turns coat', self::found(self::figure('one', $red(Turn::Cold), self::hat('Gull White')), 'one'));
         self::assertNotContains('hue-turns coat', self::found(self::figure('one', $red(Turn::Warm), self::hat('Gull White')), 'one'));
+    }
+
+    /** To both sides of yellow and of the blue opposite to it: up to there a growing hue angle warms, beyond it cools. */
+    #[TestWith(['#725d1b', '#a8b169', 'warm'])]
+    #[TestWith(['#726015', '#a8b169', 'cold'])]
+    #[TestWith(['#33608d', '#a8a8cf', 'cold'])]
+    #[TestWith(['#396393', '#a8a8cf', 'warm'])]
+    public function test_to_which_side_a_hue_turns(string $base, string $light, string $to): void
+    {
+        $ladder = new AreaLadder('coat', [new Rung(RungRole::Base, Recipe::of(self::paint($base))), new Rung(RungRole::Light, Recipe::of(self::paint($light)), 0.4)]);
+        $turned = array_filter(self::findings(self::figure('one', $ladder, self::hat('Gull White')), 'one'), static fn (SchemeFinding $one): bool => $one->fault === SchemeFault::HueTurns);
+
+        self::assertSame([$to], array_values(array_map(static fn (SchemeFinding $one): mixed => $one->arguments['to'], $turned)));
+    }
+
+    public function test_a_colour_with_hardly_any_chroma_turns_to_no_side(): void
+    {
+        // Chroma 9.0 and 10.8, on both sides of what has a hue.
+        $ladder = static fn (string $base): AreaLadder => new AreaLadder('coat', [new Rung(RungRole::Base, Recipe::of(self::paint($base))), new Rung(RungRole::Light, Recipe::of(self::paint('#a8b169')), 0.4)]);
+
+        self::assertNotContains('hue-turns coat', self::found(self::figure('one', $ladder('#6f5b58'), self::hat('Gull White')), 'one'));
+        self::assertContains('hue-turns coat', self::found(self::figure('one', $ladder('#725a57'), self::hat('Gull White')), 'one'));
     }
 
     public function test_warm_and_cold_lights_on_one_figure_are_found(): void

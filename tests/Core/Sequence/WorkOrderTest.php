@@ -11,11 +11,13 @@ use Core\Composition\SizeClass;
 use Core\Composition\TypeArea;
 use Core\Sequence\Constraint;
 use Core\Sequence\PlannedStep;
+use Core\Sequence\Reason;
 use Core\Sequence\TidyBack;
 use Core\Sequence\WorkOrder;
 use Core\Standard\Area;
 use Core\Standard\Side;
 use Document\Standard\StandardReader;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\SmallStandard;
 
@@ -69,6 +71,32 @@ final class WorkOrderTest extends TestCase
         self::assertContains('It sits in mount: Base coat round it would spill on it.', self::reasons($planned, 'lens buckle'));
     }
 
+    public function test_neat_steps_of_one_wave_go_round_the_figure_so_that_one_area_dries_while_another_is_painted(): void
+    {
+        $order = self::order([
+            ['tier' => 'plain', 'surface' => 'cloth', 'uses' => [['id' => 'first', 'technique' => 'layer'], ['id' => 'second', 'technique' => 'layer']]],
+        ], self::area('coat', 'cloth', 1), self::area('cape', 'cloth', 1));
+
+        self::assertSame(['coat first', 'cape first', 'coat second', 'cape second'], $order);
+    }
+
+    /**
+     * From an hour of drying on the ground of a base is laid with the base coats, else after the shades.
+     *
+     * @param  list<string>  $expected
+     */
+    #[TestWith(['sand', ['soil sand', 'coat base', 'coat wash']])]
+    #[TestWith(['grit', ['coat base', 'coat wash', 'soil grit']])]
+    public function test_what_dries_long_begins_early(string $ground, array $expected): void
+    {
+        $order = self::order([
+            ['tier' => 'plain', 'surface' => 'cloth', 'uses' => [['technique' => 'base'], ['technique' => 'wash']]],
+            ['tier' => 'plain', 'surface' => 'ground', 'uses' => [['technique' => $ground]]],
+        ], self::area('soil', 'ground', 1), self::area('coat', 'cloth', 2));
+
+        self::assertSame($expected, $order);
+    }
+
     public function test_markings_come_before_wear_elsewhere_and_the_rim_after_the_ground(): void
     {
         $requirements = [
@@ -101,6 +129,18 @@ final class WorkOrderTest extends TestCase
         ], self::area('coat', 'cloth', 3));
 
         self::assertSame(['Base coat, coat lies under it and needs 10 minutes to dry.'], self::reasons($planned, 'coat wash'));
+        self::assertSame(Reason::Drying, self::constraints($planned, 'coat wash')[0]->reason);
+    }
+
+    #[TestWith(['touch', 'Thin touch, coat lies under it and needs 0.5 minutes to dry.'])]
+    #[TestWith(['layer', 'The standard lays it after Layer, coat.'])]
+    public function test_what_hardly_needs_to_dry_says_so_and_what_does_not_waits_for_its_place_only(string $under, string $sentence): void
+    {
+        $planned = self::planned([
+            ['tier' => 'plain', 'surface' => 'cloth', 'uses' => [['technique' => $under], ['technique' => 'buckle']]],
+        ], self::area('coat', 'cloth', 3));
+
+        self::assertSame([$sentence], self::reasons($planned, 'coat buckle'));
     }
 
     /**
@@ -131,6 +171,9 @@ final class WorkOrderTest extends TestCase
         foreach (['ground', 'rim'] as $surface) {
             $document['surfaces'][] = ['id' => $surface, 'name' => ucfirst($surface), 'needs_lay_in' => false];
         }
+        $document['techniques'][] = ['id' => 'sand', 'name' => 'Sand', 'group' => 'base', 'opacity' => 'opaque', 'dry' => 60];
+        $document['techniques'][] = ['id' => 'touch', 'name' => 'Thin touch', 'group' => 'light', 'opacity' => 'opaque', 'dry' => 0.5];
+        $document['techniques'][] = ['id' => 'grit', 'name' => 'Grit', 'group' => 'base', 'opacity' => 'opaque', 'dry' => 59.9];
         $standard = StandardReader::ofSound()->read(['requirements' => $requirements] + $document);
         $figure = new Figure('plain', 1.0, array_values(array_map(static fn (TypeArea $area): Area => $area->area, $areas)));
 
@@ -148,9 +191,18 @@ final class WorkOrderTest extends TestCase
      */
     private static function reasons(array $planned, string $name): array
     {
+        return array_map(static fn (Constraint $constraint): string => $constraint->sentence, self::constraints($planned, $name));
+    }
+
+    /**
+     * @param  list<PlannedStep|TidyBack>  $planned
+     * @return list<Constraint>
+     */
+    private static function constraints(array $planned, string $name): array
+    {
         foreach ($planned as $step) {
             if ($step instanceof PlannedStep && self::words($step) === $name) {
-                return array_map(static fn (Constraint $constraint): string => $constraint->sentence, $step->constraints);
+                return $step->constraints;
             }
         }
         self::fail("{$name} is not planned.");
