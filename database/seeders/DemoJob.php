@@ -10,6 +10,8 @@ use App\Actions\Bench\MarkSteps;
 use App\Actions\Bench\StepMark;
 use App\Actions\Jobs\CreateJob;
 use App\Actions\Jobs\TakeRoster;
+use App\Actions\Jobs\Terms;
+use App\Actions\Jobs\VariedPlace;
 use App\Actions\Jobs\VaryArea;
 use App\Actions\Schemes\BeginScheme;
 use App\Actions\Schemes\ChangeScheme;
@@ -98,7 +100,11 @@ final readonly class DemoJob
     private function blankCharts(Job $job, User $lead): void
     {
         $divers = Unit::query()->where('job_id', $job->id)->where('name', 'Tide divers')->firstOrFail();
-        $this->vary->waive($divers, null, 'depth charts', 'lettering-mock', 'The charts stay blank: they are folded away on this sculpt.', 'Port Ember harbour office, by letter', $lead, $divers->version);
+        $this->vary->waive(
+            new VariedPlace($divers, null, 'depth charts', $divers->version),
+            'lettering-mock',
+            new Terms('The charts stay blank: they are folded away on this sculpt.', 'Port Ember harbour office, by letter', $lead),
+        );
     }
 
     /** Isla has painted six lamplighters and begun a seventh. */

@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
-use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
 use App\Actions\Paints\PaintBook;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\CurrentStudio;
-use App\Models\FigureType;
-use App\Models\Job;
 use App\Models\JobMix;
 use App\Models\JobMixPart;
 use App\Models\User;
@@ -34,17 +31,16 @@ final readonly class SetMix
      *
      * @throws NotRight if a paint is not among the studio's, or the mix cannot be read
      */
-    public function handle(Job $job, ?FigureType $type, string $area, string $use, int $step, string $text, ?int $versionRead, User $by): void
+    public function handle(MixedStep $step, string $text, ?int $versionRead, User $by): void
     {
-        $this->requirePaintsIt($job, $type, $area, $use, $step, $by);
+        $this->requirePaintsIt($step, $by);
         $recipe = trim($text) === '' ? null : $this->paints->recipe($text, '/mix');
-        Transaction::run(function () use ($job, $type, $area, $use, $step, $recipe, $versionRead): void {
-            $place = ['job_id' => $job->id, 'figure_type_id' => $type?->id, 'area' => $area, 'use' => $use, 'step' => $step];
-            $mix = JobMix::query()->where($place)->first();
+        Transaction::run(function () use ($step, $recipe, $versionRead): void {
+            $mix = JobMix::query()->where($step->columns())->first();
             if ($mix === null) {
-                $mix = JobMix::query()->create($place);
+                $mix = JobMix::query()->create($step->columns());
             } else {
-                $mix = Versioned::lock($mix, $versionRead ?? 0, "what \"{$use}\" on \"{$area}\" is painted with");
+                $mix = Versioned::lock($mix, $versionRead ?? 0, "what \"{$step->use}\" on \"{$step->area}\" is painted with");
                 $mix->save();
                 JobMixPart::query()->where('job_mix_id', $mix->id)->delete();
             }
@@ -67,14 +63,14 @@ final readonly class SetMix
      * @throws NotRight if nothing of the kind is painted in this job
      * @throws NotAllowed if somebody else paints it
      */
-    private function requirePaintsIt(Job $job, ?FigureType $type, string $area, string $use, int $step, User $by): void
+    private function requirePaintsIt(MixedStep $step, User $by): void
     {
         $isThere = false;
         $paintsHere = $by->role->checks();
-        foreach ($this->figures->ofJob($job) as $figure) {
+        foreach ($this->figures->ofJob($step->job) as $figure) {
             $isOwn = $by->role->checks() || ($figure->row->painter_id ?? $figure->unit->painter_id) === $by->id;
             $paintsHere = $paintsHere || $isOwn;
-            if (($type !== null && $figure->unit->figure_type_id !== $type->id) || ! self::asks($figure, $area, $use, $step)) {
+            if (! $step->isPaintedOn($figure)) {
                 continue;
             }
             $isThere = true;
@@ -85,17 +81,6 @@ final readonly class SetMix
 
         throw $isThere || ! $paintsHere
             ? NotAllowed::because('not-your-job', 'You paint nothing of this in the job; the lead or its painters say what it is painted with.')
-            : NotRight::at('/use', 'unknown-use', "No figure of this job has a step {$step} of \"{$use}\" on \"{$area}\".");
-    }
-
-    private static function asks(ComposedFigure $figure, string $area, string $use, int $step): bool
-    {
-        foreach ($figure->composition->usesOn($area) as $composed) {
-            if ($composed->use->id === $use) {
-                return $step <= $composed->use->steps;
-            }
-        }
-
-        return false;
+            : NotRight::at('/use', 'unknown-use', "No figure of this job has a step {$step->step} of \"{$step->use}\" on \"{$step->area}\".");
     }
 }

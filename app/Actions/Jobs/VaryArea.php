@@ -13,7 +13,6 @@ use App\Models\AreaTier;
 use App\Models\Check;
 use App\Models\Choice;
 use App\Models\Figure;
-use App\Models\FigureArea;
 use App\Models\RoundState;
 use App\Models\Tier;
 use App\Models\Unit;
@@ -41,12 +40,11 @@ final readonly class VaryArea
     }
 
     /** @param  string|null  $tier null: as the figure */
-    public function tier(Unit $unit, ?Figure $figure, string $area, ?string $tier, int $versionRead): Unit
+    public function tier(VariedPlace $place, ?string $tier): Unit
     {
-        return $this->change($unit, $figure, $versionRead, function (Unit $unit) use ($figure, $area, $tier): void {
-            $place = ['unit_id' => $unit->id, 'figure_id' => $figure?->id, 'figure_area_id' => $this->area($unit, $area)->id];
+        return $this->change($place->unit, $place->figure, $place->versionRead, static function (Unit $unit) use ($place, $tier): void {
             if ($tier === null) {
-                AreaTier::query()->where($place)->delete();
+                AreaTier::query()->where($place->columns())->delete();
 
                 return;
             }
@@ -54,50 +52,16 @@ final readonly class VaryArea
             if ($row === null || $row->retired) {
                 throw NotRight::at('/tier', 'unknown-tier', "The standard of this job has no tier \"{$tier}\" that new work may take.");
             }
-            AreaTier::query()->updateOrCreate($place, ['tier_id' => $row->id]);
+            AreaTier::query()->updateOrCreate($place->columns(), ['tier_id' => $row->id]);
         });
     }
 
-    public function waive(Unit $unit, ?Figure $figure, string $area, string $use, string $reason, string $agreedWith, User $by, int $versionRead): Unit
+    public function waive(VariedPlace $place, string $use, Terms $terms): Unit
     {
-        return $this->change($unit, $figure, $versionRead, function (Unit $unit) use ($figure, $area, $use, $reason, $agreedWith, $by): void {
-            $this->requireAsked($unit, $figure, new Waiver($area, $use, $reason));
-            $this->agree($unit, $figure, $area, VariationKind::Waiver, $use, $reason, $agreedWith, $by);
+        return $this->change($place->unit, $place->figure, $place->versionRead, function (Unit $unit) use ($place, $use, $terms): void {
+            $this->requireAsked($unit, $place, new Waiver($place->area, $use, $terms->reason));
+            self::agree($place, VariationKind::Waiver, $use, $terms);
         });
-    }
-
-    /**
-     * Agrees that nothing is asked of an area about which the tier is silent.
-     *
-     * @throws NotRight if the standard says something of it
-     */
-    public function notAsked(Unit $unit, ?Figure $figure, string $area, string $reason, string $agreedWith, User $by, int $versionRead): Unit
-    {
-        return Transaction::run(function () use ($unit, $figure, $area, $reason, $agreedWith, $by, $versionRead): Unit {
-            $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
-            $figures = self::lockUnsigned($locked, $figure);
-            $this->requireUndecided($locked, $figures->modelKeys(), $area);
-            $this->agree($locked, $figure, $area, VariationKind::NotAsked, '', $reason, $agreedWith, $by);
-            $locked->save();
-            // Nothing that is painted or judged has changed, so a check goes on where it was.
-            foreach ($this->signatures($locked) as $id => $signature) {
-                Check::query()->where('figure_id', $id)->whereIn('figure_id', $figures->modelKeys())->where('state', '<>', RoundState::Signed)->update(['signature' => $signature]);
-            }
-
-            return $locked;
-        });
-    }
-
-    /** @param  array<array-key, mixed>  $figures ids */
-    private function requireUndecided(Unit $unit, array $figures, string $area): void
-    {
-        foreach ($this->figures->ofUnit($unit) as $composed) {
-            if (in_array($composed->row->id, $figures, true) && in_array($area, $composed->composition->undecided, true)) {
-                return;
-            }
-        }
-
-        throw NotRight::at('/area', 'not-undecided', "The standard says what is asked of \"{$area}\" here, or it was agreed already; what it asks is left out use by use.");
     }
 
     public function unwaive(Variation $variation, int $versionRead): Unit
@@ -111,24 +75,43 @@ final readonly class VaryArea
     }
 
     /**
+     * Agrees that nothing is asked of an area about which the tier is silent.
+     *
+     * @throws NotRight if the standard says something of it
+     */
+    public function notAsked(VariedPlace $place, Terms $terms): Unit
+    {
+        return Transaction::run(function () use ($place, $terms): Unit {
+            $locked = Versioned::lock($place->unit, $place->versionRead, "the unit {$place->unit->name}");
+            $figures = self::lockUnsigned($locked, $place->figure);
+            $this->requireUndecided($locked, $place);
+            self::agree($place, VariationKind::NotAsked, '', $terms);
+            $locked->save();
+            // Nothing that is painted or judged has changed, so a check goes on where it was.
+            foreach ($this->signatures($locked) as $id => $signature) {
+                Check::query()->where('figure_id', $id)->whereIn('figure_id', $figures->modelKeys())->where('state', '<>', RoundState::Signed)->update(['signature' => $signature]);
+            }
+
+            return $locked;
+        });
+    }
+
+    /**
      * @param  string|null  $technique null takes the choice back
      *
      * @throws NotRight if the use leaves nothing to choose, or its menu includes no more
      */
-    public function choose(Unit $unit, ?Figure $figure, string $area, string $use, ?string $technique, User $by, int $versionRead): Unit
+    public function choose(VariedPlace $place, string $use, ?string $technique, User $by): Unit
     {
-        return $this->change($unit, $figure, $versionRead, function (Unit $unit) use ($figure, $area, $use, $technique, $by): void {
+        return $this->change($place->unit, $place->figure, $place->versionRead, function (Unit $unit) use ($place, $use, $technique, $by): void {
             if ($technique === null) {
-                Choice::query()->where(['unit_id' => $unit->id, 'figure_id' => $figure?->id, 'figure_area_id' => $this->area($unit, $area)->id, 'use' => $use])->delete();
+                Choice::query()->where([...$place->columns(), 'use' => $use])->delete();
 
                 return;
             }
-            $this->requireRoom($unit, $figure, $area, $use);
-            $this->requireAsked($unit, $figure, new CoreChoice($area, $use, $technique));
-            Choice::query()->updateOrCreate(
-                ['unit_id' => $unit->id, 'figure_id' => $figure?->id, 'figure_area_id' => $this->area($unit, $area)->id, 'use' => $use],
-                ['technique' => $technique, 'user_id' => $by->id],
-            );
+            $this->requireRoom($unit, $place, $use);
+            $this->requireAsked($unit, $place, new CoreChoice($place->area, $use, $technique));
+            Choice::query()->updateOrCreate([...$place->columns(), 'use' => $use], ['technique' => $technique, 'user_id' => $by->id]);
         });
     }
 
@@ -158,11 +141,11 @@ final readonly class VaryArea
         return $figures;
     }
 
-    private function agree(Unit $unit, ?Figure $figure, string $area, VariationKind $kind, string $use, string $reason, string $agreedWith, User $by): void
+    private static function agree(VariedPlace $place, VariationKind $kind, string $use, Terms $terms): void
     {
         Variation::query()->updateOrCreate(
-            ['unit_id' => $unit->id, 'figure_id' => $figure?->id, 'figure_area_id' => $this->area($unit, $area)->id, 'kind' => $kind, 'use' => $use],
-            ['reason' => $reason, 'agreed_with' => $agreedWith, 'user_id' => $by->id],
+            [...$place->columns(), 'kind' => $kind, 'use' => $use],
+            ['reason' => $terms->reason, 'agreed_with' => $terms->agreedWith, 'user_id' => $terms->by->id],
         );
     }
 
@@ -172,23 +155,38 @@ final readonly class VaryArea
         return ComposedFigure::signatures($this->figures->ofUnit($unit));
     }
 
-    private function area(Unit $unit, string $key): FigureArea
+    /** @return iterable<ComposedFigure> the figures that the place covers, as they are composed now */
+    private function covered(Unit $unit, VariedPlace $place): iterable
     {
-        return FigureArea::query()->where('figure_type_id', $unit->figure_type_id)->where('key', $key)->first()
-            ?? throw NotRight::at('/area', 'unknown-area', "These figures have no area \"{$key}\".");
+        foreach ($this->figures->ofUnit($unit) as $composed) {
+            if ($place->covers($composed->row)) {
+                yield $composed;
+            }
+        }
+    }
+
+    private function requireUndecided(Unit $unit, VariedPlace $place): void
+    {
+        foreach ($this->covered($unit, $place) as $composed) {
+            if (in_array($place->area, $composed->composition->undecided, true)) {
+                return;
+            }
+        }
+
+        throw NotRight::at('/area', 'not-undecided', "The standard says what is asked of \"{$place->area}\" here, or it was agreed already; what it asks is left out use by use.");
     }
 
     /** A menu includes so many; what is beyond them is an addition, which is agreed and priced otherwise. */
-    private function requireRoom(Unit $unit, ?Figure $figure, string $area, string $use): void
+    private function requireRoom(Unit $unit, VariedPlace $place, string $use): void
     {
         $standard = $this->standards->of($unit->job);
-        foreach ($this->figures->ofUnit($unit) as $composed) {
-            $place = $composed->figure->area($area);
-            $menu = $place === null ? null : (new Asked($standard, $composed->figure))->requirement($place)?->menuOf($use);
-            if (($figure !== null && $composed->row->id !== $figure->id) || $menu === null || $menu->choose === null) {
+        foreach ($this->covered($unit, $place) as $composed) {
+            $area = $composed->figure->area($place->area);
+            $menu = $area === null ? null : (new Asked($standard, $composed->figure))->requirement($area)?->menuOf($use);
+            if ($menu === null || $menu->choose === null) {
                 continue;
             }
-            $chosen = array_filter($composed->figure->choices, static fn (CoreChoice $one): bool => $one->area === $area && $one->use !== $use && in_array($one->use, $menu->uses, true));
+            $chosen = array_filter($composed->figure->choices, static fn (CoreChoice $one): bool => $one->area === $place->area && $one->use !== $use && in_array($one->use, $menu->uses, true));
             if (count($chosen) >= $menu->choose) {
                 throw NotRight::at('/use', 'menu-full', "The tier includes {$menu->choose} of \"{$menu->name}\"; take one back before you choose another.");
             }
@@ -196,15 +194,11 @@ final readonly class VaryArea
     }
 
     /** At least one of the figures it is said of has it asked. */
-    private function requireAsked(Unit $unit, ?Figure $figure, Waiver|CoreChoice $variation): void
+    private function requireAsked(Unit $unit, VariedPlace $place, Waiver|CoreChoice $variation): void
     {
         $fitting = new FittingVariations($this->standards->of($unit->job));
-        foreach ($this->figures->ofUnit($unit) as $composed) {
-            if ($figure !== null && $composed->row->id !== $figure->id) {
-                continue;
-            }
-            $fits = $variation instanceof Waiver ? $fitting->fitsWaiver($composed->figure, $variation) : $fitting->fitsChoice($composed->figure, $variation);
-            if ($fits) {
+        foreach ($this->covered($unit, $place) as $composed) {
+            if ($variation instanceof Waiver ? $fitting->fitsWaiver($composed->figure, $variation) : $fitting->fitsChoice($composed->figure, $variation)) {
                 return;
             }
         }

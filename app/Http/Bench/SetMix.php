@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Bench;
 
+use App\Actions\Bench\MixedStep;
 use App\Actions\Bench\SetMix as SetMixAction;
 use App\Http\Paints\PaintPresenter;
 use App\Http\Paints\PaintsResource;
@@ -22,16 +23,8 @@ final readonly class SetMix
     public function __invoke(MixRequest $request, Job $job): PaintsResource
     {
         $type = $request->filled('figure_type_id') ? FigureType::query()->where('job_id', $job->id)->findOrFail($request->integer('figure_type_id')) : null;
-        $this->mixing->handle(
-            $job,
-            $type,
-            $request->string('area')->toString(),
-            $request->string('use')->toString(),
-            $request->integer('step'),
-            $request->string('mix')->toString(),
-            $request->versionIfAny(),
-            $request->person(),
-        );
+        $step = new MixedStep($job, $type, $request->string('area')->toString(), $request->string('use')->toString(), $request->integer('step'));
+        $this->mixing->handle($step, $request->string('mix')->toString(), $request->versionIfAny(), $request->person());
 
         return $this->paints->all();
     }

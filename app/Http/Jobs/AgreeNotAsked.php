@@ -16,16 +16,6 @@ final readonly class AgreeNotAsked
 
     public function __invoke(NotAskedRequest $request, Unit $unit): GridResource
     {
-        $figure = $request->figureOf($unit);
-
-        return $this->grids->ofUnit($this->vary->notAsked(
-            $unit,
-            $figure,
-            $request->string('area')->toString(),
-            $request->string('reason')->toString(),
-            $request->string('agreed_with')->toString(),
-            $request->person(),
-            $request->versionRead(),
-        ));
+        return $this->grids->ofUnit($this->vary->notAsked($request->place($unit), $request->terms()));
     }
 }

@@ -4,17 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Jobs;
 
-use App\Http\Shared\ApiRequest;
-
 /** The tier of one area. */
-final class AreaTierRequest extends ApiRequest
+final class AreaTierRequest extends VariationRequest
 {
     public function rules(): array
     {
         return [
-            'version' => ['required', 'integer'],
-            'figure_id' => ['nullable', 'integer'],
-            'area' => ['required', 'string'],
+            ...self::PLACE,
             'tier' => ['present', 'nullable', 'string'],
         ];
     }

@@ -16,16 +16,6 @@ final readonly class ChooseMethod
 
     public function __invoke(ChooseRequest $request, Unit $unit): GridResource
     {
-        $figure = $request->figureOf($unit);
-
-        return $this->grids->ofUnit($this->vary->choose(
-            $unit,
-            $figure,
-            $request->string('area')->toString(),
-            $request->string('use')->toString(),
-            $request->technique(),
-            $request->person(),
-            $request->versionRead(),
-        ));
+        return $this->grids->ofUnit($this->vary->choose($request->place($unit), $request->use(), $request->technique(), $request->person()));
     }
 }

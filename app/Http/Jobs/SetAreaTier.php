@@ -16,8 +16,6 @@ final readonly class SetAreaTier
 
     public function __invoke(AreaTierRequest $request, Unit $unit): GridResource
     {
-        $figure = $request->figureOf($unit);
-
-        return $this->grids->ofUnit($this->vary->tier($unit, $figure, $request->string('area')->toString(), $request->tier(), $request->versionRead()));
+        return $this->grids->ofUnit($this->vary->tier($request->place($unit), $request->tier()));
     }
 }

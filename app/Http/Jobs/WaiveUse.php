@@ -16,17 +16,6 @@ final readonly class WaiveUse
 
     public function __invoke(WaiveRequest $request, Unit $unit): GridResource
     {
-        $figure = $request->figureOf($unit);
-
-        return $this->grids->ofUnit($this->vary->waive(
-            $unit,
-            $figure,
-            $request->string('area')->toString(),
-            $request->string('use')->toString(),
-            $request->string('reason')->toString(),
-            $request->string('agreed_with')->toString(),
-            $request->person(),
-            $request->versionRead(),
-        ));
+        return $this->grids->ofUnit($this->vary->waive($request->place($unit), $request->use(), $request->terms()));
     }
 }

@@ -5,29 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Studio;
 
 use App\Http\Shared\ApiRequest;
-use App\Models\Role;
-use Illuminate\Validation\Rule;
 
 /** Somebody to be invited into the studio. */
 final class InviteRequest extends ApiRequest
 {
+    use NamesRole;
+
     public function rules(): array
     {
         return [
             'name' => ['required', 'string', 'max:120'],
             'email' => ['required', 'string', 'email', 'max:190'],
-            'role' => ['required', 'string', Rule::enum(Role::class)],
-            'signing_rank' => ['nullable', 'integer', 'min:0', 'max:999'],
+            ...self::roleRules(),
         ];
-    }
-
-    public function role(): Role
-    {
-        return Role::from($this->string('role')->toString());
-    }
-
-    public function signingRank(): ?int
-    {
-        return $this->input('signing_rank') === null ? null : $this->integer('signing_rank');
     }
 }

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Jobs;
+
+use App\Actions\Jobs\Terms;
+use App\Actions\Jobs\VariedPlace;
+use App\Http\Shared\ApiRequest;
+use App\Models\Unit;
+
+/** An area that is set apart, on a unit or on one figure of it. */
+abstract class VariationRequest extends ApiRequest
+{
+    protected const PLACE = [
+        'version' => ['required', 'integer'],
+        'figure_id' => ['nullable', 'integer'],
+        'area' => ['required', 'string'],
+    ];
+
+    public function place(Unit $unit): VariedPlace
+    {
+        return new VariedPlace($unit, $this->figureOf($unit), $this->string('area')->toString(), $this->versionRead());
+    }
+
+    public function use(): string
+    {
+        return $this->string('use')->toString();
+    }
+
+    public function terms(): Terms
+    {
+        return new Terms($this->string('reason')->toString(), $this->string('agreed_with')->toString(), $this->person());
+    }
+}
