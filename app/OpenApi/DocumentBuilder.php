@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\OpenApi;
 
+use App\Http\Shared\Answers;
 use App\Http\Shared\Resource;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Routing\Route;
@@ -41,7 +42,14 @@ final readonly class DocumentBuilder
             'openapi' => '3.1.0',
             'info' => ['title' => 'Ordotype', 'version' => '1'],
             'paths' => $paths,
-            'components' => ['schemas' => ['Error' => self::error(), ...$shapes->components()]],
+            'components' => [
+                'schemas' => ['Error' => self::error(), ...$shapes->components()],
+                'responses' => Refusals::components(),
+                'securitySchemes' => [
+                    'session' => ['type' => 'apiKey', 'in' => 'cookie', 'name' => config()->string('session.cookie'), 'description' => 'The session of a browser that signed in.'],
+                    'token' => ['type' => 'apiKey', 'in' => 'header', 'name' => 'X-XSRF-TOKEN', 'description' => 'Against forged requests: what the cookie XSRF-TOKEN says, which /sanctum/csrf-cookie sets.'],
+                ],
+            ],
         ];
     }
 
@@ -54,7 +62,12 @@ final readonly class DocumentBuilder
         $invoke = $class->getMethod('__invoke');
         $parameters = self::pathParameters($route, $invoke);
         $schema = $this->input($invoke);
-        $operation = ['operationId' => lcfirst($class->getShortName()), 'summary' => self::summary($class)];
+        $operation = [
+            'operationId' => lcfirst($class->getShortName()),
+            'summary' => self::summary($class),
+            'tags' => [lcfirst(basename(str_replace('\\', '/', $class->getNamespaceName())))],
+            'security' => self::security($route, $method),
+        ];
         if ($schema !== null && in_array($method, ['GET', 'DELETE'], true)) {
             array_push($parameters, ...self::queryParameters($schema));
         } elseif ($schema !== null) {
@@ -63,22 +76,35 @@ final readonly class DocumentBuilder
         if ($parameters !== []) {
             $operation['parameters'] = $parameters;
         }
-        $operation['responses'] = [
-            '200' => $this->answer($invoke, $shapes),
-            'default' => ['description' => 'What was refused, and why', 'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Error']]]],
-        ];
+        $answers = Answers::of($controller);
+        $operation['responses'] = array_fill_keys([$answers->status, ...($answers->otherwise === null ? [] : [$answers->otherwise])], self::answer($invoke, $answers->type, $shapes))
+            + Refusals::of($route, $method, $schema !== null)
+            + ['default' => ['$ref' => '#/components/responses/Broken']];
 
         return $operation;
     }
 
     /** @return array<string, mixed> */
-    private function answer(ReflectionMethod $invoke, Shapes $shapes): array
+    private static function answer(ReflectionMethod $invoke, string $mediaType, Shapes $shapes): array
     {
         $type = $invoke->getReturnType();
         $class = $type instanceof ReflectionNamedType ? $type->getName() : '';
-        $schema = is_subclass_of($class, Resource::class) ? $shapes->ofResource($class) : new stdClass;
+        $schema = match (true) {
+            is_subclass_of($class, Resource::class) => $shapes->ofResource($class),
+            $mediaType === Answers::JSON => new stdClass,
+            default => ['type' => 'string'] + (str_starts_with($mediaType, 'text/') ? [] : ['format' => 'binary']),
+        };
 
-        return ['description' => 'The answer', 'content' => ['application/json' => ['schema' => $schema]]];
+        return ['description' => 'The answer', 'content' => [$mediaType => ['schema' => $schema]]];
+    }
+
+    /** @return list<array<string, list<string>>> */
+    private static function security(Route $route, string $method): array
+    {
+        $session = in_array('auth:sanctum', $route->gatherMiddleware(), true) ? ['session' => []] : [];
+        $token = $method === 'GET' ? [] : ['token' => []];
+
+        return $session + $token === [] ? [] : [$session + $token];
     }
 
     /** @return array<string, mixed>|null */

@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace App\OpenApi;
 
 use App\Http\Shared\AnyJson;
-use BackedEnum;
-use Illuminate\Validation\Rules\Enum;
-use Illuminate\Validation\Rules\In;
-use ReflectionProperty;
+use App\Http\Shared\OneOf;
 
 /** The rules of a form request as a JSON Schema of its body. */
 final readonly class RuleSchema
@@ -81,9 +78,8 @@ final readonly class RuleSchema
             default => ['type' => 'string'],
         };
         foreach ($list as $rule) {
-            $words = self::words($rule);
-            if ($words !== []) {
-                $schema['enum'] = $words;
+            if ($rule instanceof OneOf) {
+                $schema['enum'] = $rule->words;
             }
             if (is_string($rule) && str_starts_with($rule, 'max:') && $schema['type'] === 'string' && ! isset($schema['format'])) {
                 $schema['maxLength'] = (int) substr($rule, 4);
@@ -91,22 +87,5 @@ final readonly class RuleSchema
         }
 
         return $schema;
-    }
-
-    /** @return list<string> */
-    private static function words(mixed $rule): array
-    {
-        if ($rule instanceof Enum) {
-            $enum = (new ReflectionProperty($rule, 'type'))->getValue($rule);
-
-            return is_string($enum) && is_subclass_of($enum, BackedEnum::class) ? array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()) : [];
-        }
-        if ($rule instanceof In) {
-            $values = (new ReflectionProperty($rule, 'values'))->getValue($rule);
-
-            return is_array($values) ? array_values(array_filter($values, is_string(...))) : [];
-        }
-
-        return [];
     }
 }

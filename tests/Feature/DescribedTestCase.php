@@ -15,6 +15,11 @@ use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Helper;
+use Opis\JsonSchema\Validator;
+use Symfony\Component\HttpFoundation\Response;
 
 /**
  * Every address of the API with a body as its description asks for, so a new route is tried without a word here.
@@ -83,6 +88,39 @@ abstract class DescribedTestCase extends CheckTestCase
                 DB::rollBack();
             }
         }
+    }
+
+    /**
+     * The status and the media type of an answer are among those that its operation names, and its body has that shape.
+     *
+     * @param  array<string, mixed>  $operation
+     * @param  TestResponse<Response>  $response
+     */
+    protected function assertDescribed(array $operation, TestResponse $response): void
+    {
+        $name = is_string($operation['operationId']) ? $operation['operationId'] : '';
+        $told = "{$name}: {$response->getStatusCode()} ".mb_strimwidth((string) $response->getContent(), 0, 200);
+        $described = (array) $operation['responses'];
+        self::assertArrayHasKey($response->getStatusCode(), $described, $told);
+        $content = (array) ($this->resolvedOnce((array) $described[$response->getStatusCode()])['content'] ?? []);
+        $type = (string) $response->headers->get('Content-Type');
+        self::assertArrayHasKey($type, $content, $told);
+        if ($type === 'application/json') {
+            $media = (array) $content[$type];
+            $schema = Helper::toJSON((array) $media['schema'] + ['components' => $this->document['components']]);
+            self::assertIsObject($schema);
+            $error = (new Validator)->validate(json_decode((string) $response->getContent(), false, 512, JSON_THROW_ON_ERROR), $schema)->error();
+            self::assertSame([], $error === null ? [] : (new ErrorFormatter)->format($error), $told);
+        }
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $node
+     * @return array<array-key, mixed>
+     */
+    private function resolvedOnce(array $node): array
+    {
+        return isset($node['$ref']) && is_string($node['$ref']) ? (array) Arr::get($this->document, str_replace('/', '.', substr($node['$ref'], 2))) : $node;
     }
 
     protected function address(string $path): string

@@ -173,6 +173,7 @@ final class RoleTest extends DescribedTestCase
                 $turnedAway = $response->getStatusCode() === 403 && $response->json('error.code') === 'not-allowed';
                 self::assertSame(! $this->mayUse($role, "{$method} {$path}"), $turnedAway, "{$role->value}: {$method} {$path}: {$response->getStatusCode()} ".mb_strimwidth((string) $response->getContent(), 0, 300));
                 self::assertNotSame(401, $response->getStatusCode(), "{$role->value}: {$method} {$path}");
+                $this->assertDescribed($operation, $response);
             }
         }
     }
@@ -183,6 +184,7 @@ final class RoleTest extends DescribedTestCase
             $response = $this->asked(null, $method, $path, $operation);
             $open = in_array("{$method} {$path}", self::ANYBODY, true);
             self::assertSame(! $open, $response->getStatusCode() === 401, "{$method} {$path}: {$response->getStatusCode()}");
+            $this->assertDescribed($operation, $response);
         }
     }
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\OpenApi;
 
+use App\Http\Shared\OneOf;
 use App\OpenApi\RuleSchema;
 use App\OpenApi\Shapes;
 use App\OpenApi\TypeSchema;
 use Core\Standard\Severity;
 use Core\Standard\Side;
-use Illuminate\Validation\Rule;
 use LogicException;
 use PHPStan\PhpDocParser\Lexer\Lexer;
 use PHPStan\PhpDocParser\Parser\ConstExprParser;
@@ -65,8 +65,8 @@ final class SchemaTest extends TestCase
         $schema = RuleSchema::of([
             'name' => ['required', 'string', 'max:120'],
             'size' => ['nullable', 'numeric'],
-            'side' => ['required', Rule::enum(Side::class)],
-            'state' => ['present', 'nullable', Rule::in(['done', 'later'])],
+            'side' => ['required', OneOf::of(Side::class)],
+            'state' => ['present', 'nullable', OneOf::words('done', 'later')],
             'figures' => ['required', 'array'],
             'figures.*.id' => ['required', 'integer'],
             'marks' => ['array'],

@@ -6,9 +6,9 @@ namespace App\Http\Bench;
 
 use App\Actions\Bench\StepMark;
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\OneOf;
 use App\Models\MarkState;
 use App\Models\Role;
-use Illuminate\Validation\Rule;
 
 /** A word about a step at the bench. Each figure names the mark that was seen on it. */
 final class MarkRequest extends ApiRequest
@@ -21,7 +21,7 @@ final class MarkRequest extends ApiRequest
             'figures.*.seen' => ['present', 'nullable', 'integer'],
             'area' => ['required', 'string', 'max:120'],
             'use' => ['required', 'string', 'max:120'],
-            'state' => ['required', 'string', Rule::enum(MarkState::class)],
+            'state' => ['required', 'string', OneOf::of(MarkState::class)],
             'reason' => ['nullable', 'string', 'max:500'],
             'agreed_with' => ['nullable', 'string', 'max:190'],
             'key' => self::REQUEST_KEY,

@@ -6,11 +6,11 @@ namespace App\Http\Checks;
 
 use App\Actions\Checks\GivenAnswer;
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\OneOf;
 use App\Models\Role;
 use Core\Check\Answer;
 use Core\Check\ItemKind;
 use Core\Standard\Side;
-use Illuminate\Validation\Rule;
 
 /** An answer in a check. */
 final class AnswerRequest extends ApiRequest
@@ -21,9 +21,9 @@ final class AnswerRequest extends ApiRequest
             'version' => ['required', 'integer'],
             'area' => ['required', 'string'],
             'criterion' => ['required', 'string'],
-            'item' => ['nullable', 'string', Rule::enum(ItemKind::class)],
-            'answer' => ['required', 'string', Rule::enum(Answer::class)],
-            'side' => ['nullable', 'string', Rule::enum(Side::class)],
+            'item' => ['nullable', 'string', OneOf::of(ItemKind::class)],
+            'answer' => ['required', 'string', OneOf::of(Answer::class)],
+            'side' => ['nullable', 'string', OneOf::of(Side::class)],
             'reason' => ['nullable', 'string', 'max:500'],
             'key' => self::REQUEST_KEY,
         ];

@@ -6,9 +6,9 @@ namespace App\Http\Checks;
 
 use App\Actions\Checks\NotedFlaw;
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\OneOf;
 use App\Models\Role;
 use Core\Standard\Side;
-use Illuminate\Validation\Rule;
 
 /** A flaw found in a check. */
 final class FlawRequest extends ApiRequest
@@ -17,9 +17,9 @@ final class FlawRequest extends ApiRequest
     {
         return [
             'version' => ['required', 'integer'],
-            'flaw' => ['required', 'string', Rule::in(['patch', 'overspill', 'stray-dot', 'wide-line', 'broken'])],
+            'flaw' => ['required', 'string', OneOf::words('patch', 'overspill', 'stray-dot', 'wide-line', 'broken')],
             'area' => ['required', 'string'],
-            'side' => ['required', 'string', Rule::enum(Side::class)],
+            'side' => ['required', 'string', OneOf::of(Side::class)],
             'size_mm' => ['nullable', 'numeric', 'min:0', 'max:500', 'required_unless:flaw,broken'],
             'note' => ['nullable', 'string', 'max:500'],
             'key' => self::REQUEST_KEY,

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Checks;
 
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\OneOf;
 use App\Models\Role;
 use Core\Standard\Side;
-use Illuminate\Validation\Rule;
 
 /** A side passed. */
 final class PassSideRequest extends ApiRequest
@@ -16,7 +16,7 @@ final class PassSideRequest extends ApiRequest
     {
         return [
             'version' => ['required', 'integer'],
-            'side' => ['required', 'string', Rule::enum(Side::class)],
+            'side' => ['required', 'string', OneOf::of(Side::class)],
             'key' => self::REQUEST_KEY,
         ];
     }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Jobs;
 
 use App\Actions\Jobs\CreateJob as CreateJobAction;
+use App\Http\Shared\Answers;
 
 /** Books a job. */
+#[Answers(201)]
 final readonly class CreateJob
 {
     public function __construct(private CreateJobAction $create)
@@ -21,6 +23,6 @@ final readonly class CreateJob
             $request->string('force')->toString(),
             $request->due(),
             $request->standardVersion(),
-        )->refresh(), created: true);
+        )->refresh());
     }
 }

@@ -21,9 +21,4 @@ final readonly class FigureTypeResource extends Resource
     {
         return FigureTypesResource::type($this->type);
     }
-
-    protected function status(): int
-    {
-        return 201;
-    }
 }

@@ -22,7 +22,6 @@ final readonly class JobResource extends Resource
 {
     public function __construct(
         private Job $job,
-        private bool $created = false,
     ) {
     }
 
@@ -46,11 +45,6 @@ final readonly class JobResource extends Resource
             'surfaces' => array_values($job->standardVersion->surfaces->map(static fn (StandardPiece $surface): array => ['key' => $surface->key, 'name' => $surface->text('name')])->all()),
             'schemes' => array_values($job->force->schemes->map(static fn (Scheme $scheme): array => ['id' => $scheme->id, 'name' => $scheme->name, 'common' => $scheme->common_id === null])->all()),
         ];
-    }
-
-    protected function status(): int
-    {
-        return $this->created ? 201 : 200;
     }
 
     /** @return JobSummary */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Jobs;
 
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\OneOf;
 use Core\Composition\FigureType;
 use Core\Composition\QuickArea;
 use Core\Composition\QuickFigureType;
@@ -19,11 +20,11 @@ final class QuickFigureTypeRequest extends ApiRequest
     {
         return [
             'name' => ['required', 'string', 'max:120'],
-            'size_class' => ['required', 'string', Rule::enum(SizeClass::class)],
+            'size_class' => ['required', 'string', OneOf::of(SizeClass::class)],
             'areas' => ['required', 'array', 'min:1', 'max:40'],
             'areas.*.name' => ['required', 'string', 'max:120', 'distinct:ignore_case', Rule::notIn(['figure'])],
             'areas.*.surface' => ['required', 'string', 'max:120'],
-            'areas.*.weight' => ['required', 'string', Rule::enum(QuickWeight::class)],
+            'areas.*.weight' => ['required', 'string', OneOf::of(QuickWeight::class)],
             'areas.*.focal' => ['boolean'],
             'areas.*.feature' => ['nullable', 'string', 'max:60', 'required_with:areas.*.pieces'],
             'areas.*.pieces' => ['nullable', 'integer', 'min:1', 'max:999', 'required_with:areas.*.feature'],

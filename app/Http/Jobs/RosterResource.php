@@ -41,8 +41,8 @@ final readonly class RosterResource extends Resource
         ];
     }
 
-    protected function status(): int
+    protected function cameAbout(): bool
     {
-        return $this->taken ? 201 : 200;
+        return $this->taken;
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Jobs;
 
 use App\Actions\Jobs\TakeRoster as TakeRosterAction;
+use App\Http\Shared\Answers;
 use App\Models\Job;
 
 /** Takes a roster whole, or not at all. */
+#[Answers(201, otherwise: 200)]
 final readonly class TakeRoster
 {
     public function __construct(private TakeRosterAction $taking)

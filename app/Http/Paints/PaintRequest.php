@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Paints;
 
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\OneOf;
 use App\Import\PaintEntry;
 use Core\Scheme\PaintKind;
 use Core\Standard\Opacity;
-use Illuminate\Validation\Rule;
 
 /** A paint of the studio. */
 final class PaintRequest extends ApiRequest
@@ -17,9 +17,9 @@ final class PaintRequest extends ApiRequest
     {
         return [
             'name' => ['required', 'string', 'max:120', 'not_regex:/[+]/'],
-            'kind' => ['required', Rule::enum(PaintKind::class)],
+            'kind' => ['required', OneOf::of(PaintKind::class)],
             'colour' => ['required', 'string', 'max:60'],
-            'opacity' => ['required', Rule::enum(Opacity::class)],
+            'opacity' => ['required', OneOf::of(Opacity::class)],
             'coats_dark' => ['required', 'integer', 'min:1', 'max:9'],
             'coats_middle' => ['required', 'integer', 'min:1', 'max:9'],
             'coats_light' => ['required', 'integer', 'min:1', 'max:9'],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Proposals;
 
 use App\Http\Shared\ApiRequest;
-use Illuminate\Validation\Rule;
+use App\Http\Shared\OneOf;
 
 /** Taken or declined, with a word to who proposed it. */
 final class AnswerProposalRequest extends ApiRequest
@@ -14,7 +14,7 @@ final class AnswerProposalRequest extends ApiRequest
     {
         return [
             'version' => ['required', 'integer'],
-            'state' => ['required', Rule::in(['taken', 'declined'])],
+            'state' => ['required', OneOf::words('taken', 'declined')],
             'answer' => ['nullable', 'string', 'max:1000', 'required_if:state,declined'],
         ];
     }

@@ -17,7 +17,6 @@ final readonly class ProposalResource extends Resource
 {
     public function __construct(
         private Proposal $proposal,
-        private bool $created = false,
     ) {
     }
 
@@ -31,10 +30,5 @@ final readonly class ProposalResource extends Resource
             'state' => $proposal->state->value, 'answer' => $proposal->answer, 'by' => $proposal->user->name, 'answered_by' => $proposal->answerer?->name,
             'job' => $proposal->job?->name, 'at' => $proposal->created_at?->toIso8601ZuluString(), 'version' => $proposal->version,
         ];
-    }
-
-    protected function status(): int
-    {
-        return $this->created ? 201 : 200;
     }
 }

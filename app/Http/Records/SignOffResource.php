@@ -23,14 +23,13 @@ use App\Models\SignOff;
  * @phpstan-type RecordExcused array{area: string, use: string, work: string, as: string, words: string, reason: string, agreed_with: string, by: string}
  * @phpstan-type RecordLeftOut array{area: string, use: string, work: string, reason: string, agreed_with: string, by: string, whole_unit: bool}
  * @phpstan-type RecordNotAsked array{area: string, reason: string, agreed_with: string, by: string, whole_unit: bool}
- * @phpstan-type Record array{format: string, number: int, previous: string, ids: array{studio: int, figure: int, check: int, signer: int}|null, studio: string, job: array{name: string, client: string, force: string}, figure: array{unit: string, number: int, leader: bool, type: string}, standard: array{name: string, version: string}, tier: array{id: string, name: string, rank: int, distance_mm: float, notice_arcmin: float, colour_tolerance: float, sides: list<string>, look_minutes: float, limits: array{critical: int, major: int, minor: int}}, painted: list<RecordPainted>, excused: list<RecordExcused>, left_out: list<RecordLeftOut>, not_asked: list<RecordNotAsked>, chosen: list<array{area: string, use: string, technique: string}>, area_tiers: list<array{area: string, tier: string}>, unseen: list<string>, rounds: list<RecordRound>, verdict: array{is: string, counts: array{critical: int, major: int, minor: int}}, look: array{minutes: float, asked: float, under: bool}|null, painters: list<string>, signed: array{by: string, role: string, at: string, self_checked: bool}}
+ * @phpstan-type Record array{format: string, number: int, previous: string, ids: array{studio: int, figure: int, check: int, signer: int}|null, studio: string, job: array{name: string, client: string, force: string}, figure: array{unit: string, number: int, leader: bool, type: string}, standard: array{name: string, version: string}, tier: array{id: string, name: string, rank: int, distance_mm: float, notice_arcmin: float, colour_tolerance: float, sides: list<string>, look_minutes: float, limits: array{critical: int, major: int, minor: int}}, painted: list<RecordPainted>, excused: list<RecordExcused>, left_out: list<RecordLeftOut>, not_asked: list<RecordNotAsked>, chosen: list<array{area: string, use: string, technique: string}>, area_tiers: list<array{area: string, tier: string}>, unseen: list<string>, rounds: list<RecordRound>, verdict: array{is: string, counts: array{critical: int, major: int, minor: int}, why?: WhyData}, look: array{minutes: float, asked: float, under: bool}|null, evidence: array{digest: string, rounds: int, last_mark: int}|null, painters: list<string>, signed: array{by: string, role: string, at: string, self_checked: bool}}
  * @phpstan-type SignOff_ array{row: SignOffRow, previous: string, key: string|null, head: array{number: int, hash: string}, record: Record}
  */
 final readonly class SignOffResource extends Resource
 {
     public function __construct(
         private SignOff $signOff,
-        private bool $created = false,
     ) {
     }
 
@@ -47,10 +46,5 @@ final readonly class SignOffResource extends Resource
             'head' => ['number' => $head->number, 'hash' => $head->hash],
             'record' => $record,
         ];
-    }
-
-    protected function status(): int
-    {
-        return $this->created ? 201 : 200;
     }
 }

@@ -6,11 +6,12 @@ namespace App\Http\Schemes;
 
 use App\Actions\Schemes\ReadScheme;
 use App\Export\ProofSheet;
+use App\Http\Shared\Answers;
+use App\Http\Shared\Download;
 use App\Models\Scheme;
-use Illuminate\Http\Response;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 
 /** The proof plates of a figure in a scheme's colours as PDF. */
+#[Answers(type: 'application/pdf')]
 final readonly class ExportProofSheet
 {
     public function __construct(
@@ -19,13 +20,10 @@ final readonly class ExportProofSheet
     ) {
     }
 
-    public function __invoke(SchemeViewRequest $request, Scheme $scheme): Response
+    public function __invoke(SchemeViewRequest $request, Scheme $scheme): Download
     {
         $pdf = $this->paper->of($this->reading->handle($scheme, $request->type(), null), $request->person()->studio->name);
 
-        return new Response($pdf, 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => HeaderUtils::makeDisposition('attachment', 'proof.pdf'),
-        ]);
+        return new Download($pdf, 'proof.pdf');
     }
 }

@@ -6,9 +6,9 @@ namespace App\Http\Schemes;
 
 use App\Actions\Schemes\AreaDraft;
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\OneOf;
 use Core\Scheme\RungRole;
 use Core\Scheme\Turn;
-use Illuminate\Validation\Rule;
 
 /** The colours of an area, whole. */
 final class SchemeAreaRequest extends ApiRequest
@@ -21,7 +21,7 @@ final class SchemeAreaRequest extends ApiRequest
             'area' => ['required', 'string', 'max:120'],
             'figure_type' => ['nullable', 'string', 'max:120'],
             'rungs' => ['present', 'array', 'max:20'],
-            'rungs.*.role' => ['required', Rule::enum(RungRole::class)],
+            'rungs.*.role' => ['required', OneOf::of(RungRole::class)],
             'rungs.*.mix' => ['required', 'string', 'max:500'],
             'rungs.*.cover' => ['required', 'numeric', 'gt:0', 'max:1'],
             'rungs.*.coats' => ['required', 'integer', 'min:1', 'max:9'],
@@ -30,7 +30,7 @@ final class SchemeAreaRequest extends ApiRequest
             'uses.*.step' => ['required', 'integer', 'min:1', 'max:99'],
             'uses.*.mix' => ['required', 'string', 'max:500'],
             'takes_shared_light' => ['required', 'boolean'],
-            'turn' => ['required', Rule::enum(Turn::class)],
+            'turn' => ['required', OneOf::of(Turn::class)],
             'note' => ['present', 'nullable', 'string', 'max:500'],
             'version' => ['nullable', 'integer'],
             'type' => ['nullable', 'string', 'max:120'],

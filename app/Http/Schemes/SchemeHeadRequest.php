@@ -6,7 +6,7 @@ namespace App\Http\Schemes;
 
 use App\Actions\Schemes\SchemeHead;
 use App\Http\Shared\ApiRequest;
-use Illuminate\Validation\Rule;
+use App\Http\Shared\OneOf;
 
 /** What holds for all areas of a scheme. */
 final class SchemeHeadRequest extends ApiRequest
@@ -22,7 +22,7 @@ final class SchemeHeadRequest extends ApiRequest
             'light_own' => ['required', 'numeric', 'gt:0', 'max:99'],
             'light_parts' => ['required', 'numeric', 'gt:0', 'max:99'],
             'light_reach' => ['required', 'integer', 'min:1', 'max:9'],
-            'last_light' => ['required', Rule::in(['shared', 'series', 'base'])],
+            'last_light' => ['required', OneOf::words('shared', 'series', 'base')],
             'light_from' => ['present', 'nullable', 'string', 'max:120'],
             'focal' => ['present', 'array', 'max:3'],
             'focal.*' => ['string', 'max:120', 'distinct'],

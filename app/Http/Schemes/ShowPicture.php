@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Schemes;
 
 use App\Actions\Schemes\GoverningPicture;
+use App\Http\Shared\Answers;
 use App\Http\Shared\AnybodyRequest;
 use App\Models\Scheme;
 use Illuminate\Http\Response;
 
 /** The picture that governs a scheme. */
+#[Answers(type: 'image/jpeg')]
 final readonly class ShowPicture
 {
     public function __construct(private GoverningPicture $picture)

@@ -16,14 +16,16 @@ abstract readonly class Resource implements Responsable
     /** @return array<array-key, mixed> */
     abstract public function toArray(): array;
 
-    protected function status(): int
+    /** False where nothing came of what was asked, and the address has a status of its own for that. */
+    protected function cameAbout(): bool
     {
-        return 200;
+        return true;
     }
 
     public function toResponse($request): JsonResponse
     {
-        $response = new JsonResponse($this->toArray(), $this->status());
+        $answers = Answers::of($request->route()?->getControllerClass());
+        $response = new JsonResponse($this->toArray(), $this->cameAbout() ? $answers->status : $answers->otherwise ?? $answers->status);
         $response->setEncodingOptions(JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
 
         return $response;

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Standards;
 
 use App\Actions\Standards\BeginDraft as Beginning;
+use App\Http\Shared\Answers;
 
 /** Begins a draft. */
+#[Answers(201)]
 final readonly class BeginDraft
 {
     public function __construct(private Beginning $beginning)
@@ -19,6 +21,6 @@ final readonly class BeginDraft
 
         return new StandardRowResource($from === null
             ? $this->beginning->fromLadder($request->ladder(), $request->label())
-            : $this->beginning->from($from, $request->label()), created: true);
+            : $this->beginning->from($from, $request->label()));
     }
 }

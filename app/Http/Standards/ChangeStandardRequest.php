@@ -7,10 +7,10 @@ namespace App\Http\Standards;
 use App\Actions\Standards\PieceChange;
 use App\Http\Shared\AnyJson;
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\OneOf;
 use App\Refusals\NotRight;
 use Document\Standard\Piece;
 use Document\Standard\PieceKind;
-use Illuminate\Validation\Rule;
 
 /** New values for pieces of a draft, each with the revision that was read. */
 final class ChangeStandardRequest extends ApiRequest
@@ -19,7 +19,7 @@ final class ChangeStandardRequest extends ApiRequest
     {
         return [
             'changes' => ['required', 'array', 'min:1', 'max:200'],
-            'changes.*.kind' => ['required', Rule::enum(PieceKind::class)],
+            'changes.*.kind' => ['required', OneOf::of(PieceKind::class)],
             'changes.*.id' => ['nullable', 'string', 'max:120'],
             'changes.*.surface' => ['nullable', 'string', 'max:120'],
             'changes.*.revision' => ['required', 'integer', 'min:0'],
@@ -36,8 +36,12 @@ final class ChangeStandardRequest extends ApiRequest
             if ($value !== null && ! is_array($value)) {
                 throw NotRight::at("/changes/{$i}/value", 'wrong-type', 'A piece is an object, or null to take it away.');
             }
+            $kind = PieceKind::from(self::text($change, 'kind'));
+            if ($kind === PieceKind::Head && $value === null) {
+                throw NotRight::at("/changes/{$i}/value", 'head-needed', 'A standard has a head: its name, its version and what holds for all of it. Send it as it shall be.');
+            }
             $changes[] = new PieceChange(
-                Piece::of(PieceKind::from(self::text($change, 'kind')), self::text($change, 'id'), self::text($change, 'surface')),
+                Piece::of($kind, self::text($change, 'id'), self::text($change, 'surface')),
                 $value,
                 is_int($change['revision'] ?? null) ? $change['revision'] : 0,
                 "/changes/{$i}/value",

@@ -6,25 +6,21 @@ namespace App\Http\Standards;
 
 use App\Actions\Standards\StandardLibrary;
 use App\Export\MatrixCsv;
+use App\Http\Shared\Answers;
 use App\Http\Shared\AnybodyRequest;
+use App\Http\Shared\Download;
 use App\Models\StandardVersion;
-use Illuminate\Http\Response;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 
 /** The matrix of a version for a spreadsheet. */
+#[Answers(type: 'text/csv; charset=UTF-8')]
 final readonly class ExportMatrix
 {
     public function __construct(private StandardLibrary $library)
     {
     }
 
-    public function __invoke(AnybodyRequest $request, StandardVersion $standardVersion): Response
+    public function __invoke(AnybodyRequest $request, StandardVersion $standardVersion): Download
     {
-        $name = str_replace(['/', '\\', '%'], ' ', "{$standardVersion->standard->name} {$standardVersion->label}.csv");
-
-        return new Response(MatrixCsv::of($this->library->of($standardVersion->id)), 200, [
-            'Content-Type' => 'text/csv; charset=UTF-8',
-            'Content-Disposition' => HeaderUtils::makeDisposition('attachment', $name, 'matrix.csv'),
-        ]);
+        return new Download(MatrixCsv::of($this->library->of($standardVersion->id)), "{$standardVersion->standard->name} {$standardVersion->label}.csv", 'matrix.csv');
     }
 }

@@ -17,7 +17,6 @@ final readonly class StandardRowResource extends Resource
 {
     public function __construct(
         private StandardVersion $version,
-        private bool $created = false,
     ) {
     }
 
@@ -35,10 +34,5 @@ final readonly class StandardRowResource extends Resource
             'jobs' => is_numeric($jobs) ? (int) $jobs : 0,
             'based_on' => $version->based_on_id,
         ];
-    }
-
-    protected function status(): int
-    {
-        return $this->created ? 201 : 200;
     }
 }

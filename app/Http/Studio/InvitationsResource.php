@@ -36,9 +36,4 @@ final readonly class InvitationsResource extends Resource
             'mailed' => $this->mailed?->value,
         ];
     }
-
-    protected function status(): int
-    {
-        return $this->link === null ? 200 : 201;
-    }
 }

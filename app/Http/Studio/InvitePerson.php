@@ -6,8 +6,10 @@ namespace App\Http\Studio;
 
 use App\Actions\People\Invite;
 use App\Actions\People\MailInvitation;
+use App\Http\Shared\Answers;
 
 /** Invites somebody by a link, which is shown, and mailed where a mail server is set up. */
+#[Answers(201)]
 final readonly class InvitePerson
 {
     public function __construct(

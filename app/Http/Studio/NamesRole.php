@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Studio;
 
+use App\Http\Shared\OneOf;
 use App\Models\Role;
-use Illuminate\Validation\Rule;
 
 /** What somebody may do in the studio, and up to which tier they sign off. */
 trait NamesRole
@@ -14,7 +14,7 @@ trait NamesRole
     private static function roleRules(): array
     {
         return [
-            'role' => ['required', 'string', Rule::enum(Role::class)],
+            'role' => ['required', 'string', OneOf::of(Role::class)],
             'signing_rank' => ['nullable', 'integer', 'min:0', 'max:999'],
         ];
     }

@@ -2636,11 +2636,17 @@ export interface components {
                     major: number;
                     minor: number;
                 };
+                why?: components["schemas"]["Why"];
             };
             look: {
                 minutes: number;
                 asked: number;
                 under: boolean;
+            } | null;
+            evidence: {
+                digest: string;
+                rounds: number;
+                last_mark: number;
             } | null;
             painters: string[];
             signed: {
@@ -3391,7 +3397,147 @@ export interface components {
             source: string;
         };
     };
-    responses: never;
+    responses: {
+        /** @description The database does not answer; nothing was stored */
+        Away: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Error"];
+            };
+        };
+        /** @description Something broke on our side; nothing was stored */
+        Broken: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Error"] & {
+                    error?: {
+                        /** @enum {string} */
+                        code?: "broken";
+                    };
+                };
+            };
+        };
+        /** @description The password is asked once more before this */
+        ConfirmPassword: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Error"] & {
+                    error?: {
+                        /** @enum {string} */
+                        code?: "confirm-password";
+                    };
+                };
+            };
+        };
+        /** @description Somebody else was first: the row as it is now is in `now` where what was sent is stale */
+        Conflict: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Error"] & {
+                    error?: {
+                        /** @enum {string} */
+                        code?: "stale" | "duplicate" | "busy" | "signed";
+                    };
+                };
+            };
+        };
+        /** @description Not for who is signed in, or not in the state that it is in; the code says why */
+        NotAllowed: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Error"];
+            };
+        };
+        /** @description There is no such thing in this studio */
+        NotFound: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Error"] & {
+                    error?: {
+                        /** @enum {string} */
+                        code?: "not-found";
+                    };
+                };
+            };
+        };
+        /** @description What was sent is not right; the path says where and the code why */
+        NotRight: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Error"];
+            };
+        };
+        /** @description The token against forged requests is of a session that has ended */
+        PageExpired: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Error"] & {
+                    error?: {
+                        /** @enum {string} */
+                        code?: "page-expired";
+                    };
+                };
+            };
+        };
+        /** @description Nobody is signed in */
+        SignedOut: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Error"] & {
+                    error?: {
+                        /** @enum {string} */
+                        code?: "signed-out";
+                    };
+                };
+            };
+        };
+        /** @description More than this address takes */
+        TooLarge: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Error"] & {
+                    error?: {
+                        /** @enum {string} */
+                        code?: "too-large";
+                    };
+                };
+            };
+        };
+        /** @description Tried too often; Retry-After says when to try again */
+        TooOften: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Error"] & {
+                    error?: {
+                        /** @enum {string} */
+                        code?: "too-often";
+                    };
+                };
+            };
+        };
+    };
     parameters: never;
     requestBodies: never;
     headers: never;
@@ -3417,15 +3563,10 @@ export interface operations {
                     "application/json": components["schemas"]["Account"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     confirmOwnPassword: {
@@ -3452,15 +3593,16 @@ export interface operations {
                     "application/json": components["schemas"]["Ping"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     changePassword: {
@@ -3488,15 +3630,16 @@ export interface operations {
                     "application/json": components["schemas"]["Ping"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     confirmSecondFactor: {
@@ -3523,15 +3666,16 @@ export interface operations {
                     "application/json": components["schemas"]["RecoveryCodes"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     prepareSecondFactor: {
@@ -3552,15 +3696,15 @@ export interface operations {
                     "application/json": components["schemas"]["SecondFactorSecret"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            409: components["responses"]["Conflict"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            423: components["responses"]["ConfirmPassword"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     turnOffSecondFactor: {
@@ -3581,15 +3725,15 @@ export interface operations {
                     "application/json": components["schemas"]["Account"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            409: components["responses"]["Conflict"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            423: components["responses"]["ConfirmPassword"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     endSession: {
@@ -3612,15 +3756,15 @@ export interface operations {
                     "application/json": components["schemas"]["Account"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     markStep: {
@@ -3657,15 +3801,16 @@ export interface operations {
                     "application/json": components["schemas"]["BenchSheet"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     listBench: {
@@ -3686,15 +3831,10 @@ export interface operations {
                     "application/json": components["schemas"]["BenchRow"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     verifyChain: {
@@ -3715,15 +3855,11 @@ export interface operations {
                     "application/json": components["schemas"]["Chain"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     findHead: {
@@ -3747,15 +3883,12 @@ export interface operations {
                     "application/json": components["schemas"]["HeadAnswer"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     listChecks: {
@@ -3778,15 +3911,12 @@ export interface operations {
                     "application/json": components["schemas"]["ChecksPage"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showCheck: {
@@ -3809,15 +3939,12 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     answerItem: {
@@ -3854,15 +3981,16 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     noteFlaw: {
@@ -3899,15 +4027,16 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     removeFlaw: {
@@ -3933,15 +4062,16 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     refuseFigure: {
@@ -3972,15 +4102,16 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     passSide: {
@@ -4012,15 +4143,16 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     signFigure: {
@@ -4041,7 +4173,7 @@ export interface operations {
         };
         responses: {
             /** @description The answer */
-            200: {
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4049,15 +4181,16 @@ export interface operations {
                     "application/json": components["schemas"]["SignOff"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     undoInCheck: {
@@ -4086,15 +4219,16 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     mendFault: {
@@ -4123,15 +4257,16 @@ export interface operations {
                     "application/json": components["schemas"]["Mend"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     waiveFault: {
@@ -4162,15 +4297,16 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     listFigureTypes: {
@@ -4191,15 +4327,10 @@ export interface operations {
                     "application/json": components["schemas"]["FigureType"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     createFigureType: {
@@ -4229,7 +4360,7 @@ export interface operations {
         };
         responses: {
             /** @description The answer */
-            200: {
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4237,15 +4368,16 @@ export interface operations {
                     "application/json": components["schemas"]["FigureType"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     assignFigures: {
@@ -4277,15 +4409,16 @@ export interface operations {
                     "application/json": components["schemas"]["Grid"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     openCheck: {
@@ -4308,15 +4441,15 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showFaults: {
@@ -4339,15 +4472,12 @@ export interface operations {
                     "application/json": components["schemas"]["Mend"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     handOver: {
@@ -4374,15 +4504,16 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     listInvitations: {
@@ -4403,15 +4534,10 @@ export interface operations {
                     "application/json": components["schemas"]["Invitations"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     invitePerson: {
@@ -4434,7 +4560,7 @@ export interface operations {
         };
         responses: {
             /** @description The answer */
-            200: {
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4442,15 +4568,16 @@ export interface operations {
                     "application/json": components["schemas"]["Invitations"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     withdrawInvitation: {
@@ -4473,15 +4600,15 @@ export interface operations {
                     "application/json": components["schemas"]["Invitations"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showInvitation: {
@@ -4504,15 +4631,12 @@ export interface operations {
                     "application/json": components["schemas"]["Join"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     acceptInvitation: {
@@ -4541,15 +4665,16 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     listJobs: {
@@ -4570,15 +4695,10 @@ export interface operations {
                     "application/json": components["schemas"]["JobSummary"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     createJob: {
@@ -4601,7 +4721,7 @@ export interface operations {
         };
         responses: {
             /** @description The answer */
-            200: {
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4609,15 +4729,16 @@ export interface operations {
                     "application/json": components["schemas"]["Job"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showJob: {
@@ -4640,15 +4761,12 @@ export interface operations {
                     "application/json": components["schemas"]["Job"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showBenchSheet: {
@@ -4672,15 +4790,12 @@ export interface operations {
                     "application/json": components["schemas"]["BenchSheet"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showGrid: {
@@ -4703,15 +4818,12 @@ export interface operations {
                     "application/json": components["schemas"]["Grid"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     keepMix: {
@@ -4743,15 +4855,16 @@ export interface operations {
                     "application/json": components["schemas"]["Ping"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     setMix: {
@@ -4785,15 +4898,16 @@ export interface operations {
                     "application/json": components["schemas"]["Paint"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     moveJob: {
@@ -4823,15 +4937,16 @@ export interface operations {
                     "application/json": components["schemas"]["Job"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     writeOwnRequirement: {
@@ -4863,15 +4978,16 @@ export interface operations {
                     "application/json": components["schemas"]["OwnList"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     copyTier: {
@@ -4902,15 +5018,16 @@ export interface operations {
                     "application/json": components["schemas"]["OwnList"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showOwnList: {
@@ -4934,15 +5051,12 @@ export interface operations {
                     "application/json": components["schemas"]["OwnList"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     proposeChange: {
@@ -4966,7 +5080,7 @@ export interface operations {
         };
         responses: {
             /** @description The answer */
-            200: {
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4974,15 +5088,16 @@ export interface operations {
                     "application/json": components["schemas"]["Proposal"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     takeRoster: {
@@ -5012,15 +5127,25 @@ export interface operations {
                     "application/json": components["schemas"]["Roster"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
+            /** @description The answer */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Error"];
+                    "application/json": components["schemas"]["Roster"];
                 };
             };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     previewRoster: {
@@ -5050,15 +5175,16 @@ export interface operations {
                     "application/json": components["schemas"]["Roster"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     listLadders: {
@@ -5079,15 +5205,10 @@ export interface operations {
                     "application/json": components["schemas"]["Ladder"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showLog: {
@@ -5110,15 +5231,12 @@ export interface operations {
                     "application/json": components["schemas"]["LogPage"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     readPaintFile: {
@@ -5147,15 +5265,16 @@ export interface operations {
                     "application/json": components["schemas"]["PaintFile"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     exportPaints: {
@@ -5175,18 +5294,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "text/plain; charset=UTF-8": string;
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showPaintNeeds: {
@@ -5207,15 +5323,10 @@ export interface operations {
                     "application/json": components["schemas"]["PaintNeeds"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     listPaints: {
@@ -5236,15 +5347,10 @@ export interface operations {
                     "application/json": components["schemas"]["Paint"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     createPaint: {
@@ -5284,15 +5390,16 @@ export interface operations {
                     "application/json": components["schemas"]["Paint"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     changePaint: {
@@ -5334,15 +5441,16 @@ export interface operations {
                     "application/json": components["schemas"]["Paint"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     listSubstitutes: {
@@ -5365,15 +5473,12 @@ export interface operations {
                     "application/json": components["schemas"]["Substitute"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     substitutePaint: {
@@ -5403,15 +5508,16 @@ export interface operations {
                     "application/json": components["schemas"]["Substitution"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     listPeople: {
@@ -5432,15 +5538,10 @@ export interface operations {
                     "application/json": components["schemas"]["Colleague"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     changePerson: {
@@ -5472,15 +5573,17 @@ export interface operations {
                     "application/json": components["schemas"]["Colleague"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            423: components["responses"]["ConfirmPassword"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     endAccount: {
@@ -5505,15 +5608,17 @@ export interface operations {
                     "application/json": components["schemas"]["Colleague"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            423: components["responses"]["ConfirmPassword"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showClearances: {
@@ -5536,15 +5641,12 @@ export interface operations {
                     "application/json": components["schemas"]["PersonClearances"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     changeClearances: {
@@ -5577,15 +5679,16 @@ export interface operations {
                     "application/json": components["schemas"]["PersonClearances"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     ping: {
@@ -5606,15 +5709,10 @@ export interface operations {
                     "application/json": components["schemas"]["Ping"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     listProposals: {
@@ -5635,15 +5733,10 @@ export interface operations {
                     "application/json": components["schemas"]["Proposal"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     answerProposal: {
@@ -5675,15 +5768,16 @@ export interface operations {
                     "application/json": components["schemas"]["Proposal"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     replaceSchemeArea: {
@@ -5733,15 +5827,16 @@ export interface operations {
                     "application/json": components["schemas"]["Scheme"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     removeSchemeArea: {
@@ -5766,15 +5861,16 @@ export interface operations {
                     "application/json": components["schemas"]["Ping"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showSchemeRules: {
@@ -5795,15 +5891,10 @@ export interface operations {
                     "application/json": components["schemas"]["SchemeSetting"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     changeSchemeRules: {
@@ -5839,15 +5930,16 @@ export interface operations {
                     "application/json": components["schemas"]["SchemeSetting"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     listSchemes: {
@@ -5868,15 +5960,10 @@ export interface operations {
                     "application/json": components["schemas"]["SchemeRow"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     beginScheme: {
@@ -5904,15 +5991,16 @@ export interface operations {
                     "application/json": components["schemas"]["SchemeRow"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showScheme: {
@@ -5939,15 +6027,12 @@ export interface operations {
                     "application/json": components["schemas"]["Scheme"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     changeScheme: {
@@ -5990,15 +6075,16 @@ export interface operations {
                     "application/json": components["schemas"]["Scheme"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     previewSchemeArea: {
@@ -6048,15 +6134,16 @@ export interface operations {
                     "application/json": components["schemas"]["SchemeAreaPreview"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     createSchemeArea: {
@@ -6106,15 +6193,16 @@ export interface operations {
                     "application/json": components["schemas"]["Scheme"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     noteDeparture: {
@@ -6144,15 +6232,16 @@ export interface operations {
                     "application/json": components["schemas"]["Scheme"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showPicture: {
@@ -6172,18 +6261,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "image/jpeg": string;
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     setPicture: {
@@ -6214,15 +6300,16 @@ export interface operations {
                     "application/json": components["schemas"]["Scheme"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     pickFromPicture: {
@@ -6252,15 +6339,16 @@ export interface operations {
                     "application/json": components["schemas"]["PickedColour"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showSchemePlates: {
@@ -6287,15 +6375,12 @@ export interface operations {
                     "application/json": components["schemas"]["SchemePlate"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     exportProofSheet: {
@@ -6319,18 +6404,16 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/pdf": string;
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     drawProofSheet: {
@@ -6361,15 +6444,16 @@ export interface operations {
                     "application/json": components["schemas"]["DrawnCount"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     pastePaintsByUse: {
@@ -6400,15 +6484,16 @@ export interface operations {
                     "application/json": components["schemas"]["Scheme"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showSession: {
@@ -6429,15 +6514,10 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     signIn: {
@@ -6466,15 +6546,16 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     signOut: {
@@ -6495,15 +6576,14 @@ export interface operations {
                     "application/json": components["schemas"]["Ping"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            409: components["responses"]["Conflict"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     listSignOffs: {
@@ -6527,15 +6607,12 @@ export interface operations {
                     "application/json": components["schemas"]["SignOffPage"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showSignOff: {
@@ -6558,15 +6635,12 @@ export interface operations {
                     "application/json": components["schemas"]["SignOff"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     previewStandardFile: {
@@ -6595,15 +6669,16 @@ export interface operations {
                     "application/json": components["schemas"]["StandardFilePreview"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     takeStandardFile: {
@@ -6624,7 +6699,7 @@ export interface operations {
         };
         responses: {
             /** @description The answer */
-            200: {
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6632,15 +6707,16 @@ export interface operations {
                     "application/json": components["schemas"]["StandardVersionRow"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     listStandards: {
@@ -6661,15 +6737,10 @@ export interface operations {
                     "application/json": components["schemas"]["StandardVersionRow"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     beginDraft: {
@@ -6690,7 +6761,7 @@ export interface operations {
         };
         responses: {
             /** @description The answer */
-            200: {
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6698,15 +6769,16 @@ export interface operations {
                     "application/json": components["schemas"]["StandardVersionRow"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showSheet: {
@@ -6729,15 +6801,12 @@ export interface operations {
                     "application/json": components["schemas"]["Sheet"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     discardDraft: {
@@ -6760,15 +6829,15 @@ export interface operations {
                     "application/json": components["schemas"]["Ping"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     changeStandard: {
@@ -6805,15 +6874,16 @@ export interface operations {
                     "application/json": components["schemas"]["Draft"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     readColumn: {
@@ -6842,15 +6912,16 @@ export interface operations {
                     "application/json": components["schemas"]["Column"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     exportComparison: {
@@ -6874,18 +6945,16 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/pdf": string;
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     drawComparison: {
@@ -6916,15 +6985,16 @@ export interface operations {
                     "application/json": components["schemas"]["DrawnCount"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showDifference: {
@@ -6949,15 +7019,12 @@ export interface operations {
                     "application/json": components["schemas"]["Difference"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     exportStandard: {
@@ -6980,15 +7047,12 @@ export interface operations {
                     "application/json": unknown;
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showDraft: {
@@ -7011,15 +7075,12 @@ export interface operations {
                     "application/json": components["schemas"]["Draft"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showExtents: {
@@ -7045,15 +7106,12 @@ export interface operations {
                     "application/json": components["schemas"]["Plate"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     putInForce: {
@@ -7083,15 +7141,16 @@ export interface operations {
                     "application/json": components["schemas"]["StandardVersionRow"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     listJobMoves: {
@@ -7114,15 +7173,12 @@ export interface operations {
                     "application/json": components["schemas"]["JobMoves"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     exportMatrix: {
@@ -7142,18 +7198,16 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "text/csv; charset=UTF-8": string;
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showPlates: {
@@ -7178,15 +7232,12 @@ export interface operations {
                     "application/json": components["schemas"]["Plate"][];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     previewChange: {
@@ -7223,15 +7274,16 @@ export interface operations {
                     "application/json": components["schemas"]["Preview"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showRaise: {
@@ -7258,15 +7310,12 @@ export interface operations {
                     "application/json": components["schemas"]["Raise"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     redoInStandard: {
@@ -7289,15 +7338,15 @@ export interface operations {
                     "application/json": components["schemas"]["Draft"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     undoInStandard: {
@@ -7320,15 +7369,15 @@ export interface operations {
                     "application/json": components["schemas"]["Draft"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     changeStudio: {
@@ -7360,15 +7409,16 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     readSwatch: {
@@ -7400,15 +7450,16 @@ export interface operations {
                     "application/json": components["schemas"]["PickedColour"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showToday: {
@@ -7429,15 +7480,10 @@ export interface operations {
                     "application/json": components["schemas"]["Today"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     assignUnit: {
@@ -7469,15 +7515,16 @@ export interface operations {
                     "application/json": components["schemas"]["Grid"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     setAreaTier: {
@@ -7509,15 +7556,16 @@ export interface operations {
                     "application/json": components["schemas"]["Grid"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     chooseMethod: {
@@ -7550,15 +7598,16 @@ export interface operations {
                     "application/json": components["schemas"]["Grid"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     agreeNotAsked: {
@@ -7591,15 +7640,16 @@ export interface operations {
                     "application/json": components["schemas"]["Grid"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     waiveUse: {
@@ -7633,15 +7683,16 @@ export interface operations {
                     "application/json": components["schemas"]["Grid"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     unwaiveUse: {
@@ -7666,15 +7717,16 @@ export interface operations {
                     "application/json": components["schemas"]["Grid"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
     showVocabulary: {
@@ -7695,15 +7747,10 @@ export interface operations {
                     "application/json": components["schemas"]["Vocabulary"];
                 };
             };
-            /** @description What was refused, and why */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Error"];
-                };
-            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
         };
     };
 }

@@ -4,6 +4,7 @@ import { instant } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { SidesMark } from '@shared/SidesMark';
+import { Why } from '@shared/Why';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useParams } from 'react-router';
@@ -61,7 +62,15 @@ function Judged({ record }: { record: Schemas['Record'] }) {
             </div>
             <div>
                 <small>verdict</small>
-                <b>{VERDICTS[record.verdict.is] ?? record.verdict.is}</b>
+                <b>
+                    {record.verdict.why === undefined ? (
+                        (VERDICTS[record.verdict.is] ?? record.verdict.is)
+                    ) : (
+                        <Why why={record.verdict.why} about="the verdict">
+                            {VERDICTS[record.verdict.is] ?? record.verdict.is}
+                        </Why>
+                    )}
+                </b>
                 <small>
                     {record.verdict.counts.critical} critical, {record.verdict.counts.major} major, {record.verdict.counts.minor}{' '}
                     minor; at most {record.tier.limits.critical}, {record.tier.limits.major}, {record.tier.limits.minor}
