@@ -1,0 +1,72 @@
+import type { ApiError, Schemas } from '@api';
+import { NumberInput } from '@shared/NumberInput';
+import { Button, Select } from 'antd';
+import { type AreaDraft, draftOf, moved, nextRung, type RungDraft } from '../draft';
+import { messageAt } from '../messageAt';
+import { RungRow } from './RungRow';
+
+type Area = Schemas['SchemeArea'];
+
+interface Props {
+    draft: AreaDraft;
+    /** Areas whose ladders can be copied. */
+    others: readonly Area[];
+    shown: Area | null;
+    error: ApiError | null;
+    onChange: (rungs: RungDraft[]) => void;
+    figures: number;
+    onFigures: (figures: number) => void;
+}
+
+/** The steps of a ladder, in the order they are laid. */
+export function LadderEditor({ draft, others, shown, error, onChange, figures, onFigures }: Props) {
+    const { rungs } = draft;
+    return (
+        <section className="rungs">
+            <h3>Steps, in the order they are laid</h3>
+            <label className="rungs-for">
+                Mixes for
+                <NumberInput
+                    aria-label="Figures to mix for"
+                    min={1}
+                    max={1000}
+                    whole
+                    size="small"
+                    value={figures}
+                    onChange={(many) => onFigures(many ?? 1)}
+                />{' '}
+                figures
+            </label>
+            <ol>
+                {rungs.map((rung, i) => (
+                    <RungRow
+                        key={i}
+                        rung={rung}
+                        number={i + 1}
+                        shown={shown?.rungs[i] ?? null}
+                        error={messageAt(error, `/rungs/${i}`)}
+                        isLast={i === rungs.length - 1}
+                        onChange={(next) => onChange(rungs.map((one, at) => (at === i ? next : one)))}
+                        onMove={(to) => onChange(moved(rungs, i, to))}
+                        onRemove={() => onChange(rungs.filter((_, at) => at !== i))}
+                    />
+                ))}
+            </ol>
+            <div className="rungs-end">
+                <Button onClick={() => onChange([...rungs, nextRung(rungs)])}>Add a step</Button>
+                <Select
+                    aria-label="Copy the ladder of another area"
+                    placeholder="Copy the ladder of …"
+                    value={null}
+                    options={others.map((other) => ({ value: other.area, label: other.area }))}
+                    onChange={(area: string | null) => {
+                        const from = others.find((other) => other.area === area);
+                        if (from !== undefined) {
+                            onChange(draftOf(from).rungs);
+                        }
+                    }}
+                />
+            </div>
+        </section>
+    );
+}
