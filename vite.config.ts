@@ -20,6 +20,8 @@ export default defineConfig({
         environment: 'jsdom',
         testTimeout: 30_000,
         setupFiles: ['resources/js/testing/setup.ts'],
+        // Styles are of no matter to tests, but for what the theme reads.
+        css: { include: [/tokens\.css/] },
     },
     build: {
         outDir: 'public/build',

@@ -1,6 +1,9 @@
 import type { ThemeConfig } from 'antd';
+import { token } from './tokens';
 
-const ink = '#141414';
+const ink = token('ink');
+const quiet = token('quiet');
+const rail = token('rail');
 
 /** Greys without tint, square corners, no motion: the only colours on a screen are paints. */
 export const theme: ThemeConfig = {
@@ -11,29 +14,29 @@ export const theme: ThemeConfig = {
         colorWarning: ink,
         colorError: ink,
         colorLink: ink,
-        colorLinkHover: '#4a4a4a',
+        colorLinkHover: quiet,
         colorTextBase: ink,
-        colorBgBase: '#ffffff',
-        colorBorder: '#8a8a8a',
-        colorBorderSecondary: '#cfcfcf',
-        colorTextPlaceholder: '#6b6b6b',
-        colorTextDescription: '#5c5c5c',
-        colorTextDisabled: '#6b6b6b',
-        colorBgContainerDisabled: '#efefef',
+        colorBgBase: token('paper'),
+        colorBorder: token('edge'),
+        colorBorderSecondary: token('line'),
+        colorTextPlaceholder: quiet,
+        colorTextDescription: quiet,
+        colorTextDisabled: quiet,
+        colorBgContainerDisabled: rail,
         controlOutline: 'transparent',
         borderRadius: 0,
         fontFamily: "'Archivo Variable', 'DejaVu Sans', sans-serif",
-        fontSize: 14,
+        fontSize: parseInt(token('size-text')),
         controlHeight: 34,
         motion: false,
         boxShadow: 'none',
-        boxShadowSecondary: '0 0 0 1px #141414',
+        boxShadowSecondary: `0 0 0 1px ${ink}`,
         wireframe: false,
     },
     components: {
         Button: { fontWeight: 650, primaryShadow: 'none', defaultShadow: 'none', dangerShadow: 'none', defaultBorderColor: ink },
-        Select: { optionSelectedBg: '#e6e6e6', optionActiveBg: '#f0f0f0' },
+        Select: { optionSelectedBg: token('shade'), optionActiveBg: rail },
         Drawer: { paddingLG: 20 },
-        Table: { headerBg: '#f1f1f1', cellPaddingBlockSM: 6 },
+        Table: { headerBg: rail, cellPaddingBlockSM: 6 },
     },
 };

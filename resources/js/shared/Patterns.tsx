@@ -4,10 +4,10 @@ export function Patterns() {
         <svg width="0" height="0" className="patterns" aria-hidden="true">
             <defs>
                 <pattern id="stripes" width="4" height="4" patternUnits="userSpaceOnUse">
-                    <rect width="2" height="4" fill="#141414" />
+                    <rect width="2" height="4" fill="var(--ink)" />
                 </pattern>
                 <pattern id="hatch" width="4" height="4" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-                    <rect width="2" height="4" fill="#555555" />
+                    <rect width="2" height="4" fill="var(--quiet)" />
                 </pattern>
             </defs>
         </svg>

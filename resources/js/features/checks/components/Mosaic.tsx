@@ -36,7 +36,7 @@ export function Mosaic({ check, side, area, onArea }: Props) {
             role="group"
             aria-label={`Seen from ${side}, by share`}
         >
-            <rect width={WIDTH} height={HEIGHT} fill="#9e9e9e" />
+            <rect width={WIDTH} height={HEIGHT} fill="var(--neutral)" />
             {tiles.map(({ of, x, y, width, height }) => (
                 <rect
                     key={of.area}

@@ -26,7 +26,7 @@ export function LadderBars({ area, lightHex, light }: { area: Area; lightHex?: s
             role="img"
             aria-label={`${area.area}: ${steps.map((rung) => `${rung.role} L* ${Math.round(rung.lightness)}`).join(', ')}`}
         >
-            <rect width={WIDTH} height={HEIGHT} fill="#9e9e9e" />
+            <rect width={WIDTH} height={HEIGHT} fill="var(--neutral)" />
             {[20, 40, 60, 80].map((line) => (
                 <line key={line} x1={0} x2={WIDTH - SCALE} y1={at(line)} y2={at(line)} className="ladder-line" />
             ))}
@@ -42,7 +42,7 @@ export function LadderBars({ area, lightHex, light }: { area: Area; lightHex?: s
                     y1={at(light)}
                     y2={at(light)}
                     className="ladder-light"
-                    stroke={lightHex ?? '#f1f1f1'}
+                    stroke={lightHex ?? 'var(--rail)'}
                 />
             )}
             {steps.map((rung, i) => {
