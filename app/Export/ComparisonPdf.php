@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Export;
 
 use Core\Composition\ReferenceWork;
+use Core\NumberText;
 use Core\Standard\Currency;
 use Core\Standard\TechniqueUse;
 use Core\Standard\UseWords;
@@ -83,11 +84,11 @@ final readonly class ComparisonPdf
     private function head(ComparisonSide $side): string
     {
         $judging = $side->tier->judging;
-        $minutes = (int) round((new ReferenceWork($side->standard))->of($side->tier)->minutes);
+        $minutes = (new ReferenceWork($side->standard))->of($side->tier)->minutes;
         $lines = [
             $side->tier->terms->purpose === null ? '' : "Made {$side->tier->terms->purpose->inWords()}",
             sprintf('Looked at from %s mm; flaws from %.2f mm count', $judging->distanceMm, $judging->smallestNoticedMm()),
-            sprintf('%d h %02d of work on a %s', intdiv($minutes, 60), $minutes % 60, $side->standard->reference->name ?? 'reference figure'),
+            NumberText::minutes($minutes).' of work on a '.($side->standard->reference->name ?? 'reference figure'),
             $this->price($side),
         ];
 

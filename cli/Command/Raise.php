@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cli\Command;
 
 use Core\Composition\BlockedUse;
-use Core\Composition\Raise as Raising;
+use Core\Composition\Raise as RaiseFigure;
 use Core\Composition\RaisedUse;
 use Core\Composition\Tidying;
 use Core\Standard\UnknownReference;
@@ -46,7 +46,7 @@ final readonly class Raise implements Command
             throw UnknownReference::tier($input['to'], $standard->tierIds(), '/to');
         }
         $figure = (new FigureReader($standard, $input['to']))->read($input['model'], '/model');
-        $raising = (new Raising($standard))->handle($figure, $input['to']);
+        $raising = (new RaiseFigure($standard))->handle($figure, $input['to']);
 
         return [
             'uses' => array_map(static fn (RaisedUse $use): array => [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Check;
 
+use Core\NumberText;
 use Core\Standard\Judging;
 use Core\Standard\Severity;
 use Core\Why;
@@ -21,8 +22,8 @@ final readonly class ColourFault implements Fault
     {
         $tolerance = $judging->colourTolerance;
         $over = $this->deltaE > $tolerance;
-        $difference = Figures::decimal($this->deltaE);
-        $bound = Figures::decimal($tolerance);
+        $difference = NumberText::few($this->deltaE);
+        $bound = NumberText::few($tolerance);
 
         return new Weight(
             $over ? Severity::Major : null,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Check;
 
+use Core\NumberText;
 use Core\Standard\Judging;
 use Core\Standard\OutOfRange;
 use Core\Standard\Severity;
@@ -69,10 +70,10 @@ final readonly class FlawFault implements Fault
     {
         return sprintf(
             '%s mm at %s mm is %s minutes of arc; this tier notices from %s: %s.',
-            Figures::decimal($this->sizeMm),
-            Figures::decimal($judging->distanceMm),
-            Figures::decimal($angle->arcmin),
-            Figures::decimal($judging->noticeArcmin),
+            NumberText::few($this->sizeMm),
+            NumberText::few($judging->distanceMm),
+            NumberText::few($angle->arcmin),
+            NumberText::few($judging->noticeArcmin),
             $reason,
         );
     }
@@ -80,11 +81,11 @@ final readonly class FlawFault implements Fault
     private function why(VisualAngle $angle, Judging $judging): Why
     {
         return new Why([
-            'size' => Figures::decimal($this->sizeMm).' mm',
-            'viewing distance' => Figures::decimal($judging->distanceMm).' mm',
-            'visual angle' => Figures::decimal($angle->arcmin).' minutes of arc',
-            'noticed from' => Figures::decimal($judging->noticeArcmin).' minutes of arc',
-            'smallest flaw that counts' => Figures::decimal(VisualAngle::arcmin($judging->noticeArcmin)->sizeAt($judging->distanceMm)).' mm',
+            'size' => NumberText::few($this->sizeMm).' mm',
+            'viewing distance' => NumberText::few($judging->distanceMm).' mm',
+            'visual angle' => NumberText::few($angle->arcmin).' minutes of arc',
+            'noticed from' => NumberText::few($judging->noticeArcmin).' minutes of arc',
+            'smallest flaw that counts' => NumberText::few(VisualAngle::arcmin($judging->noticeArcmin)->sizeAt($judging->distanceMm)).' mm',
             'place' => $this->zone === Zone::Focal ? 'draws the eye' : 'plain',
         ], 'Angle is 2·atan(size / (2·distance)). Under the noticing angle of the tier, or with colours less than 2.3 apart, a flaw does not count; on a focal area, or from three times that angle, it is major; else minor.', 'published: ISO 8596 for the angle that sight parts; Mahy et al. 1994 for 2.3; the noticing angle and the factor are studio settings');
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Colour;
 
+use Core\NumberText;
+
 /**
  * A paint or a mix as it is written at the bench: `Gull White`, or `Gull White 1 + Weir Blue 3`, a
  * name and its parts, joined by plus signs. A name without a number in a mix stands for one part.
@@ -34,7 +36,7 @@ final readonly class MixNotation
         }
 
         return implode(' + ', array_map(
-            static fn (array $entry): string => $entry['name'].' '.rtrim(rtrim(number_format($entry['parts'], 2, '.', ''), '0'), '.'),
+            static fn (array $entry): string => $entry['name'].' '.NumberText::of($entry['parts'], 2),
             $entries,
         ));
     }

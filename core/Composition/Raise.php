@@ -19,7 +19,7 @@ final readonly class Raise
      *
      * @throws UnknownReference if the standard has no such tier
      */
-    public function handle(Figure $figure, string $to): Raising
+    public function handle(Figure $figure, string $to): RaisePlan
     {
         $this->standard->tier($to);
         $composer = new Composer($this->standard);
@@ -38,13 +38,13 @@ final readonly class Raise
     }
 
     /** @param  list<RaisedArea>  $areas */
-    private static function together(array $areas): Raising
+    private static function together(array $areas): RaisePlan
     {
         $newPaint = array_filter($areas, static fn (RaisedArea $area): bool => $area->plansNewPaint()) !== [];
         $uses = array_map(static fn (RaisedArea $area): array => $newPaint ? $area->withNewFinish() : $area->planned, $areas);
         $tidies = array_map(static fn (RaisedArea $area): ?Tidying => $area->tidying(), $areas);
 
-        return new Raising(
+        return new RaisePlan(
             array_merge(...$uses),
             array_values(array_filter($tidies, static fn (?Tidying $tidy): bool => $tidy !== null)),
             array_merge(...array_column($areas, 'blocked')),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Lint;
 
+use Core\NumberText;
+
 /** One finding: what, where, and the words its sentence is made of (see {@see LintRule::sentence()}). */
 final readonly class Finding
 {
@@ -31,6 +33,6 @@ final readonly class Finding
     {
         $value = $this->arguments[$argument];
 
-        return is_float($value) ? rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.') : (string) $value;
+        return is_float($value) ? NumberText::of($value, 1) : (string) $value;
     }
 }

@@ -6,6 +6,7 @@ namespace Core\Scheme;
 
 use Core\Colour\LadderFault;
 use Core\Colour\LadderFinding;
+use Core\NumberText;
 use Core\Why;
 
 /** The words of findings about ladders and schemes, and why they are said. */
@@ -97,8 +98,7 @@ final readonly class SchemeText
         if (is_string($value)) {
             return $value;
         }
-        $written = number_format($value, $value < 10 ? 1 : 0, '.', '');
 
-        return str_contains($written, '.') ? rtrim(rtrim($written, '0'), '.') : $written;
+        return NumberText::of($value, $value < 10 ? 1 : 0);
     }
 }

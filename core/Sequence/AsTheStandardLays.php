@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Sequence;
 
 use Core\Composition\Neighbours;
+use Core\NumberText;
 
 /** Within an area the requirement's own order governs, and wet waits. */
 final readonly class AsTheStandardLays implements OrderRule
@@ -23,7 +24,7 @@ final readonly class AsTheStandardLays implements OrderRule
         $dry = $first->technique->dryMinutes;
 
         return $dry > 0
-            ? new Constraint($first->id, $second->id, Reason::Drying, sprintf('%s lies under it and needs %s minutes to dry.', $first->name(), round($dry, 1)))
+            ? new Constraint($first->id, $second->id, Reason::Drying, sprintf('%s lies under it and needs %s minutes to dry.', $first->name(), NumberText::of($dry, 1)))
             : new Constraint($first->id, $second->id, Reason::Standard, "The standard lays it after {$first->name()}.");
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Document\Difference;
 
+use Core\NumberText;
+
 /** One line of what differs between two standards, in words. */
 final readonly class ChangeLine
 {
@@ -32,6 +34,6 @@ final readonly class ChangeLine
 
     private static function signed(float $minutes): string
     {
-        return ($minutes > 0 ? '+' : '−').rtrim(rtrim(number_format(abs($minutes), 1, '.', ''), '0'), '.');
+        return ($minutes > 0 ? '+' : '−').NumberText::of(abs($minutes), 1);
     }
 }

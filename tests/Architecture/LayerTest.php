@@ -123,6 +123,6 @@ final class LayerTest
     /** @return list<SelectorInterface> */
     private static function root(): array
     {
-        return [Selector::classname('Core\CoreException'), Selector::classname('Core\Why')];
+        return [Selector::classname('Core\CoreException'), Selector::classname('Core\NumberText'), Selector::classname('Core\Why')];
     }
 }

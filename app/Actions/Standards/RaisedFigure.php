@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Standards;
 
-use Core\Composition\Raising;
+use Core\Composition\RaisePlan;
 use Core\Composition\StoppingPlace;
 use Core\Standard\Standard;
 
@@ -16,7 +16,7 @@ final readonly class RaisedFigure
         public Standard $standard,
         public string $from,
         public string $to,
-        public Raising $raising,
+        public RaisePlan $plan,
         public array $stoppingPlaces,
         public float $wholeMinutes,
     ) {

@@ -30,7 +30,7 @@ final readonly class RaiseResource extends Resource
     /** @return Raise */
     public function toArray(): array
     {
-        $raising = $this->raised->raising;
+        $plan = $this->raised->plan;
         $standard = $this->raised->standard;
 
         return [
@@ -39,12 +39,12 @@ final readonly class RaiseResource extends Resource
             'uses' => array_map(static fn (RaisedUse $use): array => [
                 'area' => $use->area->id, 'use' => $use->use->id, 'name' => $standard->technique($use->technique)->name, 'degree' => UseWords::degree($use->use),
                 'coats' => $use->coats, 'steps' => $use->steps, 'minutes' => $use->minutes,
-            ], $raising->uses),
-            'tidy' => array_map(static fn (Tidying $tidy): array => ['area' => $tidy->area->id, 'minutes' => $tidy->minutes], $raising->tidies),
+            ], $plan->uses),
+            'tidy' => array_map(static fn (Tidying $tidy): array => ['area' => $tidy->area->id, 'minutes' => $tidy->minutes], $plan->tidies),
             'blocked' => array_map(static fn (BlockedUse $use): array => [
                 'area' => $use->area->id, 'use' => $use->use->id, 'name' => $standard->technique($use->technique)->name, 'why' => $use->why,
-            ], $raising->blocked),
-            'minutes' => $raising->minutes,
+            ], $plan->blocked),
+            'minutes' => $plan->minutes,
             'whole_minutes' => $this->raised->wholeMinutes,
             'stopping' => array_map(fn (StoppingPlace $place): array => [
                 'tier' => $place->tier, 'name' => $standard->tier($place->tier)->name, 'passed' => $place->isPassed(), 'minutes' => $place->minutes,

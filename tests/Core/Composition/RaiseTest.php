@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Composition;
 
 use Core\Composition\Raise;
-use Core\Composition\Raising;
+use Core\Composition\RaisePlan;
 use Core\CoreException;
 use Document\Figure\FigureReader;
 use Document\Standard\StandardReader;
@@ -140,7 +140,7 @@ final class RaiseTest extends TestCase
      * @param  array<string, mixed>  $changes of the standard
      * @param  array<string, mixed>  $figure
      */
-    private static function raise(array $changes, array $figure): Raising
+    private static function raise(array $changes, array $figure): RaisePlan
     {
         $criteria = ['/requirements/4/criteria' => [['id' => 'covered', 'text' => 'No ground shows.', 'severity' => 'major']]];
         $standard = StandardReader::ofSound()->read(SmallStandard::with($changes + $criteria));

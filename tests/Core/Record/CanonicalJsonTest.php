@@ -115,7 +115,7 @@ final class CanonicalJsonTest extends TestCase
                 CanonicalJson::encode($value);
             } catch (NotCanonical $refusal) {
                 $refused++;
-                self::assertSame('not-canonical', $refusal->code());
+                self::assertSame(['not-canonical', ''], [$refusal->code(), $refusal->pointer()]);
             }
         }
         self::assertSame(5, $refused);

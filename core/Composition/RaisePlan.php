@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Composition;
 
 /** What it takes to raise a finished figure to another tier. */
-final readonly class Raising
+final readonly class RaisePlan
 {
     /** Minutes of all uses and tidies. */
     public float $minutes;

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core;
+
+/** Numbers in sentences, with a point and without zeros that say nothing. */
+final readonly class NumberText
+{
+    /** @param  int  $decimals at most so many */
+    public static function of(float $value, int $decimals): string
+    {
+        $text = number_format($value, $decimals, '.', '');
+
+        return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+    }
+
+    /** As few decimals as say enough: 0.22, 1.5, 900. */
+    public static function few(float $value): string
+    {
+        return self::of($value, match (true) {
+            abs($value) >= 100 => 0,
+            abs($value) >= 1 => 1,
+            default => 2,
+        });
+    }
+
+    /** Minutes as one says them, in whole ones: 40 min, 2 h, 2 h 05. */
+    public static function minutes(float $minutes): string
+    {
+        $whole = (int) round($minutes);
+        [$hours, $rest] = [intdiv($whole, 60), $whole % 60];
+
+        return match (true) {
+            $hours === 0 => "{$rest} min",
+            $rest === 0 => "{$hours} h",
+            default => sprintf('%d h %02d', $hours, $rest),
+        };
+    }
+}
