@@ -128,6 +128,7 @@ final readonly class ErrorResponses
     {
         $status = $exception->getStatusCode();
         [$code, $message] = match ($status) {
+            400 => ['unreadable-address', 'This address cannot be read.'],
             403 => ['not-allowed', 'This is not yours to do; the lead can.'],
             404 => ['not-found', 'There is no such thing here.'],
             405 => ['wrong-method', 'This address does not take that.'],

@@ -11,6 +11,7 @@ final readonly class Refusals
 {
     /** What each status means, and the codes of it; none where they name what exactly is wrong. */
     private const ALL = [
+        400 => ['Unreadable', 'The address is no text in UTF-8', ['unreadable-address']],
         401 => ['SignedOut', 'Nobody is signed in', ['signed-out']],
         403 => ['NotAllowed', 'Not for who is signed in, or not in the state that it is in; the code says why', []],
         404 => ['NotFound', 'There is no such thing in this studio', ['not-found']],
@@ -33,6 +34,7 @@ final readonly class Refusals
         $middleware = array_map(static fn (mixed $one): string => is_string($one) ? $one : '', $route->gatherMiddleware());
         $writes = $method !== 'GET';
         $may = [
+            400 => $route->parameterNames() !== [],
             401 => in_array('auth:sanctum', $middleware, true) || $writes,
             // A link that was used, a sign-in that is not allowed: also where nobody is signed in.
             403 => true,

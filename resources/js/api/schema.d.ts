@@ -3537,6 +3537,20 @@ export interface components {
                 };
             };
         };
+        /** @description The address is no text in UTF-8 */
+        Unreadable: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Error"] & {
+                    error?: {
+                        /** @enum {string} */
+                        code?: "unreadable-address";
+                    };
+                };
+            };
+        };
     };
     parameters: never;
     requestBodies: never;
@@ -3756,6 +3770,7 @@ export interface operations {
                     "application/json": components["schemas"]["Account"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -3939,6 +3954,7 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -3981,6 +3997,7 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4027,6 +4044,7 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4062,6 +4080,7 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4102,6 +4121,7 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4143,6 +4163,7 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4181,6 +4202,7 @@ export interface operations {
                     "application/json": components["schemas"]["SignOff"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4219,6 +4241,7 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4257,6 +4280,7 @@ export interface operations {
                     "application/json": components["schemas"]["Mend"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4297,6 +4321,7 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4441,6 +4466,7 @@ export interface operations {
                     "application/json": components["schemas"]["Check"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4472,6 +4498,7 @@ export interface operations {
                     "application/json": components["schemas"]["Mend"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4600,6 +4627,7 @@ export interface operations {
                     "application/json": components["schemas"]["Invitations"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4631,6 +4659,7 @@ export interface operations {
                     "application/json": components["schemas"]["Join"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
             422: components["responses"]["NotRight"];
@@ -4665,6 +4694,7 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4761,6 +4791,7 @@ export interface operations {
                     "application/json": components["schemas"]["Job"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4790,6 +4821,7 @@ export interface operations {
                     "application/json": components["schemas"]["BenchSheet"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4818,6 +4850,7 @@ export interface operations {
                     "application/json": components["schemas"]["Grid"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4855,6 +4888,7 @@ export interface operations {
                     "application/json": components["schemas"]["Ping"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4898,6 +4932,7 @@ export interface operations {
                     "application/json": components["schemas"]["Paint"][];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4937,6 +4972,7 @@ export interface operations {
                     "application/json": components["schemas"]["Job"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -4978,6 +5014,7 @@ export interface operations {
                     "application/json": components["schemas"]["OwnList"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -5018,6 +5055,7 @@ export interface operations {
                     "application/json": components["schemas"]["OwnList"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -5051,6 +5089,7 @@ export interface operations {
                     "application/json": components["schemas"]["OwnList"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -5088,6 +5127,7 @@ export interface operations {
                     "application/json": components["schemas"]["Proposal"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -5136,6 +5176,7 @@ export interface operations {
                     "application/json": components["schemas"]["Roster"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -5175,6 +5216,7 @@ export interface operations {
                     "application/json": components["schemas"]["Roster"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -5441,6 +5483,7 @@ export interface operations {
                     "application/json": components["schemas"]["Paint"][];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -5473,6 +5516,7 @@ export interface operations {
                     "application/json": components["schemas"]["Substitute"][];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -5508,6 +5552,7 @@ export interface operations {
                     "application/json": components["schemas"]["Substitution"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -5573,6 +5618,7 @@ export interface operations {
                     "application/json": components["schemas"]["Colleague"][];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -5608,6 +5654,7 @@ export interface operations {
                     "application/json": components["schemas"]["Colleague"][];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -5641,6 +5688,7 @@ export interface operations {
                     "application/json": components["schemas"]["PersonClearances"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -5679,6 +5727,7 @@ export interface operations {
                     "application/json": components["schemas"]["PersonClearances"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -5768,6 +5817,7 @@ export interface operations {
                     "application/json": components["schemas"]["Proposal"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -5827,6 +5877,7 @@ export interface operations {
                     "application/json": components["schemas"]["Scheme"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -5861,6 +5912,7 @@ export interface operations {
                     "application/json": components["schemas"]["Ping"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6027,6 +6079,7 @@ export interface operations {
                     "application/json": components["schemas"]["Scheme"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6075,6 +6128,7 @@ export interface operations {
                     "application/json": components["schemas"]["Scheme"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6134,6 +6188,7 @@ export interface operations {
                     "application/json": components["schemas"]["SchemeAreaPreview"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6193,6 +6248,7 @@ export interface operations {
                     "application/json": components["schemas"]["Scheme"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6232,6 +6288,7 @@ export interface operations {
                     "application/json": components["schemas"]["Scheme"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6264,6 +6321,7 @@ export interface operations {
                     "image/jpeg": string;
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6300,6 +6358,7 @@ export interface operations {
                     "application/json": components["schemas"]["Scheme"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6339,6 +6398,7 @@ export interface operations {
                     "application/json": components["schemas"]["PickedColour"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6375,6 +6435,7 @@ export interface operations {
                     "application/json": components["schemas"]["SchemePlate"][];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6407,6 +6468,7 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6444,6 +6506,7 @@ export interface operations {
                     "application/json": components["schemas"]["DrawnCount"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6484,6 +6547,7 @@ export interface operations {
                     "application/json": components["schemas"]["Scheme"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6635,6 +6699,7 @@ export interface operations {
                     "application/json": components["schemas"]["SignOff"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6801,6 +6866,7 @@ export interface operations {
                     "application/json": components["schemas"]["Sheet"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6829,6 +6895,7 @@ export interface operations {
                     "application/json": components["schemas"]["Ping"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6874,6 +6941,7 @@ export interface operations {
                     "application/json": components["schemas"]["Draft"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6912,6 +6980,7 @@ export interface operations {
                     "application/json": components["schemas"]["Column"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6948,6 +7017,7 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6985,6 +7055,7 @@ export interface operations {
                     "application/json": components["schemas"]["DrawnCount"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7019,6 +7090,7 @@ export interface operations {
                     "application/json": components["schemas"]["Difference"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7047,6 +7119,7 @@ export interface operations {
                     "application/json": unknown;
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7075,6 +7148,7 @@ export interface operations {
                     "application/json": components["schemas"]["Draft"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7106,6 +7180,7 @@ export interface operations {
                     "application/json": components["schemas"]["Plate"][];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7141,6 +7216,7 @@ export interface operations {
                     "application/json": components["schemas"]["StandardVersionRow"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7173,6 +7249,7 @@ export interface operations {
                     "application/json": components["schemas"]["JobMoves"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7201,6 +7278,7 @@ export interface operations {
                     "text/csv; charset=UTF-8": string;
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7232,6 +7310,7 @@ export interface operations {
                     "application/json": components["schemas"]["Plate"][];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7274,6 +7353,7 @@ export interface operations {
                     "application/json": components["schemas"]["Preview"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7310,6 +7390,7 @@ export interface operations {
                     "application/json": components["schemas"]["Raise"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7338,6 +7419,7 @@ export interface operations {
                     "application/json": components["schemas"]["Draft"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7369,6 +7451,7 @@ export interface operations {
                     "application/json": components["schemas"]["Draft"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7515,6 +7598,7 @@ export interface operations {
                     "application/json": components["schemas"]["Grid"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7556,6 +7640,7 @@ export interface operations {
                     "application/json": components["schemas"]["Grid"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7598,6 +7683,7 @@ export interface operations {
                     "application/json": components["schemas"]["Grid"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7640,6 +7726,7 @@ export interface operations {
                     "application/json": components["schemas"]["Grid"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7683,6 +7770,7 @@ export interface operations {
                     "application/json": components["schemas"]["Grid"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -7717,6 +7805,7 @@ export interface operations {
                     "application/json": components["schemas"]["Grid"];
                 };
             };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
