@@ -9,7 +9,7 @@ export interface Sent {
 type Answer = [status: number, body: unknown];
 
 /** Stands for the API: answers each request as it is told, and keeps what was sent. */
-export function answering(answer: (sent: Sent) => Answer): Sent[] {
+export function answering(answer: (sent: Sent) => Answer | Promise<Answer>): Sent[] {
     const sent: Sent[] = [];
     vi.stubGlobal('fetch', async (input: Request | string) => {
         const request = typeof input === 'string' ? new Request(new URL(input, 'http://localhost')) : input;
@@ -20,7 +20,7 @@ export function answering(answer: (sent: Sent) => Answer): Sent[] {
             body: text === '' ? null : (JSON.parse(text) as unknown),
         };
         sent.push(one);
-        const [status, body] = answer(one);
+        const [status, body] = await answer(one);
         return new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } });
     });
     return sent;

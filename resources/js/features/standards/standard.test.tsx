@@ -5,6 +5,7 @@ import { render } from '@testing/render';
 import { useQuery } from '@tanstack/react-query';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { CellEditor } from './components/CellEditor';
 import { FindingNote } from './components/FindingNote';
@@ -32,8 +33,21 @@ function Place(change: Partial<Parameters<typeof CellEditor>[0]>) {
     );
 }
 
-function editor(change: Partial<Parameters<typeof CellEditor>[0]> = {}) {
-    return render(<Place {...change} />, [
+/** The cell behind a button that closes and opens it. */
+function Door(change: Partial<Parameters<typeof CellEditor>[0]>) {
+    const [open, setOpen] = useState(true);
+    return (
+        <>
+            <button type="button" onClick={() => setOpen(!open)}>
+                Close or open
+            </button>
+            {open && <Place {...change} />}
+        </>
+    );
+}
+
+function editor(change: Partial<Parameters<typeof CellEditor>[0]> = {}, Way = Place) {
+    return render(<Way {...change} />, [
         [['session'], session()],
         [['vocabulary'], vocabulary],
         [standardKeys.draft(7), draft()],
@@ -51,6 +65,22 @@ function taking() {
         now = withCells(now, (body as { changes: Change[] }).changes);
         return [200, now];
     });
+}
+
+/** As taking, but the first change is not answered before it is let go. */
+function holding() {
+    let now = draft();
+    let release: () => void = () => undefined;
+    const gate = new Promise<void>((open) => (release = open));
+    const sent = answering(async ({ path, body }) => {
+        if (path.endsWith('/previews')) {
+            return [200, preview()];
+        }
+        await gate;
+        now = withCells(now, (body as { changes: Change[] }).changes);
+        return [200, now];
+    });
+    return { sent, release: () => release() };
 }
 
 const stored = (sent: ReturnType<typeof answering>) => sent.filter((one) => one.path.endsWith('/changes')).map((one) => one.body);
@@ -81,6 +111,32 @@ describe('a cell that is written', () => {
                 },
             ],
         });
+    });
+
+    it('goes on from what is on its way when it is closed and opened again', async () => {
+        const { sent, release } = holding();
+        editor({}, Door);
+        await userEvent.click(screen.getByRole('button', { name: 'All-over wash: one down' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Close or open' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Close or open' }));
+        expect(screen.getAllByRole('button', { name: /take out$/ })[0]?.getAttribute('aria-label')).toBe('Base coat: take out');
+        await userEvent.click(screen.getByRole('button', { name: 'Not asked for' }));
+        release();
+        await waitFor(() => expect(stored(sent)).toHaveLength(2));
+        expect(stored(sent)).toMatchObject([{ changes: [{ revision: 4 }] }, { changes: [{ revision: 5, value: { uses: [] } }] }]);
+        await waitFor(() => expect(screen.queryByText(/changed this while you wrote/)).toBeNull());
+    });
+
+    it('stores what was typed last, also when it is closed while an earlier word is on its way', async () => {
+        const { sent, release } = holding();
+        editor({}, Door);
+        await userEvent.click(screen.getByRole('button', { name: 'All-over wash: one down' }));
+        await waitFor(() => expect(stored(sent)).toHaveLength(1));
+        await userEvent.click(screen.getByRole('button', { name: 'Not asked for' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Close or open' }));
+        release();
+        await waitFor(() => expect(stored(sent)).toHaveLength(2));
+        expect(stored(sent)[1]).toMatchObject({ changes: [{ revision: 5, value: { uses: [] } }] });
     });
 
     it('can be said not to be asked for, which is another thing than undecided', async () => {

@@ -1,6 +1,6 @@
 import { api, type ApiError, unwrap } from '@api';
 import { keptUntilSent } from '@shared/keptUntilSent';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useMutationState, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { type Change, type Draft, type Piece, revisionOf } from './document';
 import { previewOptions, standardKeys } from './queries';
@@ -10,6 +10,8 @@ const PAUSE = 600;
 interface Local<T> {
     value: T | null;
     revision: number;
+    /** Written on what was still on its way when it was begun: stored on the revision that this one makes. */
+    follows?: boolean;
 }
 
 /** What somebody else stored in the meantime. */
@@ -40,9 +42,15 @@ export function usePiece<T>(draft: Draft, piece: Piece, stored: T | null) {
     const client = useQueryClient();
     const version = draft.sheet.id;
     const [local, setLocal] = useState<Local<T> | null>(null);
+    const mutationKey = ['piece', version, piece.kind, piece.id, piece.surface];
     const save = useMutation({
         ...keptUntilSent,
-        mutationFn: (sent: Local<T>) => postChanges(version, [{ ...piece, ...sent }]),
+        mutationKey,
+        // One after the other, so the answer to the one before is known when this one goes out.
+        mutationFn: ({ value, revision, follows }: Local<T>) => {
+            const now = follows === true ? client.getQueryData<Draft>(standardKeys.draft(version)) : undefined;
+            return postChanges(version, [{ ...piece, value, revision: now === undefined ? revision : revisionOf(now, piece) }]);
+        },
         onSuccess: (now, sent) => {
             client.setQueryData(standardKeys.draft(version), now);
             setLocal((current) =>
@@ -51,9 +59,14 @@ export function usePiece<T>(draft: Draft, piece: Piece, stored: T | null) {
         },
     });
     const preview = useQuery({
-        ...previewOptions(version, local === null ? [] : [{ ...piece, ...local }]),
+        ...previewOptions(version, local === null ? [] : [{ ...piece, value: local.value, revision: local.revision }]),
         enabled: local !== null,
     });
+    // What this panel sent before it was closed and opened again, while it is on its way.
+    const underWay = useMutationState({
+        filters: { mutationKey, exact: true, status: 'pending' },
+        select: (mutation) => mutation.state.variables as Local<T>,
+    }).at(-1);
     const { mutate } = save;
     const waiting = local !== null && !save.isPending && theirsOf(save.error) === null;
     useEffect(() => {
@@ -67,7 +80,8 @@ export function usePiece<T>(draft: Draft, piece: Piece, stored: T | null) {
     // A panel that is closed stores what was typed last.
     const latest = useRef<Local<T> | null>(null);
     useEffect(() => {
-        latest.current = waiting ? local : null;
+        const isSent = save.isPending && save.variables === local;
+        latest.current = local === null || isSent || theirsOf(save.error) !== null ? null : { ...local, follows: save.isPending };
     });
     useEffect(
         () => () => {
@@ -80,9 +94,9 @@ export function usePiece<T>(draft: Draft, piece: Piece, stored: T | null) {
 
     const error = save.error ?? preview.error;
     return {
-        value: local === null ? stored : local.value,
+        value: local !== null ? local.value : underWay !== undefined ? underWay.value : stored,
         isDirty: local !== null,
-        isSaving: save.isPending,
+        isSaving: save.isPending || underWay !== undefined,
         preview: local === null ? undefined : preview.data,
         error: local === null || theirsOf(error) !== null ? null : error,
         theirs: local === null ? null : theirsOf<T>(save.error),
@@ -90,7 +104,11 @@ export function usePiece<T>(draft: Draft, piece: Piece, stored: T | null) {
             if (save.isError && theirsOf(save.error) === null) {
                 save.reset();
             }
-            setLocal((current) => ({ value, revision: current?.revision ?? revisionOf(draft, piece) }));
+            setLocal((current) => ({
+                value,
+                revision: current?.revision ?? revisionOf(draft, piece),
+                follows: current === null ? underWay !== undefined : current.follows === true,
+            }));
         },
         takeTheirs: () => {
             save.reset();
