@@ -176,7 +176,8 @@ final class DraftTest extends TestCase
         yield 'a member that nobody knows' => [$cell(['technique' => 'base', 'shine' => 2]), 'unknown-member', '/uses/0/shine'];
         yield 'a technique before itself' => [$technique('wash', ['comes_after' => [['technique' => 'wash', 'why' => 'drying']]]), 'cycle', '/comes_after'];
         yield 'another tier in its place' => [$new(['id' => 'silver']), 'unknown-value', '/id'];
-        yield 'the head taken away' => [['kind' => 'head', 'id' => '', 'surface' => '', 'revision' => 1, 'value' => null], 'head-needed', ''];
+        yield 'the head taken away' => [['kind' => 'head', 'id' => '', 'surface' => '', 'revision' => 1, 'value' => null], 'missing-member', ''];
+        yield 'an order taken away' => [['kind' => 'order', 'id' => 'tiers', 'surface' => '', 'revision' => 1, 'value' => null], 'missing-member', ''];
         yield 'something that is no piece' => [['kind' => 'cell', 'id' => 'guard', 'surface' => 'cloth', 'revision' => 1, 'value' => 'nothing'], 'wrong-type', ''];
     }
 

@@ -59,7 +59,9 @@ final readonly class EditedStandard
     private static function misshapen(PieceChange $change): array
     {
         if ($change->value === null) {
-            return [];
+            $stays = in_array($change->piece->kind, [PieceKind::Head, PieceKind::Order], true);
+
+            return $stays ? [new ShapeFault('missing-member', $change->pointer, 'This cannot be taken away, only changed.')] : [];
         }
         $schema = match ($change->piece->kind) {
             PieceKind::Head => StandardSchema::head(),

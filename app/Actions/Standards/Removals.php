@@ -43,9 +43,6 @@ final readonly class Removals
     private function requireUnused(array $document, PieceChange $change): void
     {
         $piece = $change->piece;
-        if ($piece->kind === PieceKind::Head || $piece->kind === PieceKind::Order) {
-            throw NotRight::at($change->pointer, 'missing-member', 'This cannot be taken away, only changed.');
-        }
         if ($piece->kind === PieceKind::Tier && ($jobs = $this->jobsAt($piece->id)) !== []) {
             throw NotRight::at($change->pointer, 'in-use', "Running jobs have figures at this tier ({$this->inWords($jobs)}). Retire it instead: they keep it, and nobody books it any more.");
         }

@@ -36,12 +36,8 @@ final class ChangeStandardRequest extends ApiRequest
             if ($value !== null && ! is_array($value)) {
                 throw NotRight::at("/changes/{$i}/value", 'wrong-type', 'A piece is an object, or null to take it away.');
             }
-            $kind = PieceKind::from(self::text($change, 'kind'));
-            if ($kind === PieceKind::Head && $value === null) {
-                throw NotRight::at("/changes/{$i}/value", 'head-needed', 'A standard has a head: its name, its version and what holds for all of it. Send it as it shall be.');
-            }
             $changes[] = new PieceChange(
-                Piece::of($kind, self::text($change, 'id'), self::text($change, 'surface')),
+                Piece::of(PieceKind::from(self::text($change, 'kind')), self::text($change, 'id'), self::text($change, 'surface')),
                 $value,
                 is_int($change['revision'] ?? null) ? $change['revision'] : 0,
                 "/changes/{$i}/value",
