@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Shared;
 
 use Attribute;
+use Illuminate\Http\Request;
 use LogicException;
 use ReflectionClass;
 
@@ -25,13 +26,17 @@ final readonly class Answers
     ) {
     }
 
-    /** @param  string|null  $controller of the route; null where there is none */
-    public static function of(?string $controller): self
+    /** What the address of a request answers with. */
+    public static function to(Request $request): self
     {
-        if ($controller === null || ! class_exists($controller)) {
-            throw new LogicException('Every address of the API is answered by a class of its own.');
-        }
+        $controller = $request->route()?->getControllerClass();
 
+        return $controller !== null && class_exists($controller) ? self::of($controller) : throw new LogicException('Every address of the API is answered by a class of its own.');
+    }
+
+    /** @param  class-string  $controller */
+    public static function of(string $controller): self
+    {
         return ((new ReflectionClass($controller))->getAttributes(self::class)[0] ?? null)?->newInstance() ?? new self;
     }
 }

@@ -22,7 +22,7 @@ final readonly class Download implements Responsable
     public function toResponse($request): Response
     {
         return new Response($this->bytes, 200, [
-            'Content-Type' => Answers::of($request->route()?->getControllerClass())->type,
+            'Content-Type' => Answers::to($request)->type,
             'Content-Disposition' => HeaderUtils::makeDisposition('attachment', str_replace(['/', '\\', '%'], ' ', $this->name), $this->plain),
         ]);
     }

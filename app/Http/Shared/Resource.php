@@ -24,7 +24,7 @@ abstract readonly class Resource implements Responsable
 
     public function toResponse($request): JsonResponse
     {
-        $answers = Answers::of($request->route()?->getControllerClass());
+        $answers = Answers::to($request);
         $response = new JsonResponse($this->toArray(), $this->cameAbout() ? $answers->status : $answers->otherwise ?? $answers->status);
         $response->setEncodingOptions(JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
 

@@ -51,6 +51,8 @@ function Certificate({ signOff }: { signOff: Schemas['SignOff'] }) {
 }
 
 function Judged({ record }: { record: Schemas['Record'] }) {
+    const { is, why } = record.verdict;
+    const verdict = VERDICTS[is] ?? is;
     return (
         <div className="certificate-verdict">
             <div>
@@ -63,11 +65,11 @@ function Judged({ record }: { record: Schemas['Record'] }) {
             <div>
                 <small>verdict</small>
                 <b>
-                    {record.verdict.why === undefined ? (
-                        (VERDICTS[record.verdict.is] ?? record.verdict.is)
+                    {why === undefined ? (
+                        verdict
                     ) : (
-                        <Why why={record.verdict.why} about="the verdict">
-                            {VERDICTS[record.verdict.is] ?? record.verdict.is}
+                        <Why why={why} about="the verdict">
+                            {verdict}
                         </Why>
                     )}
                 </b>
