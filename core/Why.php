@@ -7,7 +7,11 @@ namespace Core;
 /**
  * The reason behind a computed figure, order or verdict: what went in, the rule, and where the rule is from.
  *
- * @phpstan-type WhyShape array{inputs: list<array{name: string, value: string}>, rule: string, source: string}
+ * @phpstan-type WhyShape array{
+ *   inputs: list<array{name: string, value: string}>,
+ *   rule: string,
+ *   source: string,
+ * }
  */
 final readonly class Why
 {

@@ -27,7 +27,15 @@ use Throwable;
  * One place where refusals become answers. Every error has the same body: a code for programs, a
  * sentence for people, the place it speaks of, and, where there are several, each of them.
  *
- * @phpstan-type ErrorBody array{error: array{code: string, message: string, path: string, problems: list<array{path: string, message: string}>}, now?: array<string, mixed>}
+ * @phpstan-type ErrorBody array{
+ *   error: array{
+ *     code: string,
+ *     message: string,
+ *     path: string,
+ *     problems: list<array{path: string, message: string}>,
+ *   },
+ *   now?: array<string, mixed>,
+ * }
  */
 final readonly class ErrorResponses
 {

@@ -10,7 +10,14 @@ use App\Refusals\UnreadableFile;
  * A list of paints by use as it comes from a spreadsheet: columns `area`, `use`, `mix`, and `figure_type` and
  * `step` where there are any; separated by tabs, commas or semicolons.
  *
- * @phpstan-type PaintLine array{line: int, figure_type: string, area: string, use: string, step: int, mix: string}
+ * @phpstan-type PaintLine array{
+ *   line: int,
+ *   figure_type: string,
+ *   area: string,
+ *   use: string,
+ *   step: int,
+ *   mix: string,
+ * }
  */
 final readonly class PaintsByUse
 {

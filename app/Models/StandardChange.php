@@ -10,7 +10,13 @@ use Illuminate\Support\Carbon;
 /**
  * One deed in a draft: the pieces that it changed, each as it was and as it became.
  *
- * @phpstan-type ChangedPiece array{kind: string, id: string, surface: string, before: array<array-key, mixed>|null, after: array<array-key, mixed>|null}
+ * @phpstan-type ChangedPiece array{
+ *   kind: string,
+ *   id: string,
+ *   surface: string,
+ *   before: array<array-key, mixed>|null,
+ *   after: array<array-key, mixed>|null,
+ * }
  *
  * @property int $id
  * @property int $studio_id

@@ -21,7 +21,13 @@ use Document\Standard\UseReader;
  * @phpstan-import-type StandardDocument from StandardReader
  * @phpstan-import-type UseDocument from \Document\Member\UseMembers
  *
- * @phpstan-type ColoursDocument array{ground: string, base: string, shade: string, lights: list<string>, detail: string}
+ * @phpstan-type ColoursDocument array{
+ *   ground: string,
+ *   base: string,
+ *   shade: string,
+ *   lights: list<string>,
+ *   detail: string,
+ * }
  */
 final readonly class Plate implements Command
 {

@@ -24,7 +24,15 @@ use Document\Shape\Schema;
  *
  * @phpstan-import-type JudgingDocument from \Document\Member\TierMembers
  *
- * @phpstan-type FaultDocument array{kind: 'criterion'|'missing'|'colour'|'flaw'|'broken', severity?: string, side?: string, waived?: bool, delta_e?: int|float, size_mm?: int|float, zone?: string}
+ * @phpstan-type FaultDocument array{
+ *   kind: 'criterion'|'missing'|'colour'|'flaw'|'broken',
+ *   severity?: string,
+ *   side?: string,
+ *   waived?: bool,
+ *   delta_e?: int|float,
+ *   size_mm?: int|float,
+ *   zone?: string,
+ * }
  */
 final readonly class Verdict implements Command
 {

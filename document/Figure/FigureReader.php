@@ -23,9 +23,22 @@ use Document\Standard\UseReader;
  * @phpstan-import-type UseDocument from \Document\Member\UseMembers
  * @phpstan-import-type CriterionDocument from \Document\Member\CriterionMembers
  *
- * @phpstan-type AreaDocument array{id: string, surface: string, share: int|float, tier?: string, features?: array<array-key, int|float>}
+ * @phpstan-type AreaDocument array{
+ *   id: string,
+ *   surface: string,
+ *   share: int|float,
+ *   tier?: string,
+ *   features?: array<array-key, int|float>,
+ * }
  * @phpstan-type AdditionDocument array{area: string, use: UseDocument, criteria?: list<CriterionDocument>}
- * @phpstan-type FigureDocument array{tier: string, size?: int|float, areas: list<AreaDocument>, add?: list<AdditionDocument>, waive?: list<array{area: string, use: string, reason: string}>, choose?: list<array{area: string, use: string, technique: string}>}
+ * @phpstan-type FigureDocument array{
+ *   tier: string,
+ *   size?: int|float,
+ *   areas: list<AreaDocument>,
+ *   add?: list<AdditionDocument>,
+ *   waive?: list<array{area: string, use: string, reason: string}>,
+ *   choose?: list<array{area: string, use: string, technique: string}>,
+ * }
  */
 final readonly class FigureReader
 {

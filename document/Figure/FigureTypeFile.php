@@ -18,8 +18,24 @@ use Document\Standard\StandardSchema;
 /**
  * A file of the format `ordotype-figure-types/1`.
  *
- * @phpstan-type TypeAreaDocument array{id: string, part?: string, surface: string, share: int|float, depth: int|float, focal: bool, sides: list<string>, features?: array<array-key, int|float>, neighbours?: list<string>}
- * @phpstan-type TypeDocument array{id: string, name: string, size: string, parts?: list<string>, areas: list<TypeAreaDocument>}
+ * @phpstan-type TypeAreaDocument array{
+ *   id: string,
+ *   part?: string,
+ *   surface: string,
+ *   share: int|float,
+ *   depth: int|float,
+ *   focal: bool,
+ *   sides: list<string>,
+ *   features?: array<array-key, int|float>,
+ *   neighbours?: list<string>,
+ * }
+ * @phpstan-type TypeDocument array{
+ *   id: string,
+ *   name: string,
+ *   size: string,
+ *   parts?: list<string>,
+ *   areas: list<TypeAreaDocument>,
+ * }
  */
 final readonly class FigureTypeFile
 {

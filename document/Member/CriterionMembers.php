@@ -10,7 +10,15 @@ use Core\Standard\Severity;
 /**
  * The members of a criterion.
  *
- * @phpstan-type CriterionDocument array{id: string, text: string, severity: string, uses?: list<string>, feature?: string, size_mm?: int|float, presumes?: array<string, string>}
+ * @phpstan-type CriterionDocument array{
+ *   id: string,
+ *   text: string,
+ *   severity: string,
+ *   uses?: list<string>,
+ *   feature?: string,
+ *   size_mm?: int|float,
+ *   presumes?: array<string, string>,
+ * }
  */
 final readonly class CriterionMembers
 {

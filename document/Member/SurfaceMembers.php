@@ -10,7 +10,15 @@ use Core\Standard\Surface;
 /**
  * The members of a surface.
  *
- * @phpstan-type SurfaceDocument array{id: string, name: string, needs_lay_in?: bool, note?: string, group?: string, plate?: string, schools?: array<string, string>}
+ * @phpstan-type SurfaceDocument array{
+ *   id: string,
+ *   name: string,
+ *   needs_lay_in?: bool,
+ *   note?: string,
+ *   group?: string,
+ *   plate?: string,
+ *   schools?: array<string, string>,
+ * }
  */
 final readonly class SurfaceMembers
 {

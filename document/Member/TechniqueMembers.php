@@ -17,7 +17,25 @@ use Core\Standard\Texture;
  * The members of a technique.
  *
  * @phpstan-type PrecedenceDocument array{technique: string, why: string, needed?: bool}
- * @phpstan-type TechniqueDocument array{id: string, name: string, group: string, opacity: string, lies_on?: string, dry?: int|float, messy?: bool, replaces?: list<string>, texture?: string, sheen?: string, thinning?: string, tool?: string, caution?: string, note?: string, prone_to?: list<string>, comes_after?: list<PrecedenceDocument>, comes_before?: list<PrecedenceDocument>}
+ * @phpstan-type TechniqueDocument array{
+ *   id: string,
+ *   name: string,
+ *   group: string,
+ *   opacity: string,
+ *   lies_on?: string,
+ *   dry?: int|float,
+ *   messy?: bool,
+ *   replaces?: list<string>,
+ *   texture?: string,
+ *   sheen?: string,
+ *   thinning?: string,
+ *   tool?: string,
+ *   caution?: string,
+ *   note?: string,
+ *   prone_to?: list<string>,
+ *   comes_after?: list<PrecedenceDocument>,
+ *   comes_before?: list<PrecedenceDocument>,
+ * }
  */
 final readonly class TechniqueMembers
 {

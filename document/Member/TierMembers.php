@@ -19,8 +19,35 @@ use Document\Shape\Schema;
  *
  * @phpstan-type PriceDocument array{list?: array<string, int|float>, hourly?: int|float}
  * @phpstan-type LimitsDocument array{critical: int|float, major: int|float, minor: int|float}
- * @phpstan-type JudgingDocument array{distance_mm: int|float, sides: list<string>, limits: LimitsDocument, colour_tolerance: int|float, notice_arcmin?: int|float, ...}
- * @phpstan-type TierDocument array{id: string, name: string, rank: int|float, distance_mm: int|float, sides: list<string>, look_minutes: int|float, limits: LimitsDocument, colour_tolerance: int|float, notice_arcmin?: int|float, budget_minutes: int|float, by_agreement: bool, retired: bool, purpose?: string, value_span?: int|float, price?: PriceDocument, sampling?: bool, photograph?: bool, checked_by?: string, note?: string}
+ * @phpstan-type JudgingDocument array{
+ *   distance_mm: int|float,
+ *   sides: list<string>,
+ *   limits: LimitsDocument,
+ *   colour_tolerance: int|float,
+ *   notice_arcmin?: int|float,
+ *   ...,
+ * }
+ * @phpstan-type TierDocument array{
+ *   id: string,
+ *   name: string,
+ *   rank: int|float,
+ *   distance_mm: int|float,
+ *   sides: list<string>,
+ *   look_minutes: int|float,
+ *   limits: LimitsDocument,
+ *   colour_tolerance: int|float,
+ *   notice_arcmin?: int|float,
+ *   budget_minutes: int|float,
+ *   by_agreement: bool,
+ *   retired: bool,
+ *   purpose?: string,
+ *   value_span?: int|float,
+ *   price?: PriceDocument,
+ *   sampling?: bool,
+ *   photograph?: bool,
+ *   checked_by?: string,
+ *   note?: string,
+ * }
  *
  * @phpstan-import-type SchemaArray from Schema
  */

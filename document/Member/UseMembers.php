@@ -11,7 +11,20 @@ use Document\Shape\Schema;
 /**
  * The members of a use. Its name and its techniques are read from several of them together.
  *
- * @phpstan-type UseDocument array{id?: string, technique?: string, any_of?: non-empty-list<string>, coats?: int|float, steps?: int|float, extent?: string, cover?: int|float, places?: list<string>, minutes?: int|float, fixed?: int|float, each?: int|float, feature?: string}
+ * @phpstan-type UseDocument array{
+ *   id?: string,
+ *   technique?: string,
+ *   any_of?: non-empty-list<string>,
+ *   coats?: int|float,
+ *   steps?: int|float,
+ *   extent?: string,
+ *   cover?: int|float,
+ *   places?: list<string>,
+ *   minutes?: int|float,
+ *   fixed?: int|float,
+ *   each?: int|float,
+ *   feature?: string,
+ * }
  *
  * @phpstan-import-type SchemaArray from Schema
  */

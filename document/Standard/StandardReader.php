@@ -30,12 +30,48 @@ use Document\Member\TierMembers;
  * @phpstan-import-type UseDocument from \Document\Member\UseMembers
  * @phpstan-import-type CriterionDocument from \Document\Member\CriterionMembers
  *
- * @phpstan-type MenuDocument array{id: string, name?: string, uses: non-empty-list<string>, choose?: int|float}
- * @phpstan-type RequirementDocument array{tier: string, surface: string, uses: list<UseDocument>, criteria?: list<CriterionDocument>, menu?: list<MenuDocument>, note?: string}
- * @phpstan-type ReferenceAreaDocument array{id: string, surface: string, share: int|float, features?: array<array-key, int|float>}
+ * @phpstan-type MenuDocument array{
+ *   id: string,
+ *   name?: string,
+ *   uses: non-empty-list<string>,
+ *   choose?: int|float,
+ * }
+ * @phpstan-type RequirementDocument array{
+ *   tier: string,
+ *   surface: string,
+ *   uses: list<UseDocument>,
+ *   criteria?: list<CriterionDocument>,
+ *   menu?: list<MenuDocument>,
+ *   note?: string,
+ * }
+ * @phpstan-type ReferenceAreaDocument array{
+ *   id: string,
+ *   surface: string,
+ *   share: int|float,
+ *   features?: array<array-key, int|float>,
+ * }
  * @phpstan-type ReferenceDocument array{size?: int|float, areas: list<ReferenceAreaDocument>, name?: string}
- * @phpstan-type AcceptanceDocument array{code: string, tier: string, surface?: string, use?: string, reason: string, by?: string}
- * @phpstan-type StandardDocument array{format: string, name: string, version: string, surfaces: list<SurfaceDocument>, techniques: list<TechniqueDocument>, tiers: list<TierDocument>, requirements: list<RequirementDocument>, reference?: ReferenceDocument, schools?: array<string, string>, accepted?: list<AcceptanceDocument>, notes?: string}
+ * @phpstan-type AcceptanceDocument array{
+ *   code: string,
+ *   tier: string,
+ *   surface?: string,
+ *   use?: string,
+ *   reason: string,
+ *   by?: string,
+ * }
+ * @phpstan-type StandardDocument array{
+ *   format: string,
+ *   name: string,
+ *   version: string,
+ *   surfaces: list<SurfaceDocument>,
+ *   techniques: list<TechniqueDocument>,
+ *   tiers: list<TierDocument>,
+ *   requirements: list<RequirementDocument>,
+ *   reference?: ReferenceDocument,
+ *   schools?: array<string, string>,
+ *   accepted?: list<AcceptanceDocument>,
+ *   notes?: string,
+ * }
  */
 final readonly class StandardReader
 {

@@ -12,7 +12,26 @@ use App\Models\User;
 /**
  * The bench sheets that somebody has figures on.
  *
- * @phpstan-type BenchRow array{key: string, job_id: int, job: string, due: string|null, unit: string, type: string, tier: string, figures: int, mine: int, steps: int, minutes: float, left: int, to_paint: int, painting: int, to_check: int, refused: int, mended: int, signed: int}
+ * @phpstan-type BenchRow array{
+ *   key: string,
+ *   job_id: int,
+ *   job: string,
+ *   due: string|null,
+ *   unit: string,
+ *   type: string,
+ *   tier: string,
+ *   figures: int,
+ *   mine: int,
+ *   steps: int,
+ *   minutes: float,
+ *   left: int,
+ *   to_paint: int,
+ *   painting: int,
+ *   to_check: int,
+ *   refused: int,
+ *   mended: int,
+ *   signed: int,
+ * }
  */
 final readonly class BenchResource extends Resource
 {

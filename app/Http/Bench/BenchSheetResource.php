@@ -31,11 +31,77 @@ use Core\Standard\UseWords;
  * @phpstan-import-type Person from WhyShape
  * @phpstan-import-type StepMix from RecipeParts
  *
- * @phpstan-type StepMark array{id: int, figure_id: int, state: value-of<MarkState>, reason: string, agreed_with: string, by: string, at: string|null}
- * @phpstan-type SheetFigure array{id: int, number: int, leader: bool, state: value-of<FigureState>, painter: Person|null, mine: bool, left: int, version: int}
- * @phpstan-type StepWork array{title: string, group: string, degree: string, minutes: float, dry: float, messy: bool, tidy: bool, caution: string|null, thinning: string, tool: string, mixes: list<StepMix>, why: list<array{reason: string, sentence: string}>, judged_by: list<string>}
- * @phpstan-type BenchStep array{number: int, area: string, surface: string, tier: string, part: string, use: string, title: string, technique: string, group: string, degree: string, minutes: float, dry: float, messy: bool, tidy: bool, caution: string|null, thinning: string, tool: string, mixes: list<StepMix>, why: list<array{reason: string, sentence: string}>, judged_by: list<string>, cleared: bool|null, marks: list<StepMark>}
- * @phpstan-type BenchSheet_ array{key: string, job: array{id: int, name: string, version: int}, unit: array{id: int, name: string, note: string}, type: array{id: int, name: string}, tier: string, standard: string, minutes: float, caution: string, undecided: list<string>, figures: list<SheetFigure>, steps: list<BenchStep>}
+ * @phpstan-type StepMark array{
+ *   id: int,
+ *   figure_id: int,
+ *   state: value-of<MarkState>,
+ *   reason: string,
+ *   agreed_with: string,
+ *   by: string,
+ *   at: string|null,
+ * }
+ * @phpstan-type SheetFigure array{
+ *   id: int,
+ *   number: int,
+ *   leader: bool,
+ *   state: value-of<FigureState>,
+ *   painter: Person|null,
+ *   mine: bool,
+ *   left: int,
+ *   version: int,
+ * }
+ * @phpstan-type StepWork array{
+ *   title: string,
+ *   group: string,
+ *   degree: string,
+ *   minutes: float,
+ *   dry: float,
+ *   messy: bool,
+ *   tidy: bool,
+ *   caution: string|null,
+ *   thinning: string,
+ *   tool: string,
+ *   mixes: list<StepMix>,
+ *   why: list<array{reason: string, sentence: string}>,
+ *   judged_by: list<string>,
+ * }
+ * @phpstan-type BenchStep array{
+ *   number: int,
+ *   area: string,
+ *   surface: string,
+ *   tier: string,
+ *   part: string,
+ *   use: string,
+ *   title: string,
+ *   technique: string,
+ *   group: string,
+ *   degree: string,
+ *   minutes: float,
+ *   dry: float,
+ *   messy: bool,
+ *   tidy: bool,
+ *   caution: string|null,
+ *   thinning: string,
+ *   tool: string,
+ *   mixes: list<StepMix>,
+ *   why: list<array{reason: string, sentence: string}>,
+ *   judged_by: list<string>,
+ *   cleared: bool|null,
+ *   marks: list<StepMark>,
+ * }
+ * @phpstan-type BenchSheet_ array{
+ *   key: string,
+ *   job: array{id: int, name: string, version: int},
+ *   unit: array{id: int, name: string, note: string},
+ *   type: array{id: int, name: string},
+ *   tier: string,
+ *   standard: string,
+ *   minutes: float,
+ *   caution: string,
+ *   undecided: list<string>,
+ *   figures: list<SheetFigure>,
+ *   steps: list<BenchStep>,
+ * }
  */
 final readonly class BenchSheetResource extends Resource
 {

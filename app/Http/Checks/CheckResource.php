@@ -34,10 +34,96 @@ use Core\Standard\VisualAngle;
  * @phpstan-import-type Limits from WhyShape
  *
  * @phpstan-type ExcusedStep array{as: string, words: string, reason: string, by: string, agreed_with: string}
- * @phpstan-type CheckItem_ array{item: value-of<ItemKind>, area: string, surface: string, tier: string, criterion: string, excused: ExcusedStep|null, answers: list<value-of<Answer>>, text: string, severity: value-of<Severity>, sides: list<string>, alone: string|null, focal: bool, answer: value-of<Answer>|null, reason: string, stands: bool}
- * @phpstan-type CheckFault array{id: int, kind: value-of<FaultKind>, area: string, criterion: string|null, text: string, side: string|null, flaw: string|null, size_mm: float|null, note: string, severity: 'critical'|'major'|'minor'|'none', sentence: string, why: WhyData, waived: array{by: string, agreed_with: string, reason: string}|null, mended: array{by: string, at: string|null, note: string}|null, version: int}
- * @phpstan-type MosaicArea array{area: string, surface: string, share: float, focal: bool, sides: list<string>, hex: string|null}
- * @phpstan-type Check_ array{id: int, figure_id: int, round: int, state: value-of<RoundState>, version: int, job: array{id: int, name: string}, unit: string, number: int, count: int, leader: bool, unit_id: int, unit_version: int, tier: array{key: string, name: string, rank: int, distance_mm: float, notice_arcmin: float, look_minutes: float, smallest_mm: float, limits: Limits}, standard: string, painters: list<string>, sides: list<string>, passed: list<string>, areas: list<MosaicArea>, items: list<CheckItem_>, unseen: list<string>, faults: list<CheckFault>, counts: Limits, verdict: 'accept'|'rework'|'concession', verdict_why: WhyData, open: int, complete: bool, undecided: list<string>, may_send_back: bool, sent_back: array{by: string, reason: string}|null, may_sign: bool, sign_hint: string, may_waive: bool, own_work: bool, undo: string|null, started_at: string|null, looked_minutes: float|null, sign_off_id: int|null}
+ * @phpstan-type CheckItem_ array{
+ *   item: value-of<ItemKind>,
+ *   area: string,
+ *   surface: string,
+ *   tier: string,
+ *   criterion: string,
+ *   excused: ExcusedStep|null,
+ *   answers: list<value-of<Answer>>,
+ *   text: string,
+ *   severity: value-of<Severity>,
+ *   sides: list<string>,
+ *   alone: string|null,
+ *   focal: bool,
+ *   answer: value-of<Answer>|null,
+ *   reason: string,
+ *   stands: bool,
+ * }
+ * @phpstan-type CheckFault array{
+ *   id: int,
+ *   kind: value-of<FaultKind>,
+ *   area: string,
+ *   criterion: string|null,
+ *   text: string,
+ *   side: string|null,
+ *   flaw: string|null,
+ *   size_mm: float|null,
+ *   note: string,
+ *   severity: 'critical'|'major'|'minor'|'none',
+ *   sentence: string,
+ *   why: WhyData,
+ *   waived: array{by: string, agreed_with: string, reason: string}|null,
+ *   mended: array{by: string, at: string|null, note: string}|null,
+ *   version: int,
+ * }
+ * @phpstan-type MosaicArea array{
+ *   area: string,
+ *   surface: string,
+ *   share: float,
+ *   focal: bool,
+ *   sides: list<string>,
+ *   hex: string|null,
+ * }
+ * @phpstan-type Check_ array{
+ *   id: int,
+ *   figure_id: int,
+ *   round: int,
+ *   state: value-of<RoundState>,
+ *   version: int,
+ *   job: array{id: int, name: string},
+ *   unit: string,
+ *   number: int,
+ *   count: int,
+ *   leader: bool,
+ *   unit_id: int,
+ *   unit_version: int,
+ *   tier: array{
+ *     key: string,
+ *     name: string,
+ *     rank: int,
+ *     distance_mm: float,
+ *     notice_arcmin: float,
+ *     look_minutes: float,
+ *     smallest_mm: float,
+ *     limits: Limits,
+ *   },
+ *   standard: string,
+ *   painters: list<string>,
+ *   sides: list<string>,
+ *   passed: list<string>,
+ *   areas: list<MosaicArea>,
+ *   items: list<CheckItem_>,
+ *   unseen: list<string>,
+ *   faults: list<CheckFault>,
+ *   counts: Limits,
+ *   verdict: 'accept'|'rework'|'concession',
+ *   verdict_why: WhyData,
+ *   open: int,
+ *   complete: bool,
+ *   undecided: list<string>,
+ *   may_send_back: bool,
+ *   sent_back: array{by: string, reason: string}|null,
+ *   may_sign: bool,
+ *   sign_hint: string,
+ *   may_waive: bool,
+ *   own_work: bool,
+ *   undo: string|null,
+ *   started_at: string|null,
+ *   looked_minutes: float|null,
+ *   sign_off_id: int|null,
+ * }
  */
 final readonly class CheckResource extends Resource
 {

@@ -13,7 +13,20 @@ use App\Models\User;
 /**
  * Figures that wait to be checked, by page.
  *
- * @phpstan-type CheckRow array{figure_id: int, job_id: int, job: string, unit: string, number: int, leader: bool, tier: string, painter: string|null, open_check: bool, own_work: bool, mended: list<string>, since: string|null}
+ * @phpstan-type CheckRow array{
+ *   figure_id: int,
+ *   job_id: int,
+ *   job: string,
+ *   unit: string,
+ *   number: int,
+ *   leader: bool,
+ *   tier: string,
+ *   painter: string|null,
+ *   open_check: bool,
+ *   own_work: bool,
+ *   mended: list<string>,
+ *   since: string|null,
+ * }
  * @phpstan-type ChecksPage array{rows: list<CheckRow>, page: int, pages: int, all: int}
  */
 final readonly class ChecksResource extends Resource

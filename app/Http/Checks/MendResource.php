@@ -14,7 +14,24 @@ use Core\Check\FaultKind;
  *
  * @phpstan-import-type CheckFault from CheckResource
  *
- * @phpstan-type Mend array{figure: array{id: int, number: int, state: value-of<FigureState>, version: int, unit: string, job_id: int, job: string}, tier: string, refused_by: string|null, refused_at: string|null, verdict_sentence: string, faults: list<CheckFault>, to_mend: int, may_mend: bool}
+ * @phpstan-type Mend array{
+ *   figure: array{
+ *     id: int,
+ *     number: int,
+ *     state: value-of<FigureState>,
+ *     version: int,
+ *     unit: string,
+ *     job_id: int,
+ *     job: string,
+ *   },
+ *   tier: string,
+ *   refused_by: string|null,
+ *   refused_at: string|null,
+ *   verdict_sentence: string,
+ *   faults: list<CheckFault>,
+ *   to_mend: int,
+ *   may_mend: bool,
+ * }
  */
 final readonly class MendResource extends Resource
 {

@@ -10,8 +10,20 @@ use App\Models\FigureArea;
 use App\Models\FigureType;
 
 /**
- * @phpstan-type TypeArea array{name: string, surface: string, share: float, focal: bool, features: list<array{feature: string, pieces: int}>}
- * @phpstan-type FigureType_ array{id: int, key: string, name: string, size_class: string, areas: list<TypeArea>}
+ * @phpstan-type TypeArea array{
+ *   name: string,
+ *   surface: string,
+ *   share: float,
+ *   focal: bool,
+ *   features: list<array{feature: string, pieces: int}>,
+ * }
+ * @phpstan-type FigureType_ array{
+ *   id: int,
+ *   key: string,
+ *   name: string,
+ *   size_class: string,
+ *   areas: list<TypeArea>,
+ * }
  */
 final readonly class FigureTypesResource extends Resource
 {

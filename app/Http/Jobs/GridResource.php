@@ -26,12 +26,73 @@ use Core\Standard\UseWords;
  * @phpstan-import-type Person from WhyShape
  *
  * @phpstan-type AgreedHere array{id: int, reason: string, agreed_with: string, by: string, whole_unit: bool}
- * @phpstan-type GridUse array{id: string, name: string, technique: string, group: string, degree: string, coats: int, steps: int, minutes: float, choices: list<array{id: string, name: string}>, menu: array{name: string, choose: int|null, laid: bool, chosen: bool}|null, waiver: AgreedHere|null}
- * @phpstan-type GridArea array{area: string, surface: string, tier: string, own_tier: bool, focal: bool, state: 'asked'|'not-asked'|'undecided', agreed: AgreedHere|null, minutes: float, uses: list<GridUse>}
- * @phpstan-type GridFigure array{id: int, number: int, leader: bool, state: value-of<FigureState>, tier: string, own_tier: bool, painter: Person|null, own_painter: bool, version: int}
- * @phpstan-type GridGroup array{key: string, tier: string, minutes: float, minutes_all: float, figures: list<GridFigure>, areas: list<GridArea>, resting: list<string>}
- * @phpstan-type GridUnit array{id: int, name: string, note: string, type: string, type_id: int, tier: string, painter: Person|null, scheme: int|null, version: int, count: int, minutes: float, groups: list<GridGroup>}
- * @phpstan-type Grid array{units: list<GridUnit>, figures: int, minutes: float, waivers: int, questions: list<array{tier: string, surface: string, figures: int}>, unassigned: int, signed: int}
+ * @phpstan-type GridUse array{
+ *   id: string,
+ *   name: string,
+ *   technique: string,
+ *   group: string,
+ *   degree: string,
+ *   coats: int,
+ *   steps: int,
+ *   minutes: float,
+ *   choices: list<array{id: string, name: string}>,
+ *   menu: array{name: string, choose: int|null, laid: bool, chosen: bool}|null,
+ *   waiver: AgreedHere|null,
+ * }
+ * @phpstan-type GridArea array{
+ *   area: string,
+ *   surface: string,
+ *   tier: string,
+ *   own_tier: bool,
+ *   focal: bool,
+ *   state: 'asked'|'not-asked'|'undecided',
+ *   agreed: AgreedHere|null,
+ *   minutes: float,
+ *   uses: list<GridUse>,
+ * }
+ * @phpstan-type GridFigure array{
+ *   id: int,
+ *   number: int,
+ *   leader: bool,
+ *   state: value-of<FigureState>,
+ *   tier: string,
+ *   own_tier: bool,
+ *   painter: Person|null,
+ *   own_painter: bool,
+ *   version: int,
+ * }
+ * @phpstan-type GridGroup array{
+ *   key: string,
+ *   tier: string,
+ *   minutes: float,
+ *   minutes_all: float,
+ *   figures: list<GridFigure>,
+ *   areas: list<GridArea>,
+ *   resting: list<string>,
+ * }
+ * @phpstan-type GridUnit array{
+ *   id: int,
+ *   name: string,
+ *   note: string,
+ *   type: string,
+ *   type_id: int,
+ *   tier: string,
+ *   painter: Person|null,
+ *   scheme: int|null,
+ *   version: int,
+ *   count: int,
+ *   minutes: float,
+ *   groups: list<GridGroup>,
+ * }
+ * @phpstan-type Grid array{
+ *   units: list<GridUnit>,
+ *   figures: int,
+ *   minutes: float,
+ *   waivers: int,
+ *   questions: list<array{tier: string, surface: string, figures: int}>,
+ *   unassigned: int,
+ *   signed: int,
+ * }
  */
 final readonly class GridResource extends Resource
 {

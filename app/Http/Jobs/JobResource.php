@@ -15,8 +15,29 @@ use Carbon\CarbonImmutable;
 /**
  * One job.
  *
- * @phpstan-type JobSummary array{id: int, name: string, client: string, due: string|null, days_left: int|null, figures: int, signed: int, late: bool}
- * @phpstan-type Job_ array{id: int, name: string, client: string, due: string|null, force: string, state: value-of<JobState>, version: int, standard: array{id: int, name: string, version: string}, tiers: list<array{key: string, name: string, rank: int, retired: bool, by_agreement: bool}>, surfaces: list<array{key: string, name: string}>, schemes: list<array{id: int, name: string, common: bool}>}
+ * @phpstan-type JobSummary array{
+ *   id: int,
+ *   name: string,
+ *   client: string,
+ *   due: string|null,
+ *   days_left: int|null,
+ *   figures: int,
+ *   signed: int,
+ *   late: bool,
+ * }
+ * @phpstan-type Job_ array{
+ *   id: int,
+ *   name: string,
+ *   client: string,
+ *   due: string|null,
+ *   force: string,
+ *   state: value-of<JobState>,
+ *   version: int,
+ *   standard: array{id: int, name: string, version: string},
+ *   tiers: list<array{key: string, name: string, rank: int, retired: bool, by_agreement: bool}>,
+ *   surfaces: list<array{key: string, name: string}>,
+ *   schemes: list<array{id: int, name: string, common: bool}>,
+ * }
  */
 final readonly class JobResource extends Resource
 {

@@ -20,10 +20,33 @@ use Core\Standard\UseWords;
 /**
  * What a job says itself of a tier by agreement, surface by surface.
  *
- * @phpstan-type OwnUse array{id: string, technique: string, name: string, degree: string, coats: int, steps: int, minutes: float}
+ * @phpstan-type OwnUse array{
+ *   id: string,
+ *   technique: string,
+ *   name: string,
+ *   degree: string,
+ *   coats: int,
+ *   steps: int,
+ *   minutes: float,
+ * }
  * @phpstan-type OwnCriterion array{id: string, text: string, severity: value-of<Severity>}
- * @phpstan-type OwnSurface array{surface: string, name: string, said: 'job'|'standard'|'nothing', uses: list<OwnUse>, criteria: list<OwnCriterion>, document: mixed}
- * @phpstan-type OwnList array{job: array{id: int, name: string, version: int}, tier: string, tier_name: string, by_agreement: bool, surfaces: list<OwnSurface>, tiers: list<array{key: string, name: string}>, techniques: list<array{key: string, name: string}>}
+ * @phpstan-type OwnSurface array{
+ *   surface: string,
+ *   name: string,
+ *   said: 'job'|'standard'|'nothing',
+ *   uses: list<OwnUse>,
+ *   criteria: list<OwnCriterion>,
+ *   document: mixed,
+ * }
+ * @phpstan-type OwnList array{
+ *   job: array{id: int, name: string, version: int},
+ *   tier: string,
+ *   tier_name: string,
+ *   by_agreement: bool,
+ *   surfaces: list<OwnSurface>,
+ *   tiers: list<array{key: string, name: string}>,
+ *   techniques: list<array{key: string, name: string}>,
+ * }
  */
 final readonly class OwnListResource extends Resource
 {

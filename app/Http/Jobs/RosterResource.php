@@ -12,9 +12,24 @@ use App\Import\RosterProblem;
 /**
  * What a roster says, and what is wrong with it.
  *
- * @phpstan-type RosterLine_ array{line: int, unit: string, figure_type: string, count: int, tier: string, leader_count: int, leader_tier: string|null, note: string}
+ * @phpstan-type RosterLine_ array{
+ *   line: int,
+ *   unit: string,
+ *   figure_type: string,
+ *   count: int,
+ *   tier: string,
+ *   leader_count: int,
+ *   leader_tier: string|null,
+ *   note: string,
+ * }
  * @phpstan-type RosterProblem_ array{line: int, column: string, code: string, message: string}
- * @phpstan-type Roster_ array{lines: list<RosterLine_>, problems: list<RosterProblem_>, unknown_types: list<string>, figures: int, taken: bool}
+ * @phpstan-type Roster_ array{
+ *   lines: list<RosterLine_>,
+ *   problems: list<RosterProblem_>,
+ *   unknown_types: list<string>,
+ *   figures: int,
+ *   taken: bool,
+ * }
  */
 final readonly class RosterResource extends Resource
 {

@@ -9,7 +9,22 @@ use App\Models\Paint;
 use Core\Colour\Srgb;
 
 /**
- * @phpstan-type Paint_ array{id: int, name: string, kind: string, hex: string, opacity: string, finish: string, ml: float, stock_ml: float, lab: list<float>, coats_dark: int, coats_middle: int, coats_light: int, hiding: float|null, version: int}
+ * @phpstan-type Paint_ array{
+ *   id: int,
+ *   name: string,
+ *   kind: string,
+ *   hex: string,
+ *   opacity: string,
+ *   finish: string,
+ *   ml: float,
+ *   stock_ml: float,
+ *   lab: list<float>,
+ *   coats_dark: int,
+ *   coats_middle: int,
+ *   coats_light: int,
+ *   hiding: float|null,
+ *   version: int,
+ * }
  */
 final readonly class PaintsResource extends Resource
 {

@@ -8,7 +8,14 @@ use App\Http\Shared\Resource;
 use Core\Scheme\Substitute as CoreSubstitute;
 
 /**
- * @phpstan-type Substitute_ array{paint: string, hex: string, kind: string, stock_ml: float, delta_e: float, side: list<string>}
+ * @phpstan-type Substitute_ array{
+ *   paint: string,
+ *   hex: string,
+ *   kind: string,
+ *   stock_ml: float,
+ *   delta_e: float,
+ *   side: list<string>,
+ * }
  */
 final readonly class SubstitutesResource extends Resource
 {

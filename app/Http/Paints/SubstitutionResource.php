@@ -15,9 +15,29 @@ use Core\Scheme\ShownRung;
  *
  * @phpstan-import-type Substitute_ from SubstitutesResource
  *
- * @phpstan-type TouchedRung array{role: string, before: string, after: string, before_hex: string, after_hex: string, delta_e: float, lightness: float}
- * @phpstan-type TouchedLadder_ array{scheme: string, scheme_id: int, area: string, figure_type: string, rungs: list<TouchedRung>, uses: int}
- * @phpstan-type Substitution_ array{paint: string, substitute: Substitute_, taken: bool, ladders: list<TouchedLadder_>}
+ * @phpstan-type TouchedRung array{
+ *   role: string,
+ *   before: string,
+ *   after: string,
+ *   before_hex: string,
+ *   after_hex: string,
+ *   delta_e: float,
+ *   lightness: float,
+ * }
+ * @phpstan-type TouchedLadder_ array{
+ *   scheme: string,
+ *   scheme_id: int,
+ *   area: string,
+ *   figure_type: string,
+ *   rungs: list<TouchedRung>,
+ *   uses: int,
+ * }
+ * @phpstan-type Substitution_ array{
+ *   paint: string,
+ *   substitute: Substitute_,
+ *   taken: bool,
+ *   ladders: list<TouchedLadder_>,
+ * }
  */
 final readonly class SubstitutionResource extends Resource
 {

@@ -11,7 +11,20 @@ use App\Models\ProposalState;
 /**
  * A proposal to change the standard.
  *
- * @phpstan-type Proposal_ array{id: int, tier: string, surface: string, use: string|null, text: string, state: value-of<ProposalState>, answer: string, by: string, answered_by: string|null, job: string|null, at: string|null, version: int}
+ * @phpstan-type Proposal_ array{
+ *   id: int,
+ *   tier: string,
+ *   surface: string,
+ *   use: string|null,
+ *   text: string,
+ *   state: value-of<ProposalState>,
+ *   answer: string,
+ *   by: string,
+ *   answered_by: string|null,
+ *   job: string|null,
+ *   at: string|null,
+ *   version: int,
+ * }
  */
 final readonly class ProposalResource extends Resource
 {

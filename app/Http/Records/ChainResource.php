@@ -11,7 +11,13 @@ use Core\Record\ChainFault;
 /**
  * Whether every record of the studio is as it was signed.
  *
- * @phpstan-type Chain array{records: int, head: string, holds: bool, faults: list<array{number: int, message: string}>, rule: string}
+ * @phpstan-type Chain array{
+ *   records: int,
+ *   head: string,
+ *   holds: bool,
+ *   faults: list<array{number: int, message: string}>,
+ *   rule: string,
+ * }
  */
 final readonly class ChainResource extends Resource
 {

@@ -16,15 +16,125 @@ use App\Models\SignOff;
  *
  * @phpstan-import-type Why from WhyShape as WhyData
  *
- * @phpstan-type RecordAnswer array{item: string, area: string, criterion: string, text: string, severity: string, source: string, answer: string, side: string|null, reason: string, by: string, at: string|null, in: string, undone: bool}
- * @phpstan-type RecordFault array{kind: string, item: string, area: string, criterion: string|null, text: string, severity: string|null, own_severity: string|null, side: string|null, zone: string|null, flaw: string|null, size_mm: float|null, sentence: string, why: WhyData|null, note: string, stands: bool, waived: array{by: string, agreed_with: string|null, reason: string|null, at: string}|null, mended: array{by: string, at: string|null, note: string}|null}
- * @phpstan-type RecordRound array{round: int, ended: string, opened: array{by: string, at: string|null}|null, closed: array{by: string, at: string|null}|null, minutes: float|null, sent_back: array{by: string, reason: string, area: string}|null, answers: list<RecordAnswer>, faults: list<RecordFault>}
- * @phpstan-type RecordPainted array{area: string, use: string, technique: string, degree: string, by: string, at: string|null}
- * @phpstan-type RecordExcused array{area: string, use: string, work: string, as: string, words: string, reason: string, agreed_with: string, by: string}
- * @phpstan-type RecordLeftOut array{area: string, use: string, work: string, reason: string, agreed_with: string, by: string, whole_unit: bool}
- * @phpstan-type RecordNotAsked array{area: string, reason: string, agreed_with: string, by: string, whole_unit: bool}
- * @phpstan-type Record array{format: string, number: int, previous: string, ids: array{studio: int, figure: int, check: int, signer: int}|null, studio: string, job: array{name: string, client: string, force: string}, figure: array{unit: string, number: int, leader: bool, type: string}, standard: array{name: string, version: string}, tier: array{id: string, name: string, rank: int, distance_mm: float, notice_arcmin: float, colour_tolerance: float, sides: list<string>, look_minutes: float, limits: array{critical: int, major: int, minor: int}}, painted: list<RecordPainted>, excused: list<RecordExcused>, left_out: list<RecordLeftOut>, not_asked: list<RecordNotAsked>, chosen: list<array{area: string, use: string, technique: string}>, area_tiers: list<array{area: string, tier: string}>, unseen: list<string>, rounds: list<RecordRound>, verdict: array{is: string, counts: array{critical: int, major: int, minor: int}, why?: WhyData}, look: array{minutes: float, asked: float, under: bool}|null, evidence: array{digest: string, rounds: int, last_mark: int}|null, painters: list<string>, signed: array{by: string, role: string, at: string, self_checked: bool}}
- * @phpstan-type SignOff_ array{row: SignOffRow, previous: string, key: string|null, head: array{number: int, hash: string}, record: Record}
+ * @phpstan-type RecordAnswer array{
+ *   item: string,
+ *   area: string,
+ *   criterion: string,
+ *   text: string,
+ *   severity: string,
+ *   source: string,
+ *   answer: string,
+ *   side: string|null,
+ *   reason: string,
+ *   by: string,
+ *   at: string|null,
+ *   in: string,
+ *   undone: bool,
+ * }
+ * @phpstan-type RecordFault array{
+ *   kind: string,
+ *   item: string,
+ *   area: string,
+ *   criterion: string|null,
+ *   text: string,
+ *   severity: string|null,
+ *   own_severity: string|null,
+ *   side: string|null,
+ *   zone: string|null,
+ *   flaw: string|null,
+ *   size_mm: float|null,
+ *   sentence: string,
+ *   why: WhyData|null,
+ *   note: string,
+ *   stands: bool,
+ *   waived: array{by: string, agreed_with: string|null, reason: string|null, at: string}|null,
+ *   mended: array{by: string, at: string|null, note: string}|null,
+ * }
+ * @phpstan-type RecordRound array{
+ *   round: int,
+ *   ended: string,
+ *   opened: array{by: string, at: string|null}|null,
+ *   closed: array{by: string, at: string|null}|null,
+ *   minutes: float|null,
+ *   sent_back: array{by: string, reason: string, area: string}|null,
+ *   answers: list<RecordAnswer>,
+ *   faults: list<RecordFault>,
+ * }
+ * @phpstan-type RecordPainted array{
+ *   area: string,
+ *   use: string,
+ *   technique: string,
+ *   degree: string,
+ *   by: string,
+ *   at: string|null,
+ * }
+ * @phpstan-type RecordExcused array{
+ *   area: string,
+ *   use: string,
+ *   work: string,
+ *   as: string,
+ *   words: string,
+ *   reason: string,
+ *   agreed_with: string,
+ *   by: string,
+ * }
+ * @phpstan-type RecordLeftOut array{
+ *   area: string,
+ *   use: string,
+ *   work: string,
+ *   reason: string,
+ *   agreed_with: string,
+ *   by: string,
+ *   whole_unit: bool,
+ * }
+ * @phpstan-type RecordNotAsked array{
+ *   area: string,
+ *   reason: string,
+ *   agreed_with: string,
+ *   by: string,
+ *   whole_unit: bool,
+ * }
+ * @phpstan-type Record array{
+ *   format: string,
+ *   number: int,
+ *   previous: string,
+ *   ids: array{studio: int, figure: int, check: int, signer: int}|null,
+ *   studio: string,
+ *   job: array{name: string, client: string, force: string},
+ *   figure: array{unit: string, number: int, leader: bool, type: string},
+ *   standard: array{name: string, version: string},
+ *   tier: array{
+ *     id: string,
+ *     name: string,
+ *     rank: int,
+ *     distance_mm: float,
+ *     notice_arcmin: float,
+ *     colour_tolerance: float,
+ *     sides: list<string>,
+ *     look_minutes: float,
+ *     limits: array{critical: int, major: int, minor: int},
+ *   },
+ *   painted: list<RecordPainted>,
+ *   excused: list<RecordExcused>,
+ *   left_out: list<RecordLeftOut>,
+ *   not_asked: list<RecordNotAsked>,
+ *   chosen: list<array{area: string, use: string, technique: string}>,
+ *   area_tiers: list<array{area: string, tier: string}>,
+ *   unseen: list<string>,
+ *   rounds: list<RecordRound>,
+ *   verdict: array{is: string, counts: array{critical: int, major: int, minor: int}, why?: WhyData},
+ *   look: array{minutes: float, asked: float, under: bool}|null,
+ *   evidence: array{digest: string, rounds: int, last_mark: int}|null,
+ *   painters: list<string>,
+ *   signed: array{by: string, role: string, at: string, self_checked: bool},
+ * }
+ * @phpstan-type SignOff_ array{
+ *   row: SignOffRow,
+ *   previous: string,
+ *   key: string|null,
+ *   head: array{number: int, hash: string},
+ *   record: Record,
+ * }
  */
 final readonly class SignOffResource extends Resource
 {

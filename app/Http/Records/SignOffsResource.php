@@ -10,7 +10,17 @@ use App\Models\SignOff;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 
 /**
- * @phpstan-type SignOffRow array{id: int, number: int, job_id: int, job: string, unit: string, figure: int, signed_by: string, signed_at: string, hash: string}
+ * @phpstan-type SignOffRow array{
+ *   id: int,
+ *   number: int,
+ *   job_id: int,
+ *   job: string,
+ *   unit: string,
+ *   figure: int,
+ *   signed_by: string,
+ *   signed_at: string,
+ *   hash: string,
+ * }
  * @phpstan-type SignOffPage array{rows: list<SignOffRow>, page: int, pages: int, all: int}
  */
 final readonly class SignOffsResource extends Resource

@@ -16,9 +16,28 @@ use Core\Scheme\RecipePart;
  * @phpstan-import-type Why from WhyShape
  *
  * @phpstan-type MixPart array{paint: string, parts: float, hex: string, kind: string}
- * @phpstan-type Recipe_ array{text: string, parts: list<MixPart>, water: float, hex: string|null, forecast: bool, metal: bool, too_much_water: bool}
+ * @phpstan-type Recipe_ array{
+ *   text: string,
+ *   parts: list<MixPart>,
+ *   water: float,
+ *   hex: string|null,
+ *   forecast: bool,
+ *   metal: bool,
+ *   too_much_water: bool,
+ * }
  * @phpstan-type MixBatch array{ml: float, drops: list<array{name: string, drops: int}>, why: Why}
- * @phpstan-type StepMix array{step: int, text: string, parts: list<MixPart>, hex: string|null, forecast: bool, too_much_water: bool, from: string, batch: MixBatch|null, coats: int|null, version: int|null}
+ * @phpstan-type StepMix array{
+ *   step: int,
+ *   text: string,
+ *   parts: list<MixPart>,
+ *   hex: string|null,
+ *   forecast: bool,
+ *   too_much_water: bool,
+ *   from: string,
+ *   batch: MixBatch|null,
+ *   coats: int|null,
+ *   version: int|null,
+ * }
  */
 final readonly class RecipeParts
 {

@@ -30,12 +30,61 @@ use Core\Scheme\UseRecipe;
  * @phpstan-import-type MixBatch from RecipeParts
  *
  * @phpstan-type RungWritten array{role: string, mix: string, cover: float, coats: int}
- * @phpstan-type SchemeRung array{role: string, mix: string, cover: float, coats: int, recipe: Recipe_, shared: bool, hex: string, lightness: float, value: int, under: string, taken: bool, batch: MixBatch|null}
+ * @phpstan-type SchemeRung array{
+ *   role: string,
+ *   mix: string,
+ *   cover: float,
+ *   coats: int,
+ *   recipe: Recipe_,
+ *   shared: bool,
+ *   hex: string,
+ *   lightness: float,
+ *   value: int,
+ *   under: string,
+ *   taken: bool,
+ *   batch: MixBatch|null,
+ * }
  * @phpstan-type SchemeUse array{use: string, step: int, mix: string, recipe: Recipe_, asked: bool}
  * @phpstan-type LadderSuggestion array{at: int, inserts: bool, rung: RungWritten, sentence: string}
- * @phpstan-type LadderFinding_ array{code: string, at: int, sentence: string, why: Why, suggestion: LadderSuggestion|null}
- * @phpstan-type TierStep_ array{use: string, name: string, step: int, mix: string, hex: string|null, rung: int|null, coats: int, paint_coats: int|null}
- * @phpstan-type SchemeArea_ array{id: int|null, area: string, figure_type: string, of_scheme: string, inherited: bool, version: int|null, surface: string, surface_name: string, on_figure: bool, takes_shared_light: bool, turn: string, note: string, rungs: list<SchemeRung>, uses: list<SchemeUse>, fault: array{code: string, sentence: string, at: int}|null, findings: list<LadderFinding_>, missing: list<RungWritten>, span: float, asked: float|null, steps: list<TierStep_>}
+ * @phpstan-type LadderFinding_ array{
+ *   code: string,
+ *   at: int,
+ *   sentence: string,
+ *   why: Why,
+ *   suggestion: LadderSuggestion|null,
+ * }
+ * @phpstan-type TierStep_ array{
+ *   use: string,
+ *   name: string,
+ *   step: int,
+ *   mix: string,
+ *   hex: string|null,
+ *   rung: int|null,
+ *   coats: int,
+ *   paint_coats: int|null,
+ * }
+ * @phpstan-type SchemeArea_ array{
+ *   id: int|null,
+ *   area: string,
+ *   figure_type: string,
+ *   of_scheme: string,
+ *   inherited: bool,
+ *   version: int|null,
+ *   surface: string,
+ *   surface_name: string,
+ *   on_figure: bool,
+ *   takes_shared_light: bool,
+ *   turn: string,
+ *   note: string,
+ *   rungs: list<SchemeRung>,
+ *   uses: list<SchemeUse>,
+ *   fault: array{code: string, sentence: string, at: int}|null,
+ *   findings: list<LadderFinding_>,
+ *   missing: list<RungWritten>,
+ *   span: float,
+ *   asked: float|null,
+ *   steps: list<TierStep_>,
+ * }
  */
 final readonly class SchemeAreaParts
 {

@@ -14,7 +14,15 @@ use Core\Standard\Standard;
  *
  * @phpstan-import-type Plate from PlateParts
  *
- * @phpstan-type SchemePlate array{area: string, surface_name: string, tier: string, tier_name: string, span: float, asked: float|null, plate: Plate|null}
+ * @phpstan-type SchemePlate array{
+ *   area: string,
+ *   surface_name: string,
+ *   tier: string,
+ *   tier_name: string,
+ *   span: float,
+ *   asked: float|null,
+ *   plate: Plate|null,
+ * }
  */
 final readonly class SchemePlatesResource extends Resource
 {

@@ -27,10 +27,57 @@ use Core\Standard\Tier;
  * @phpstan-type SchemeFinding_ array{code: string, area: string, sentence: string, why: Why}
  * @phpstan-type NeighbourPair array{one: string, other: string, apart: float, lined: bool, parts: bool}
  * @phpstan-type FamilyShare array{family: string, share: float, hex: string}
- * @phpstan-type SchemeNote_ array{id: int, kind: string, area: string, text: string, by: string, at: string|null}
- * @phpstan-type SchemePaint array{name: string, kind: string, hex: string, stock_ml: float, areas: list<string>}
+ * @phpstan-type SchemeNote_ array{
+ *   id: int,
+ *   kind: string,
+ *   area: string,
+ *   text: string,
+ *   by: string,
+ *   at: string|null,
+ * }
+ * @phpstan-type SchemePaint array{
+ *   name: string,
+ *   kind: string,
+ *   hex: string,
+ *   stock_ml: float,
+ *   areas: list<string>,
+ * }
  * @phpstan-type Choice_ array{key: string, name: string}
- * @phpstan-type Scheme array{id: int, name: string, force: array{id: int, name: string}, common_id: int|null, version: int, ground: string, light: string, light_hex: string|null, light_own: float, light_parts: float, light_reach: int, last_light: string, light_from: string, focal: list<string>, accents: string, note: string, picture: string|null, tiers: list<Choice_>, tier: string, types: list<Choice_>, type: string, areas: list<SchemeArea_>, without: list<Choice_>, lit: array{taking: int, of: int}, findings: list<SchemeFinding_>, across: list<SchemeFinding_>, pairs: list<NeighbourPair>, least_apart: float, families: list<FamilyShare>, family_limit: float, paints: list<SchemePaint>, notes: list<SchemeNote_>, others: list<SchemeRow>}
+ * @phpstan-type Scheme array{
+ *   id: int,
+ *   name: string,
+ *   force: array{id: int, name: string},
+ *   common_id: int|null,
+ *   version: int,
+ *   ground: string,
+ *   light: string,
+ *   light_hex: string|null,
+ *   light_own: float,
+ *   light_parts: float,
+ *   light_reach: int,
+ *   last_light: string,
+ *   light_from: string,
+ *   focal: list<string>,
+ *   accents: string,
+ *   note: string,
+ *   picture: string|null,
+ *   tiers: list<Choice_>,
+ *   tier: string,
+ *   types: list<Choice_>,
+ *   type: string,
+ *   areas: list<SchemeArea_>,
+ *   without: list<Choice_>,
+ *   lit: array{taking: int, of: int},
+ *   findings: list<SchemeFinding_>,
+ *   across: list<SchemeFinding_>,
+ *   pairs: list<NeighbourPair>,
+ *   least_apart: float,
+ *   families: list<FamilyShare>,
+ *   family_limit: float,
+ *   paints: list<SchemePaint>,
+ *   notes: list<SchemeNote_>,
+ *   others: list<SchemeRow>,
+ * }
  */
 final readonly class SchemeResource extends Resource
 {

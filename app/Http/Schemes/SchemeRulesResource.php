@@ -9,7 +9,14 @@ use Core\Scheme\SchemeRules;
 use Core\Scheme\Setting;
 
 /**
- * @phpstan-type SchemeSetting array{name: string, say: string, number: float, usual: float, least: float, most: float}
+ * @phpstan-type SchemeSetting array{
+ *   name: string,
+ *   say: string,
+ *   number: float,
+ *   usual: float,
+ *   least: float,
+ *   most: float,
+ * }
  */
 final readonly class SchemeRulesResource extends Resource
 {

@@ -8,7 +8,14 @@ use App\Http\Shared\Resource;
 use App\Models\Scheme;
 
 /**
- * @phpstan-type SchemeRow array{id: int, name: string, force: string, common_id: int|null, areas: int, version: int}
+ * @phpstan-type SchemeRow array{
+ *   id: int,
+ *   name: string,
+ *   force: string,
+ *   common_id: int|null,
+ *   areas: int,
+ *   version: int,
+ * }
  */
 final readonly class SchemesResource extends Resource
 {

@@ -12,7 +12,14 @@ use App\Models\User;
  * Somebody's own account.
  *
  * @phpstan-type OpenSession array{key: string, from: string, agent: string, last_seen: string, current: bool}
- * @phpstan-type Account array{name: string, email: string, second_factor_since: string|null, required: bool, recovery_left: int, sessions: list<OpenSession>}
+ * @phpstan-type Account array{
+ *   name: string,
+ *   email: string,
+ *   second_factor_since: string|null,
+ *   required: bool,
+ *   recovery_left: int,
+ *   sessions: list<OpenSession>,
+ * }
  */
 final readonly class AccountResource extends Resource
 {

@@ -12,7 +12,26 @@ use Core\Standard\Currency;
 /**
  * Who is signed in, and how much waits.
  *
- * @phpstan-type Session array{user: array{id: int, name: string, role: 'lead'|'deputy'|'painter', signing_rank: int|null, second_factor: bool}, studio: array{id: int, name: string, time_zone: string, currency: string, currency_decimals: int, single_keys: bool, allows_self_check: bool, requires_second_factor: bool}, waiting: array{checks: int, bench: int}}
+ * @phpstan-type Session array{
+ *   user: array{
+ *     id: int,
+ *     name: string,
+ *     role: 'lead'|'deputy'|'painter',
+ *     signing_rank: int|null,
+ *     second_factor: bool,
+ *   },
+ *   studio: array{
+ *     id: int,
+ *     name: string,
+ *     time_zone: string,
+ *     currency: string,
+ *     currency_decimals: int,
+ *     single_keys: bool,
+ *     allows_self_check: bool,
+ *     requires_second_factor: bool,
+ *   },
+ *   waiting: array{checks: int, bench: int},
+ * }
  */
 final readonly class SessionResource extends Resource
 {

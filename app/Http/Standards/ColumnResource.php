@@ -11,7 +11,10 @@ use App\Http\Shared\Resource;
  *
  * @phpstan-import-type UseDocument from \Document\Member\UseMembers
  *
- * @phpstan-type Column array{cells: list<array{surface: string, uses: list<UseDocument>}>, problems: list<array{line: int, message: string}>}
+ * @phpstan-type Column array{
+ *   cells: list<array{surface: string, uses: list<UseDocument>}>,
+ *   problems: list<array{line: int, message: string}>,
+ * }
  */
 final readonly class ColumnResource extends Resource
 {

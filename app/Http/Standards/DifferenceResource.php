@@ -10,7 +10,12 @@ use Document\Difference\ChangeLine;
 /**
  * What a version changes, line by line.
  *
- * @phpstan-type DifferenceLine array{tier: string|null, surface: string|null, sentence: string, minutes: float|null}
+ * @phpstan-type DifferenceLine array{
+ *   tier: string|null,
+ *   surface: string|null,
+ *   sentence: string,
+ *   minutes: float|null,
+ * }
  * @phpstan-type Difference array{against: string|null, lines: list<DifferenceLine>}
  */
 final readonly class DifferenceResource extends Resource

@@ -13,8 +13,21 @@ use Document\Standard\StandardText;
  * @phpstan-import-type Sheet from SheetResource
  * @phpstan-import-type StandardDocument from \Document\Standard\StandardReader
  *
- * @phpstan-type DraftRevisions array{head: int, order: int, surfaces: array<string, int>, techniques: array<string, int>, tiers: array<string, int>, cells: array<string, int>}
- * @phpstan-type Draft array{sheet: Sheet, document: StandardDocument, revisions: DraftRevisions, undo: int, redo: int}
+ * @phpstan-type DraftRevisions array{
+ *   head: int,
+ *   order: int,
+ *   surfaces: array<string, int>,
+ *   techniques: array<string, int>,
+ *   tiers: array<string, int>,
+ *   cells: array<string, int>,
+ * }
+ * @phpstan-type Draft array{
+ *   sheet: Sheet,
+ *   document: StandardDocument,
+ *   revisions: DraftRevisions,
+ *   undo: int,
+ *   redo: int,
+ * }
  */
 final readonly class DraftResource extends Resource
 {

@@ -11,7 +11,21 @@ use Core\Standard\Currency;
 /**
  * What a version would change for each running job that is not on it. Prices in the smallest unit of the currency.
  *
- * @phpstan-type JobMove array{job: int, name: string, version: int, standard: string, figures: int, changed: int, in_check: int, signed: int, minutes_before: float, minutes_after: float, price_before: int|null, price_after: int|null, missing_tiers: list<string>}
+ * @phpstan-type JobMove array{
+ *   job: int,
+ *   name: string,
+ *   version: int,
+ *   standard: string,
+ *   figures: int,
+ *   changed: int,
+ *   in_check: int,
+ *   signed: int,
+ *   minutes_before: float,
+ *   minutes_after: float,
+ *   price_before: int|null,
+ *   price_after: int|null,
+ *   missing_tiers: list<string>,
+ * }
  * @phpstan-type JobMoves array{currency: string, currency_decimals: int, jobs: list<JobMove>}
  */
 final readonly class JobMovesResource extends Resource

@@ -11,7 +11,19 @@ use Document\Member\Members;
  * The fields that members of a standard are written in, as they are declared.
  *
  * @phpstan-type MemberWord array{value: string, label: string}
- * @phpstan-type MemberField array{name: string, label: string, section: string, kind: 'text'|'number'|'switch'|'word'|'other', unit: string, step: float, rows: int, hint: string, needed: bool, otherwise: string|int|float|bool|null, words: list<MemberWord>}
+ * @phpstan-type MemberField array{
+ *   name: string,
+ *   label: string,
+ *   section: string,
+ *   kind: 'text'|'number'|'switch'|'word'|'other',
+ *   unit: string,
+ *   step: float,
+ *   rows: int,
+ *   hint: string,
+ *   needed: bool,
+ *   otherwise: string|int|float|bool|null,
+ *   words: list<MemberWord>,
+ * }
  */
 final readonly class MemberFields
 {

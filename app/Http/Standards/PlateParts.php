@@ -21,9 +21,32 @@ use Core\Standard\TechniqueUse;
 /**
  * A proof plate: zones as the core made them, and the drawing of them. The page only draws.
  *
- * @phpstan-type PlateZone array{zone: string, hex: string, lightness: float, uses: list<string>, softness: float, cover: float, texture: string|null}
- * @phpstan-type PlateMark array{d: string, fill: string|null, stroke: string|null, width: float, opacity: float, blur: float, outside: bool}
- * @phpstan-type Plate array{tier: string, surface: string, span: float, outline: string, marks: list<PlateMark>, zones: list<PlateZone>}
+ * @phpstan-type PlateZone array{
+ *   zone: string,
+ *   hex: string,
+ *   lightness: float,
+ *   uses: list<string>,
+ *   softness: float,
+ *   cover: float,
+ *   texture: string|null,
+ * }
+ * @phpstan-type PlateMark array{
+ *   d: string,
+ *   fill: string|null,
+ *   stroke: string|null,
+ *   width: float,
+ *   opacity: float,
+ *   blur: float,
+ *   outside: bool,
+ * }
+ * @phpstan-type Plate array{
+ *   tier: string,
+ *   surface: string,
+ *   span: float,
+ *   outline: string,
+ *   marks: list<PlateMark>,
+ *   zones: list<PlateZone>,
+ * }
  */
 final readonly class PlateParts
 {

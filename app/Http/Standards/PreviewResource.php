@@ -19,7 +19,12 @@ use Document\Standard\StandardPieces;
  * @phpstan-import-type SheetFinding from SheetParts
  * @phpstan-import-type Plate from PlateParts
  *
- * @phpstan-type Preview array{tiers: list<SheetTier>, cells: list<SheetCell>, findings: list<SheetFinding>, plates: list<Plate>}
+ * @phpstan-type Preview array{
+ *   tiers: list<SheetTier>,
+ *   cells: list<SheetCell>,
+ *   findings: list<SheetFinding>,
+ *   plates: list<Plate>,
+ * }
  */
 final readonly class PreviewResource extends Resource
 {

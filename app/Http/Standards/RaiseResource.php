@@ -15,11 +15,35 @@ use Core\Standard\UseWords;
 /**
  * What it takes to raise a finished figure, and where it could have stopped.
  *
- * @phpstan-type RaisedWork array{area: string, use: string, name: string, degree: string, coats: int, steps: int, minutes: float}
+ * @phpstan-type RaisedWork array{
+ *   area: string,
+ *   use: string,
+ *   name: string,
+ *   degree: string,
+ *   coats: int,
+ *   steps: int,
+ *   minutes: float,
+ * }
  * @phpstan-type BlockedWork array{area: string, use: string, name: string, why: string}
  * @phpstan-type StoppingAfter array{area: string, use: string}
- * @phpstan-type Stopping array{tier: string, name: string, passed: bool, minutes: float, after: list<StoppingAfter>, missing: list<StoppingAfter>}
- * @phpstan-type Raise array{from: string, to: string, uses: list<RaisedWork>, tidy: list<array{area: string, minutes: float}>, blocked: list<BlockedWork>, minutes: float, whole_minutes: float, stopping: list<Stopping>}
+ * @phpstan-type Stopping array{
+ *   tier: string,
+ *   name: string,
+ *   passed: bool,
+ *   minutes: float,
+ *   after: list<StoppingAfter>,
+ *   missing: list<StoppingAfter>,
+ * }
+ * @phpstan-type Raise array{
+ *   from: string,
+ *   to: string,
+ *   uses: list<RaisedWork>,
+ *   tidy: list<array{area: string, minutes: float}>,
+ *   blocked: list<BlockedWork>,
+ *   minutes: float,
+ *   whole_minutes: float,
+ *   stopping: list<Stopping>,
+ * }
  */
 final readonly class RaiseResource extends Resource
 {

@@ -40,13 +40,86 @@ use Document\Standard\StandardPieces;
  * @phpstan-import-type Limits from WhyShape
  *
  * @phpstan-type SheetPrice array{school: 'list'|'hours', list: array<string, int>|null, hourly: int|null}
- * @phpstan-type SheetTier array{key: string, name: string, rank: int, by_agreement: bool, retired: bool, purpose: value-of<Purpose>|null, distance_mm: float, notice_arcmin: float, smallest_mm: float, smallest_why: WhyData, sides: list<value-of<Side>>, limits: Limits, colour_tolerance: float, value_span: float|null, look_minutes: float, budget_minutes: float, price: SheetPrice|null, sampling: bool, photograph: bool, checked_by: value-of<Checker>, note: string, terms: list<string>, minutes: float, minutes_why: WhyData, compared_with: string|null}
- * @phpstan-type SheetUse array{id: string, name: string, group: string, choices: list<string>, techniques: list<string>, degree: string, extent: string, coats: int, steps: int, minutes: float|null, each: float|null, feature: string|null, menu: string|null, rise: 'new'|'more'|'instead'|'same', was: string}
- * @phpstan-type SheetCriterion array{id: string, text: string, severity: value-of<Severity>, feature: string|null}
+ * @phpstan-type SheetTier array{
+ *   key: string,
+ *   name: string,
+ *   rank: int,
+ *   by_agreement: bool,
+ *   retired: bool,
+ *   purpose: value-of<Purpose>|null,
+ *   distance_mm: float,
+ *   notice_arcmin: float,
+ *   smallest_mm: float,
+ *   smallest_why: WhyData,
+ *   sides: list<value-of<Side>>,
+ *   limits: Limits,
+ *   colour_tolerance: float,
+ *   value_span: float|null,
+ *   look_minutes: float,
+ *   budget_minutes: float,
+ *   price: SheetPrice|null,
+ *   sampling: bool,
+ *   photograph: bool,
+ *   checked_by: value-of<Checker>,
+ *   note: string,
+ *   terms: list<string>,
+ *   minutes: float,
+ *   minutes_why: WhyData,
+ *   compared_with: string|null,
+ * }
+ * @phpstan-type SheetUse array{
+ *   id: string,
+ *   name: string,
+ *   group: string,
+ *   choices: list<string>,
+ *   techniques: list<string>,
+ *   degree: string,
+ *   extent: string,
+ *   coats: int,
+ *   steps: int,
+ *   minutes: float|null,
+ *   each: float|null,
+ *   feature: string|null,
+ *   menu: string|null,
+ *   rise: 'new'|'more'|'instead'|'same',
+ *   was: string,
+ * }
+ * @phpstan-type SheetCriterion array{
+ *   id: string,
+ *   text: string,
+ *   severity: value-of<Severity>,
+ *   feature: string|null,
+ * }
  * @phpstan-type SheetMenu array{id: string, name: string, choose: int|null, uses: list<string>}
- * @phpstan-type SheetCell array{tier: string, surface: string, state: 'asked'|'not-asked'|'undecided', uses: list<SheetUse>, criteria: list<SheetCriterion>, menus: list<SheetMenu>, note: string, minutes: float|null}
- * @phpstan-type SheetFix array{label: string, kind: value-of<PieceKind>, id: string, surface: string, value: array<string, mixed>}
- * @phpstan-type SheetFinding array{code: string, tier: string, surface: string|null, use: string|null, advice: bool, message: string, why: WhyData, accepted: string|null, accepted_by: string|null, fix: SheetFix|null}
+ * @phpstan-type SheetCell array{
+ *   tier: string,
+ *   surface: string,
+ *   state: 'asked'|'not-asked'|'undecided',
+ *   uses: list<SheetUse>,
+ *   criteria: list<SheetCriterion>,
+ *   menus: list<SheetMenu>,
+ *   note: string,
+ *   minutes: float|null,
+ * }
+ * @phpstan-type SheetFix array{
+ *   label: string,
+ *   kind: value-of<PieceKind>,
+ *   id: string,
+ *   surface: string,
+ *   value: array<string, mixed>,
+ * }
+ * @phpstan-type SheetFinding array{
+ *   code: string,
+ *   tier: string,
+ *   surface: string|null,
+ *   use: string|null,
+ *   advice: bool,
+ *   message: string,
+ *   why: WhyData,
+ *   accepted: string|null,
+ *   accepted_by: string|null,
+ *   fix: SheetFix|null,
+ * }
  */
 final readonly class SheetParts
 {

@@ -20,7 +20,21 @@ use Document\Standard\StandardPieces;
  * @phpstan-import-type SheetFinding from SheetParts
  *
  * @phpstan-type SheetSurface array{key: string, name: string, note: string, group: string}
- * @phpstan-type Sheet array{id: int, name: string, version: string, state: value-of<VersionState>, revision: int, in_force_at: string|null, in_force_why: string, jobs: int, reference: string, tiers: list<SheetTier>, surfaces: list<SheetSurface>, cells: list<SheetCell>, findings: list<SheetFinding>}
+ * @phpstan-type Sheet array{
+ *   id: int,
+ *   name: string,
+ *   version: string,
+ *   state: value-of<VersionState>,
+ *   revision: int,
+ *   in_force_at: string|null,
+ *   in_force_why: string,
+ *   jobs: int,
+ *   reference: string,
+ *   tiers: list<SheetTier>,
+ *   surfaces: list<SheetSurface>,
+ *   cells: list<SheetCell>,
+ *   findings: list<SheetFinding>,
+ * }
  */
 final readonly class SheetResource extends Resource
 {

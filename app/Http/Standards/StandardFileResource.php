@@ -12,7 +12,12 @@ use Document\Difference\ChangeLine;
  *
  * @phpstan-import-type DifferenceLine from DifferenceResource
  *
- * @phpstan-type StandardFilePreview array{name: string, version: string, against: string|null, lines: list<DifferenceLine>}
+ * @phpstan-type StandardFilePreview array{
+ *   name: string,
+ *   version: string,
+ *   against: string|null,
+ *   lines: list<DifferenceLine>,
+ * }
  */
 final readonly class StandardFileResource extends Resource
 {

@@ -11,7 +11,18 @@ use App\Models\VersionState;
 /**
  * One version of the standard.
  *
- * @phpstan-type StandardVersionRow array{id: int, name: string, version: string, state: value-of<VersionState>, revision: int, in_force_at: string|null, in_force_by: string|null, in_force_why: string, jobs: int, based_on: int|null}
+ * @phpstan-type StandardVersionRow array{
+ *   id: int,
+ *   name: string,
+ *   version: string,
+ *   state: value-of<VersionState>,
+ *   revision: int,
+ *   in_force_at: string|null,
+ *   in_force_by: string|null,
+ *   in_force_why: string,
+ *   jobs: int,
+ *   based_on: int|null,
+ * }
  */
 final readonly class StandardRowResource extends Resource
 {

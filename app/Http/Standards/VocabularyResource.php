@@ -25,12 +25,36 @@ use Document\Member\UseMembers;
 /**
  * The words that a standard is written with, and the schools with what each is for.
  *
- * @phpstan-type SchoolOption array{id: string, name: string, for: string, order: string, criteria: string, repair: string}
+ * @phpstan-type SchoolOption array{
+ *   id: string,
+ *   name: string,
+ *   for: string,
+ *   order: string,
+ *   criteria: string,
+ *   repair: string,
+ * }
  * @phpstan-type School array{id: string, name: string, choices: list<SchoolOption>}
  * @phpstan-import-type MemberField from MemberFields
  *
- * @phpstan-type FieldsOfStandard array{surface: list<MemberField>, tier: list<MemberField>, technique: list<MemberField>, use: list<MemberField>}
- * @phpstan-type Vocabulary array{fields: FieldsOfStandard, groups: list<string>, opacities: list<string>, lies_on: list<string>, extents: list<string>, textures: list<string>, sheens: list<string>, plates: list<string>, order_reasons: list<string>, size_classes: list<string>, schools: list<School>}
+ * @phpstan-type FieldsOfStandard array{
+ *   surface: list<MemberField>,
+ *   tier: list<MemberField>,
+ *   technique: list<MemberField>,
+ *   use: list<MemberField>,
+ * }
+ * @phpstan-type Vocabulary array{
+ *   fields: FieldsOfStandard,
+ *   groups: list<string>,
+ *   opacities: list<string>,
+ *   lies_on: list<string>,
+ *   extents: list<string>,
+ *   textures: list<string>,
+ *   sheens: list<string>,
+ *   plates: list<string>,
+ *   order_reasons: list<string>,
+ *   size_classes: list<string>,
+ *   schools: list<School>,
+ * }
  */
 final readonly class VocabularyResource extends Resource
 {

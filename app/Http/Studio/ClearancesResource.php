@@ -13,8 +13,21 @@ use Core\Standard\Tier;
 /**
  * What somebody may do unsupervised, technique by technique of the standard in force.
  *
- * @phpstan-type ClearanceOf array{technique: string, name: string, group: string, up_to_rank: int|null, by: string, at: string|null}
- * @phpstan-type PersonClearances array{id: int, name: string, version: int, techniques: list<ClearanceOf>, tiers: list<array{rank: int, name: string}>}
+ * @phpstan-type ClearanceOf array{
+ *   technique: string,
+ *   name: string,
+ *   group: string,
+ *   up_to_rank: int|null,
+ *   by: string,
+ *   at: string|null,
+ * }
+ * @phpstan-type PersonClearances array{
+ *   id: int,
+ *   name: string,
+ *   version: int,
+ *   techniques: list<ClearanceOf>,
+ *   tiers: list<array{rank: int, name: string}>,
+ * }
  */
 final readonly class ClearancesResource extends Resource
 {

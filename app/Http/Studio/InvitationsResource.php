@@ -11,8 +11,20 @@ use App\Models\Invitation;
 /**
  * Invitations that may still be used; the link of a new one is told this once.
  *
- * @phpstan-type InvitationRow array{id: int, name: string, email: string, role: 'lead'|'deputy'|'painter', signing_rank: int|null, by: string, expires_at: string}
- * @phpstan-type Invitations array{open: list<InvitationRow>, link: string|null, mailed: 'not-set-up'|'sent'|'failed'|null}
+ * @phpstan-type InvitationRow array{
+ *   id: int,
+ *   name: string,
+ *   email: string,
+ *   role: 'lead'|'deputy'|'painter',
+ *   signing_rank: int|null,
+ *   by: string,
+ *   expires_at: string,
+ * }
+ * @phpstan-type Invitations array{
+ *   open: list<InvitationRow>,
+ *   link: string|null,
+ *   mailed: 'not-set-up'|'sent'|'failed'|null,
+ * }
  */
 final readonly class InvitationsResource extends Resource
 {

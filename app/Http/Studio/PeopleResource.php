@@ -9,7 +9,15 @@ use App\Models\Studio;
 use App\Models\User;
 
 /**
- * @phpstan-type Colleague array{id: int, name: string, role: 'lead'|'deputy'|'painter', signing_rank: int|null, second_factor: bool, ended: bool, version: int}
+ * @phpstan-type Colleague array{
+ *   id: int,
+ *   name: string,
+ *   role: 'lead'|'deputy'|'painter',
+ *   signing_rank: int|null,
+ *   second_factor: bool,
+ *   ended: bool,
+ *   version: int,
+ * }
  */
 final readonly class PeopleResource extends Resource
 {

@@ -14,9 +14,45 @@ use App\Models\Job;
 /**
  * What waits for somebody.
  *
- * @phpstan-type WaitingFigure array{id: int, job_id: int, job: string, unit: string, number: int, leader: bool, state: value-of<FigureState>, painter: string|null, since: string|null, mended: list<string>}
- * @phpstan-type WaitingUnit array{job_id: int, job: string, unit_id: int, unit: string, figures: int, due: string|null}
- * @phpstan-type Today array{checks: list<WaitingFigure>, refused: list<WaitingFigure>, bench: list<WaitingUnit>, jobs: list<array{id: int, name: string, client: string, due: string|null, days_left: int|null, figures: int, signed: int, late: bool}>, checks_all: int, refused_all: int, proposals: int, chain: array{holds: bool, records: int, faults: int, verified_at: string|null}}
+ * @phpstan-type WaitingFigure array{
+ *   id: int,
+ *   job_id: int,
+ *   job: string,
+ *   unit: string,
+ *   number: int,
+ *   leader: bool,
+ *   state: value-of<FigureState>,
+ *   painter: string|null,
+ *   since: string|null,
+ *   mended: list<string>,
+ * }
+ * @phpstan-type WaitingUnit array{
+ *   job_id: int,
+ *   job: string,
+ *   unit_id: int,
+ *   unit: string,
+ *   figures: int,
+ *   due: string|null,
+ * }
+ * @phpstan-type Today array{
+ *   checks: list<WaitingFigure>,
+ *   refused: list<WaitingFigure>,
+ *   bench: list<WaitingUnit>,
+ *   jobs: list<array{
+ *     id: int,
+ *     name: string,
+ *     client: string,
+ *     due: string|null,
+ *     days_left: int|null,
+ *     figures: int,
+ *     signed: int,
+ *     late: bool,
+ *   }>,
+ *   checks_all: int,
+ *   refused_all: int,
+ *   proposals: int,
+ *   chain: array{holds: bool, records: int, faults: int, verified_at: string|null},
+ * }
  */
 final readonly class TodayResource extends Resource
 {
