@@ -19,6 +19,7 @@ final class LayerTest
         'Difference' => ['Standard'],
         'Colour' => [],
         'Record' => [],
+        'Plan' => [],
         'Composition' => ['Standard', 'School'],
         'Lint' => ['Standard', 'School', 'Composition'],
         'Sequence' => ['Standard', 'Composition'],

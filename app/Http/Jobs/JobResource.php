@@ -11,6 +11,7 @@ use App\Models\Scheme;
 use App\Models\StandardPiece;
 use App\Models\Tier;
 use Carbon\CarbonImmutable;
+use Core\Plan\Deadline;
 
 /**
  * One job.
@@ -71,13 +72,13 @@ final readonly class JobResource extends Resource
     /** @return JobSummary */
     public static function summary(Job $job): array
     {
-        $daysLeft = $job->due === null ? null : (int) CarbonImmutable::now($job->studioTimeZone())->startOfDay()->diffInDays($job->due->shiftTimezone($job->studioTimeZone()), false);
+        $deadline = $job->due === null ? null : new Deadline($job->due, CarbonImmutable::now($job->studioTimeZone()));
         $figures = self::count($job, 'figures_count');
         $signed = self::count($job, 'signed_count');
 
         return [
-            'id' => $job->id, 'name' => $job->name, 'client' => $job->client, 'due' => $job->due?->format('Y-m-d'), 'days_left' => $daysLeft,
-            'figures' => $figures, 'signed' => $signed, 'late' => $daysLeft !== null && $daysLeft < 0 && $signed < $figures,
+            'id' => $job->id, 'name' => $job->name, 'client' => $job->client, 'due' => $job->due?->format('Y-m-d'), 'days_left' => $deadline?->daysLeft(),
+            'figures' => $figures, 'signed' => $signed, 'late' => $deadline?->isMissed($figures, $signed) ?? false,
         ];
     }
 

@@ -14,6 +14,8 @@ use App\Models\Job;
 /**
  * What waits for somebody.
  *
+ * @phpstan-import-type JobSummary from JobResource
+ *
  * @phpstan-type WaitingFigure array{
  *   id: int,
  *   job_id: int,
@@ -38,16 +40,7 @@ use App\Models\Job;
  *   checks: list<WaitingFigure>,
  *   refused: list<WaitingFigure>,
  *   bench: list<WaitingUnit>,
- *   jobs: list<array{
- *     id: int,
- *     name: string,
- *     client: string,
- *     due: string|null,
- *     days_left: int|null,
- *     figures: int,
- *     signed: int,
- *     late: bool,
- *   }>,
+ *   jobs: list<JobSummary>,
  *   checks_all: int,
  *   refused_all: int,
  *   proposals: int,

@@ -3293,16 +3293,7 @@ export interface components {
             checks: components["schemas"]["WaitingFigure"][];
             refused: components["schemas"]["WaitingFigure"][];
             bench: components["schemas"]["WaitingUnit"][];
-            jobs: {
-                id: number;
-                name: string;
-                client: string;
-                due: string | null;
-                days_left: number | null;
-                figures: number;
-                signed: number;
-                late: boolean;
-            }[];
+            jobs: components["schemas"]["JobSummary"][];
             checks_all: number;
             refused_all: number;
             proposals: number;
