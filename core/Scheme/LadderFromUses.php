@@ -16,12 +16,8 @@ use Core\Standard\TechniqueGroup;
  */
 final readonly class LadderFromUses
 {
-    /** Covers that a list of paints says nothing of; each light leaves some of the one before it showing. Common practice, no source. */
-    private const OF_RELIGHT = 0.6;
-
-    private const OF_FIRST_LIGHT = 0.5;
-
-    private const LEAVES_SHOWING = 0.6;
+    /** A shade that a technique lays into the recesses alone. Common practice, no source. */
+    private const OF_RECESS = 0.3;
 
     public function __construct(private Standard $standard)
     {
@@ -69,8 +65,8 @@ final readonly class LadderFromUses
             return [];
         }
         $cover = match ($role) {
-            RungRole::Shade => $this->technique($surface, $use)?->liesOn === LiesOn::Recess ? 0.3 : 0.9,
-            RungRole::Relight => self::OF_RELIGHT,
+            RungRole::Shade => $this->technique($surface, $use)?->liesOn === LiesOn::Recess ? self::OF_RECESS : NextStep::OF_SHADE,
+            RungRole::Relight => LightCover::OF_RELIGHT,
             default => 1.0,
         };
 
@@ -100,13 +96,13 @@ final readonly class LadderFromUses
     private static function lights(array $list, bool $relit): array
     {
         $rungs = [];
-        $cover = $relit ? self::OF_RELIGHT * self::LEAVES_SHOWING : self::OF_FIRST_LIGHT;
+        $cover = $relit ? LightCover::OF_RELIGHT : null;
         foreach ($list as $recipe) {
             $last = $rungs === [] ? null : $rungs[count($rungs) - 1];
             // The same paint twice is one step that is laid twice.
             if ($last === null || ! $last->recipe->equals($recipe->recipe)) {
-                $rungs[] = new Rung(RungRole::Light, $recipe->recipe, round($cover, 3));
-                $cover *= self::LEAVES_SHOWING;
+                $cover = LightCover::after($cover);
+                $rungs[] = new Rung(RungRole::Light, $recipe->recipe, $cover);
             }
         }
 

@@ -120,6 +120,7 @@ final class RoleTest extends DescribedTestCase
         'POST /schemes',
         'PUT /schemes/{scheme}',
         'POST /schemes/{scheme}/areas',
+        'POST /schemes/next-step',
         'POST /schemes/{scheme}/area-previews',
         'POST /schemes/{scheme}/recipes',
         'POST /schemes/{scheme}/picture',

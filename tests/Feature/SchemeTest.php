@@ -80,6 +80,16 @@ final class SchemeTest extends TestCase
         self::assertSame($seen['version'] + 1, $mended['version']);
     }
 
+    public function test_a_ladder_goes_on_as_the_core_says(): void
+    {
+        $next = fn (array $rungs): mixed => $this->answer($this->lead(), 'POST', '/schemes/next-step', ['rungs' => $rungs]);
+
+        self::assertSame(['role' => 'base', 'cover' => 1, 'coats' => 1], $next([]));
+        self::assertSame(['role' => 'light', 'cover' => 0.24, 'coats' => 1], $next([['role' => 'base', 'cover' => 1], ['role' => 'light', 'cover' => 0.4]]));
+        $this->as($this->lead(), 'POST', '/schemes/next-step', ['rungs' => [['role' => 'base', 'cover' => 0]]])
+            ->assertUnprocessable()->assertJsonPath('error.path', '/rungs/0/cover');
+    }
+
     public function test_a_preview_stores_nothing_and_shows_the_plates(): void
     {
         $scheme = $this->scheme();

@@ -15,11 +15,13 @@ use Core\Scheme\AreaLadder;
 use Core\Scheme\Batch;
 use Core\Scheme\LadderReading;
 use Core\Scheme\Rung as CoreRung;
+use Core\Scheme\RungRole;
 use Core\Scheme\SchemeText;
 use Core\Scheme\ShownRung;
 use Core\Scheme\Suggestion;
 use Core\Scheme\TierLadder;
 use Core\Scheme\TierStep;
+use Core\Scheme\Turn;
 use Core\Scheme\UseRecipe;
 
 /**
@@ -29,9 +31,9 @@ use Core\Scheme\UseRecipe;
  * @phpstan-import-type Recipe_ from RecipeParts
  * @phpstan-import-type MixBatch from RecipeParts
  *
- * @phpstan-type RungWritten array{role: string, mix: string, cover: float, coats: int}
+ * @phpstan-type RungWritten array{role: value-of<RungRole>, mix: string, cover: float, coats: int}
  * @phpstan-type SchemeRung array{
- *   role: string,
+ *   role: value-of<RungRole>,
  *   mix: string,
  *   cover: float,
  *   coats: int,
@@ -74,7 +76,7 @@ use Core\Scheme\UseRecipe;
  *   surface_name: string,
  *   on_figure: bool,
  *   takes_shared_light: bool,
- *   turn: string,
+ *   turn: value-of<Turn>,
  *   note: string,
  *   rungs: list<SchemeRung>,
  *   uses: list<SchemeUse>,

@@ -1003,6 +1003,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schemes/next-step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How a ladder that is being written goes on; nothing is stored. */
+        post: operations["suggestStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schemes/{scheme}": {
         parameters: {
             query?: never;
@@ -2377,6 +2394,12 @@ export interface components {
             lined: boolean;
             parts: boolean;
         };
+        NextStep: {
+            /** @enum {string} */
+            role: "ground" | "base" | "shade" | "relight" | "light";
+            cover: number;
+            coats: number;
+        };
         OpenSession: {
             key: string;
             from: string;
@@ -2801,7 +2824,8 @@ export interface components {
             message: string;
         };
         RungWritten: {
-            role: string;
+            /** @enum {string} */
+            role: "ground" | "base" | "shade" | "relight" | "light";
             mix: string;
             cover: number;
             coats: number;
@@ -2858,7 +2882,8 @@ export interface components {
             surface_name: string;
             on_figure: boolean;
             takes_shared_light: boolean;
-            turn: string;
+            /** @enum {string} */
+            turn: "none" | "warm" | "cold";
             note: string;
             rungs: components["schemas"]["SchemeRung"][];
             uses: components["schemas"]["SchemeUse"][];
@@ -2916,7 +2941,8 @@ export interface components {
             version: number;
         };
         SchemeRung: {
-            role: string;
+            /** @enum {string} */
+            role: "ground" | "base" | "shade" | "relight" | "light";
             mix: string;
             cover: number;
             coats: number;
@@ -6032,6 +6058,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SchemeRow"][];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    suggestStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rungs: {
+                        /** @enum {string} */
+                        role: "ground" | "base" | "shade" | "relight" | "light";
+                        cover: number;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextStep"];
                 };
             };
             401: components["responses"]["SignedOut"];

@@ -9,7 +9,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { AreaPanel } from './components/AreaPanel';
 import { LadderBars } from './components/LadderBars';
 import { SchemeSide } from './components/SchemeSide';
-import { draftOf, filled, mended, moved, nextRung, type RungDraft } from './draft';
+import { draftOf, filled, mended, moved, type RungDraft } from './draft';
 
 const why = { inputs: [], rule: 'Steps too far apart read as hard lines.', source: 'common practice, no source' };
 
@@ -132,20 +132,15 @@ describe('a ladder that is written', () => {
         { role: 'light', mix: 'C', cover: 0.4, coats: 1 },
     ];
 
-    it('gets a base first, then a shade, then lights that cover less and less', () => {
-        expect(nextRung([]).role).toBe('base');
-        expect(nextRung(steps.slice(0, 1)).role).toBe('shade');
-        expect(nextRung(steps)).toMatchObject({ role: 'light', cover: 0.24 });
-    });
-
     it('takes a suggestion in between, or in the place of a step', () => {
-        const suggestion = { at: 1, inserts: true, rung: { role: 'light', mix: 'B', cover: 0.7, coats: 1 }, sentence: '' };
+        const light = (mix: string, cover: number): RungDraft => ({ role: 'light', mix, cover, coats: 1 });
+        const suggestion = { at: 1, inserts: true, rung: light('B', 0.7), sentence: '' };
         expect(mended(steps, suggestion).map((one) => one.mix)).toEqual(['A', 'B', 'C']);
         expect(mended(steps, { ...suggestion, inserts: false }).map((one) => one.mix)).toEqual(['A', 'B']);
     });
 
     it('takes missing steps below its last light', () => {
-        const missing = ['B1', 'B2'].map((mix) => ({ role: 'light', mix, cover: 0.5, coats: 1 }));
+        const missing = ['B1', 'B2'].map((mix): RungDraft => ({ role: 'light', mix, cover: 0.5, coats: 1 }));
         expect(filled(steps, missing).map((one) => one.mix)).toEqual(['A', 'B1', 'B2', 'C']);
         expect(filled(steps.slice(0, 1), missing)).toHaveLength(1);
     });
@@ -291,12 +286,21 @@ describe('the panel of an area', () => {
         expect(field).toHaveProperty('value', 'Gul White');
     });
 
-    it('asks nothing while a step has no paint', async () => {
-        const sent = answering(() => [200, { area: area(), plates: [] }]);
+    it('goes on with the step that the core says, and asks nothing of it while it has no paint', async () => {
+        const sent = answering(({ path }) =>
+            path.endsWith('/next-step') ? [200, { role: 'light', cover: 0.24, coats: 1 }] : [200, { area: area(), plates: [] }],
+        );
         render(panel, known);
-        const asked = () => sent.filter((one) => one.method === 'POST');
+        const asked = () => sent.filter((one) => one.path.endsWith('/area-previews'));
         await waitFor(() => expect(asked()).toHaveLength(1));
         await userEvent.click(screen.getByRole('button', { name: 'Add a step' }));
+        expect(await screen.findByLabelText('Cover of step 3, of a hundred')).toHaveProperty('value', '24');
+        expect(sent.find((one) => one.path.endsWith('/next-step'))?.body).toEqual({
+            rungs: [
+                { role: 'base', cover: 1 },
+                { role: 'light', cover: 0.4 },
+            ],
+        });
         await new Promise((done) => setTimeout(done, 250));
         expect(asked()).toHaveLength(1);
         expect(screen.getByText('not stored yet')).toBeTruthy();

@@ -1,7 +1,9 @@
-import type { ApiError, Schemas } from '@api';
+import { api, type ApiError, type Schemas, unwrap } from '@api';
+import { ErrorNote } from '@shared/ErrorNote';
 import { NumberInput } from '@shared/NumberInput';
+import { useMutation } from '@tanstack/react-query';
 import { Button, Select } from 'antd';
-import { type AreaDraft, draftOf, moved, nextRung, type RungDraft } from '../draft';
+import { type AreaDraft, draftOf, moved, type RungDraft } from '../draft';
 import { messageAt } from '../messageAt';
 import { RungRow } from './RungRow';
 
@@ -21,6 +23,12 @@ interface Props {
 /** The steps of a ladder, in the order they are laid. */
 export function LadderEditor({ draft, others, shown, error, onChange, figures, onFigures }: Props) {
     const { rungs } = draft;
+    // The core says how a ladder goes on; what was typed until its answer came stays.
+    const next = useMutation<Schemas['NextStep']>({
+        mutationFn: () =>
+            unwrap(api.POST('/api/schemes/next-step', { body: { rungs: rungs.map(({ role, cover }) => ({ role, cover })) } })),
+        onSuccess: (step) => onChange([...rungs, { ...step, mix: '' }]),
+    });
     return (
         <section className="rungs">
             <h3>Steps, in the order they are laid</h3>
@@ -53,7 +61,9 @@ export function LadderEditor({ draft, others, shown, error, onChange, figures, o
                 ))}
             </ol>
             <div className="rungs-end">
-                <Button onClick={() => onChange([...rungs, nextRung(rungs)])}>Add a step</Button>
+                <Button loading={next.isPending} onClick={() => next.mutate()}>
+                    Add a step
+                </Button>
                 <Select
                     aria-label="Copy the ladder of another area"
                     placeholder="Copy the ladder of …"
@@ -67,6 +77,7 @@ export function LadderEditor({ draft, others, shown, error, onChange, figures, o
                     }}
                 />
             </div>
+            {next.error !== null && <ErrorNote error={next.error} />}
         </section>
     );
 }
