@@ -172,13 +172,13 @@ describe('the bars of a ladder', () => {
     });
 });
 
+const stored = (change: Partial<Schemas['SchemeArea']>) => scheme({ areas: [area({ version: 4, ...change })] });
+const puts = (sent: { method: string }[]) => sent.filter((one) => one.method === 'PUT');
+/** The note, written at once: between two keys a slow machine would pause long enough for it to be stored. */
+const write = (value: string) => fireEvent.change(screen.getByLabelText('Note'), { target: { value } });
+
 describe('the panel of an area', () => {
     const panel = <AreaPanel scheme={scheme()} view={view} area={area()} name="helmet" onClose={() => undefined} />;
-
-    const stored = (change: Partial<Schemas['SchemeArea']>) => scheme({ areas: [area({ version: 4, ...change })] });
-    const puts = (sent: { method: string }[]) => sent.filter((one) => one.method === 'PUT');
-    /** The note, written at once: between two keys a slow machine would pause long enough for it to be stored. */
-    const write = (value: string) => fireEvent.change(screen.getByLabelText('Note'), { target: { value } });
 
     it('mends a step by one press and stores it as one goes', async () => {
         const sent = answering(({ method }) => (method === 'PUT' ? [200, stored({})] : [200, { area: area(), plates: [] }]));
@@ -304,6 +304,64 @@ describe('the panel of an area', () => {
         await new Promise((done) => setTimeout(done, 250));
         expect(asked()).toHaveLength(1);
         expect(screen.getByText('not stored yet')).toBeTruthy();
+    });
+});
+
+describe('the panel of an area that is closed while something is on its way', () => {
+    /** Answers what is stored once it is told to; each answer is one version on. */
+    function slowly() {
+        let go: () => void = () => undefined;
+        let version = 3;
+        const gate = new Promise<void>((done) => {
+            go = done;
+        });
+        const sent = answering(async ({ method, body }) => {
+            if (method !== 'PUT') {
+                return [200, { area: area(), plates: [] }];
+            }
+            await gate;
+            version += 1;
+            return [200, stored({ version, note: (body as { note: string }).note })];
+        });
+        return { sent, go };
+    }
+
+    function Closing() {
+        const [open, setOpen] = useState(true);
+        return (
+            <>
+                <button onClick={() => setOpen(!open)}>turn</button>
+                {open && <AreaPanel scheme={scheme()} view={view} area={area()} name="helmet" onClose={() => undefined} />}
+            </>
+        );
+    }
+
+    it('stores what was typed last', async () => {
+        const { sent, go } = slowly();
+        render(<Closing />, known);
+        write('Wet');
+        await waitFor(() => expect(puts(sent)).toHaveLength(1));
+        write('Wet stone');
+        fireEvent.click(screen.getByRole('button', { name: 'turn' }));
+        go();
+        await waitFor(() => expect(puts(sent)).toHaveLength(2));
+        expect(puts(sent)[1]).toMatchObject({ body: { note: 'Wet stone', version: 4 } });
+    });
+
+    it('goes on from it when it is opened again', async () => {
+        const { sent, go } = slowly();
+        render(<Closing />, known);
+        write('Wet');
+        fireEvent.click(screen.getByRole('button', { name: 'turn' }));
+        await waitFor(() => expect(puts(sent)).toHaveLength(1));
+        fireEvent.click(screen.getByRole('button', { name: 'turn' }));
+        expect(screen.getByLabelText('Note')).toHaveProperty('value', 'Wet');
+        expect(screen.getByText('storing')).toBeTruthy();
+        write('Wet stone');
+        go();
+        await waitFor(() => expect(puts(sent)).toHaveLength(2));
+        expect(puts(sent)[1]).toMatchObject({ body: { note: 'Wet stone', version: 4 } });
+        expect(screen.queryByRole('alert')).toBeNull();
     });
 });
 

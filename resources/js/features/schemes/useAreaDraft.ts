@@ -1,8 +1,9 @@
 import { type Schemas } from '@api';
+import { useMutationState } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { type AreaDraft, draftOf, newArea } from './draft';
 import type { View } from './queries';
-import { useScheme } from './useScheme';
+import { type Kept, keepKey, useScheme } from './useScheme';
 
 type Scheme = Schemas['Scheme'];
 type Area = Schemas['SchemeArea'];
@@ -14,6 +15,8 @@ interface Hand {
     draft: AreaDraft;
     on: Area | null;
     kept: boolean;
+    /** Begun on what was still on its way. */
+    follows: boolean;
 }
 
 /** A step without its paint is not a ladder yet. */
@@ -36,10 +39,15 @@ function ownOf(area: Area | null): Area | null {
  * pause, at the latest when the panel is closed. What somebody else stored meanwhile is shown, never written over.
  */
 export function useAreaDraft(scheme: Scheme, view: View, area: Area | null, name: string) {
-    const [opened] = useState(area);
+    // What this panel sent before it was closed and opened again, while it is on its way.
+    const underWay = useMutationState({
+        filters: { mutationKey: keepKey(scheme.id, name), exact: true, status: 'pending' },
+        select: (mutation) => (mutation.state.variables as Kept).draft,
+    }).at(-1);
+    const [opened] = useState(() => underWay ?? (ownOf(area) === null ? null : draftOf(area as Area)));
     const [hand, setHand] = useState<Hand | null>(null);
-    const { keep, remove } = useScheme(scheme, view);
-    const stored = area === null ? newArea(name) : draftOf(area);
+    const { keep, remove } = useScheme(scheme, view, name);
+    const stored = underWay ?? (area === null ? newArea(name) : draftOf(area));
     const overtaken = keep.error?.status === 409 || keep.error?.code === 'area-exists';
     const stale = overtaken && hand !== null && area !== null && area.version !== hand.on?.version;
     // What is stored stays as it was typed under the hand of who types, until others change it.
@@ -52,18 +60,26 @@ export function useAreaDraft(scheme: Scheme, view: View, area: Area | null, name
     const { mutate } = keep;
     const store = (sent: Hand) =>
         mutate(
-            { draft: sent.draft, area: ownOf(sent.on) },
+            { draft: sent.draft, area: ownOf(sent.on), follows: sent.follows },
             {
                 onSuccess: (now) => {
                     const on = now.areas.find((one) => one.area === name) ?? null;
-                    setHand((latest) => (latest === null ? null : { ...latest, on, kept: latest.draft === sent.draft }));
+                    setHand((latest) =>
+                        latest === null ? null : { draft: latest.draft, on, kept: latest.draft === sent.draft, follows: false },
+                    );
                 },
             },
         );
-    // Closing stores what was typed last, also what was refused before: it may be right now.
+    // Closing stores what was typed last, also what was refused before, for it may be right now, and what was typed
+    // while an earlier word was on its way.
     const latest = useRef({ open: isWorthStoring && !stale, hand: current, store });
     useEffect(() => {
-        latest.current = { open: isWorthStoring && !stale && !keep.isPending, hand: current, store };
+        const isSent = keep.isPending && keep.variables.draft === current?.draft;
+        latest.current = {
+            open: isWorthStoring && !stale && !isSent,
+            hand: current !== null && keep.isPending ? { ...current, follows: true } : current,
+            store,
+        };
     });
     useEffect(() => {
         if (!waiting) {
@@ -93,29 +109,27 @@ export function useAreaDraft(scheme: Scheme, view: View, area: Area | null, name
             draft: next,
             on: before === null || (before.kept && isLater(area, before.on)) ? area : before.on,
             kept: false,
+            follows: before === null ? underWay !== undefined : before.follows,
         }));
     };
     return {
         draft,
         isDirty,
         isWhole: isWhole(draft),
-        isStoring: keep.isPending,
+        isStoring: keep.isPending || underWay !== undefined,
         error: stale ? null : keep.error,
         /** Theirs, where somebody else stored something since this was begun. */
         theirs: stale ? area : null,
         change: (part: Partial<AreaDraft>) => write({ ...draft, ...part }),
         /** Back to what stood there when the panel was opened; null: that stands there now, or nothing stood there. */
-        asOpened:
-            opened === null || opened.inherited || JSON.stringify(draftOf(opened)) === JSON.stringify(draft)
-                ? null
-                : () => write(draftOf(opened)),
+        asOpened: opened === null || JSON.stringify(opened) === JSON.stringify(draft) ? null : () => write(opened),
         takeTheirs: () => {
             keep.reset();
             setHand(null);
         },
         storeMine: () => {
             if (hand !== null) {
-                const mine = { ...hand, on: area };
+                const mine = { ...hand, on: area, follows: false };
                 setHand(mine);
                 keep.reset();
                 store(mine);

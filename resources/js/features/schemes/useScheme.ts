@@ -14,8 +14,21 @@ export type Head = Pick<
     'name' | 'ground' | 'light' | 'light_own' | 'light_parts' | 'light_reach' | 'light_from' | 'focal' | 'accents' | 'note'
 > & { last_light: 'shared' | 'series' | 'base' };
 
-/** What can be done to a scheme. Every answer is the scheme as it is then. */
-export function useScheme(scheme: Scheme, view: View) {
+/** The colours of an area on their way to be stored. */
+export interface Kept {
+    draft: AreaDraft;
+    area: Area | null;
+    /** Written on what was on its way itself: stored over what that one made. */
+    follows: boolean;
+}
+
+/** Names what is on its way to one area, for a panel that is opened before its answer is there, and that answer. */
+export function keepKey(scheme: number, area: string) {
+    return ['scheme-area', scheme, area] as const;
+}
+
+/** What can be done to a scheme. Every answer is the scheme as it is then. `inHand` names the area whose colours are written. */
+export function useScheme(scheme: Scheme, view: View, inHand = '') {
     const client = useQueryClient();
     const { notification } = App.useApp();
     const named = { ...(view.type === null ? {} : { type: view.type }), ...(view.tier === null ? {} : { tier: view.tier }) };
@@ -24,10 +37,14 @@ export function useScheme(scheme: Scheme, view: View) {
         void client.invalidateQueries({ queryKey: schemeKeys.all });
     };
     const reload = () => void client.invalidateQueries({ queryKey: schemeKeys.one(scheme.id) });
-    const keep = useMutation<Scheme, ApiError, { draft: AreaDraft; area: Area | null }>({
+    const key = keepKey(scheme.id, inHand);
+    const keep = useMutation<Scheme, ApiError, Kept>({
         ...keptUntilSent,
-        mutationFn: ({ draft, area }) =>
-            unwrap(
+        mutationKey: key,
+        // One after the other, so the answer to the one before is known when this one goes out.
+        mutationFn: ({ draft, area: on, follows }) => {
+            const area = follows ? (client.getQueryData<Area>(key) ?? on) : on;
+            return unwrap(
                 area?.id === null || area === null
                     ? api.POST('/api/schemes/{scheme}/areas', {
                           params: { path: { scheme: scheme.id } },
@@ -37,8 +54,15 @@ export function useScheme(scheme: Scheme, view: View) {
                           params: { path: { schemeArea: area.id } },
                           body: { ...draft, version: area.version, ...named },
                       }),
-            ),
-        onSuccess: show,
+            );
+        },
+        onSuccess: (now) => {
+            client.setQueryData(
+                key,
+                now.areas.find((area) => area.area === inHand),
+            );
+            show(now);
+        },
         onError: reload,
     });
     const remove = useMutation<unknown, ApiError, Area>({
@@ -58,7 +82,7 @@ export function useScheme(scheme: Scheme, view: View) {
                     {
                         onClick: () => {
                             notification.destroy(area.area);
-                            keep.mutate({ draft: draftOf(area), area: null });
+                            keep.mutate({ draft: draftOf(area), area: null, follows: false });
                         },
                     },
                     'Undo',
