@@ -14,10 +14,8 @@ use Core\Lint\FindingText;
 use Core\Lint\Lint;
 use Core\Standard\Acceptance;
 use Core\Standard\Answering;
-use Core\Standard\Checker;
 use Core\Standard\Criterion;
 use Core\Standard\Menu;
-use Core\Standard\Purpose;
 use Core\Standard\Requirement;
 use Core\Standard\Rise;
 use Core\Standard\Severity;
@@ -44,23 +42,14 @@ use Document\Standard\StandardPieces;
  *   key: string,
  *   name: string,
  *   rank: int,
- *   by_agreement: bool,
  *   retired: bool,
- *   purpose: value-of<Purpose>|null,
  *   distance_mm: float,
- *   notice_arcmin: float,
  *   smallest_mm: float,
  *   smallest_why: WhyData,
  *   sides: list<value-of<Side>>,
  *   limits: Limits,
- *   colour_tolerance: float,
- *   value_span: float|null,
- *   look_minutes: float,
  *   budget_minutes: float,
  *   price: SheetPrice|null,
- *   sampling: bool,
- *   photograph: bool,
- *   checked_by: value-of<Checker>,
  *   note: string,
  *   terms: list<string>,
  *   minutes: float,
@@ -149,10 +138,8 @@ final readonly class SheetParts
         $terms = $tier->terms;
 
         return [
-            'key' => $tier->id, 'name' => $tier->name, 'rank' => $tier->rank, 'by_agreement' => $tier->byAgreement, 'retired' => $tier->retired,
-            'purpose' => $terms->purpose?->value,
+            'key' => $tier->id, 'name' => $tier->name, 'rank' => $tier->rank, 'retired' => $tier->retired,
             'distance_mm' => $judging->distanceMm,
-            'notice_arcmin' => $judging->noticeArcmin,
             'smallest_mm' => $smallest,
             'smallest_why' => (new Why(
                 ['viewing distance' => "{$judging->distanceMm} mm", 'noticed from' => "{$judging->noticeArcmin} minutes of arc", 'smallest flaw that counts' => number_format($smallest, 2).' mm'],
@@ -161,14 +148,8 @@ final readonly class SheetParts
             ))->toArray(),
             'sides' => array_column($judging->sides, 'value'),
             'limits' => ['critical' => $judging->limits->critical, 'major' => $judging->limits->major, 'minor' => $judging->limits->minor],
-            'colour_tolerance' => $judging->colourTolerance,
-            'value_span' => $terms->valueSpan,
-            'look_minutes' => $tier->lookMinutes,
             'budget_minutes' => $tier->budgetMinutes,
             'price' => $terms->price === null ? null : ['school' => $terms->price->school(), 'list' => $terms->price->list === [] ? null : $terms->price->list, 'hourly' => $terms->price->hourly],
-            'sampling' => $terms->sampling,
-            'photograph' => $terms->photograph,
-            'checked_by' => $terms->checker->value,
             'note' => $terms->note,
             'terms' => HeadWords::of(TierMembers::all(), $tier),
             'minutes' => $composition->minutes,

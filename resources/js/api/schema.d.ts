@@ -3103,24 +3103,14 @@ export interface components {
             key: string;
             name: string;
             rank: number;
-            by_agreement: boolean;
             retired: boolean;
-            purpose: ("played" | "displayed") | null;
             distance_mm: number;
-            notice_arcmin: number;
             smallest_mm: number;
             smallest_why: components["schemas"]["Why"];
             sides: ("front" | "left" | "back" | "right" | "above" | "below")[];
             limits: components["schemas"]["Limits"];
-            colour_tolerance: number;
-            value_span: number | null;
-            look_minutes: number;
             budget_minutes: number;
             price: components["schemas"]["SheetPrice"] | null;
-            sampling: boolean;
-            photograph: boolean;
-            /** @enum {string} */
-            checked_by: "lead" | "deputy";
             note: string;
             terms: string[];
             minutes: number;

@@ -54,15 +54,19 @@ export function TierHead({ tier, reference, findings, isOpen, onOpen, deeds }: P
     );
 }
 
-/** The list price of a foot figure, or of an hour; all others stand in the tier. */
+/** What an hour costs, or the least and the most that a figure costs; all others stand in the tier. */
 function priceOf(tier: Schemas['SheetTier'], currency: Currency): string {
     if (tier.price === null) {
         return '';
     }
-    const foot = tier.price.list?.['foot'];
-    return tier.price.hourly !== null
-        ? `${money(tier.price.hourly, currency)} an hour`
-        : foot === undefined
-          ? 'list price'
-          : `${money(foot, currency)} a foot figure`;
+    if (tier.price.hourly !== null) {
+        return `${money(tier.price.hourly, currency)} an hour`;
+    }
+    const prices = Object.values(tier.price.list ?? {});
+    const [least, most] = [Math.min(...prices), Math.max(...prices)];
+    return prices.length === 0
+        ? 'list price'
+        : least === most
+          ? `${money(least, currency)} a figure`
+          : `${money(least, currency)} to ${money(most, currency)} a figure`;
 }
