@@ -66,7 +66,7 @@ final class MembersTest extends TestCase
     #[DataProvider('types')]
     public function test_the_written_type_has_the_declared_members(string $class, string $type, array $members, array $further): void
     {
-        $docblock = (string) (new ReflectionClass($class))->getDocComment();
+        $docblock = strtr((string) (new ReflectionClass($class))->getDocComment(), ["{\n *   " => '{', ",\n *   " => ', ', ",\n * }" => '}']);
         self::assertSame(1, preg_match('/@phpstan-type '.$type.' array\{(.*)\}$/m', $docblock, $found));
         $flat = (string) preg_replace('/array\{[^{}]*\}/', 'array', $found[1]);
         $written = array_map(static fn (string $one): string => (string) strstr(trim($one), ':', true), explode(', ', (string) preg_replace('/<[^<>]*>/', '', $flat)));
