@@ -8,7 +8,7 @@ use Core\Standard\Standard;
 use Core\Standard\VisualAngle;
 
 /** What a criterion speaks of is large enough to be noticed at its tier. Those that name no size are not doubted. */
-final readonly class CriteriaCanBeNoticed implements LintRule
+final readonly class CriteriaCanBeNoticed implements MendableRule
 {
     public const CODE = 'not-noticed';
 
@@ -40,6 +40,11 @@ final readonly class CriteriaCanBeNoticed implements LintRule
         $of = $finding->arguments;
 
         return sprintf('"%s" speaks of %s mm; %s notices nothing under %s mm. Leave it out here, or judge from closer.', $of['text'], $finding->number('size'), $tier, number_format((float) $of['smallest'], 2));
+    }
+
+    public function mend(Finding $finding, Standard $standard): Mend
+    {
+        return Mend::withoutCriterion();
     }
 
     public function rule(): string

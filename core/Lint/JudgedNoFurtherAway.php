@@ -8,7 +8,7 @@ use Core\Standard\Standard;
 use Core\Why;
 
 /** A higher tier is not judged from further away. */
-final readonly class JudgedNoFurtherAway implements LintRule
+final readonly class JudgedNoFurtherAway implements MendableRule
 {
     public const CODE = 'further-away';
 
@@ -35,6 +35,13 @@ final readonly class JudgedNoFurtherAway implements LintRule
         $of = $finding->arguments;
 
         return "{$tier} is judged from {$of['distance']} mm, further away than {$of['lower']} with {$of['lower distance']} mm.";
+    }
+
+    public function mend(Finding $finding, Standard $standard): Mend
+    {
+        $distance = (float) $finding->arguments['lower distance'];
+
+        return Mend::tier('distance_mm', $distance, "Judge from {$distance} mm");
     }
 
     public function rule(): string

@@ -10,7 +10,7 @@ use Core\Standard\TechniqueGroup;
 use Core\Why;
 
 /** A surface that needs a lay-in, and is asked for, has one. */
-final readonly class LayInIsThere implements LintRule
+final readonly class LayInIsThere implements MendableRule
 {
     public const CODE = 'no-lay-in';
 
@@ -32,6 +32,11 @@ final readonly class LayInIsThere implements LintRule
     public function sentence(Finding $finding, string $tier, string $surface): string
     {
         return "{$tier} asks for work on {$surface} but for no lay-in; add one, or say that the surface needs none.";
+    }
+
+    public function mend(Finding $finding, Standard $standard): Mend
+    {
+        return Mend::layInFromBelow();
     }
 
     public function rule(): string

@@ -15,7 +15,7 @@ use Core\Why;
  * Where the reference figure takes longer than the budget, the light of several steps that gives way most
  * cheaply: the one whose fewest last steps bring the figure back within its minutes.
  */
-final readonly class LightStepsFitTheMinutes implements LintRule
+final readonly class LightStepsFitTheMinutes implements MendableRule
 {
     public const CODE = 'beyond-minutes';
 
@@ -40,6 +40,11 @@ final readonly class LightStepsFitTheMinutes implements LintRule
         $of = $finding->arguments;
 
         return sprintf('%d steps take %s of the %s min left; %d fit.', $of['steps'], $finding->number('minutes'), $finding->number('left'), $of['fitting']);
+    }
+
+    public function mend(Finding $finding, Standard $standard): Mend
+    {
+        return Mend::steps((int) $finding->arguments['fitting']);
     }
 
     public function rule(): string

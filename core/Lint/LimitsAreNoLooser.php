@@ -10,7 +10,7 @@ use Core\Standard\Tier;
 use Core\Why;
 
 /** A higher tier bears no more faults. */
-final readonly class LimitsAreNoLooser implements LintRule
+final readonly class LimitsAreNoLooser implements MendableRule
 {
     public const CODE = 'looser';
 
@@ -37,6 +37,16 @@ final readonly class LimitsAreNoLooser implements LintRule
         $of = $finding->arguments;
 
         return "{$tier} bears more faults ({$of['limits']}) than {$of['lower']} ({$of['lower limits']}).";
+    }
+
+    public function mend(Finding $finding, Standard $standard): ?Mend
+    {
+        $own = $standard->tier($finding->tier)->judging->limits;
+        $lower = $standard->nextLower($standard->tier($finding->tier))?->judging->limits;
+
+        return $lower === null ? null : Mend::tier('limits', [
+            'critical' => min($own->critical, $lower->critical), 'major' => min($own->major, $lower->major), 'minor' => min($own->minor, $lower->minor),
+        ], 'Bear no more');
     }
 
     public function rule(): string

@@ -10,7 +10,7 @@ use Core\Standard\Standard;
 use Core\Why;
 
 /** The last look leaves time for each criterion that is asked of the reference figure. */
-final readonly class LookIsLongEnough implements LintRule
+final readonly class LookIsLongEnough implements MendableRule
 {
     public const CODE = 'look-too-short';
 
@@ -51,6 +51,14 @@ final readonly class LookIsLongEnough implements LintRule
             '%s asks %s criteria of the reference figure, %s seconds each; its look of %s minutes is too short for them.',
             $tier, $finding->arguments['items'], $finding->number('seconds'), $finding->number('look'),
         );
+    }
+
+    public function mend(Finding $finding, Standard $standard): Mend
+    {
+        // In steps of half a minute.
+        $minutes = ceil((int) $finding->arguments['items'] * (float) $finding->arguments['seconds'] / 30) / 2;
+
+        return Mend::tier('look_minutes', $minutes, "Look for {$minutes} minutes");
     }
 
     public function rule(): string

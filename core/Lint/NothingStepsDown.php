@@ -10,7 +10,7 @@ use Core\Standard\Standard;
 use Core\Why;
 
 /** A higher tier does at least what the next lower one does. */
-final readonly class NothingStepsDown implements LintRule
+final readonly class NothingStepsDown implements MendableRule
 {
     public const CODE = 'step-down';
 
@@ -40,6 +40,11 @@ final readonly class NothingStepsDown implements LintRule
         return $finding->arguments['how'] === 'gone'
             ? "{$lower} does \"{$finding->use}\" on {$surface}; nothing at {$tier} does the same work."
             : "{$lower} does more of \"{$finding->use}\" on {$surface} than {$tier}: more coats or steps, or a wider extent.";
+    }
+
+    public function mend(Finding $finding, Standard $standard): Mend
+    {
+        return Mend::useFromBelow();
     }
 
     public function rule(): string

@@ -8,7 +8,7 @@ use Core\Standard\Standard;
 use Core\Why;
 
 /** What running jobs have is decided at every tier that is offered. */
-final readonly class RunningSurfacesAreDecided implements LintRule
+final readonly class RunningSurfacesAreDecided implements MendableRule
 {
     public const CODE = 'undecided-in-use';
 
@@ -36,6 +36,11 @@ final readonly class RunningSurfacesAreDecided implements LintRule
     public function sentence(Finding $finding, string $tier, string $surface): string
     {
         return "Running jobs have {$surface}, and {$tier} says nothing of it.";
+    }
+
+    public function mend(Finding $finding, Standard $standard): Mend
+    {
+        return Mend::notAsked();
     }
 
     public function rule(): string

@@ -8,7 +8,7 @@ use Core\Standard\Standard;
 use Core\Why;
 
 /** A tier says of each surface what it asks, if only that it asks nothing. */
-final readonly class SurfacesAreDecided implements LintRule
+final readonly class SurfacesAreDecided implements MendableRule
 {
     public const CODE = 'undecided';
 
@@ -34,6 +34,11 @@ final readonly class SurfacesAreDecided implements LintRule
     public function sentence(Finding $finding, string $tier, string $surface): string
     {
         return "{$tier} says nothing of {$surface}: write what it asks, or that it is not asked for.";
+    }
+
+    public function mend(Finding $finding, Standard $standard): Mend
+    {
+        return Mend::notAsked();
     }
 
     public function rule(): string

@@ -9,7 +9,7 @@ use Core\Standard\Standard;
 use Core\Why;
 
 /** The reference figure can be painted in the minutes that the tier allows. */
-final readonly class WorkFitsTheBudget implements LintRule
+final readonly class WorkFitsTheBudget implements MendableRule
 {
     public const CODE = 'over-budget';
 
@@ -38,6 +38,13 @@ final readonly class WorkFitsTheBudget implements LintRule
     public function sentence(Finding $finding, string $tier, string $surface): string
     {
         return sprintf('%s takes %s minutes for the reference figure; its budget is %s.', $tier, $finding->number('minutes'), $finding->number('budget'));
+    }
+
+    public function mend(Finding $finding, Standard $standard): Mend
+    {
+        $minutes = ceil((float) $finding->arguments['minutes']);
+
+        return Mend::tier('budget_minutes', $minutes, "Allow {$minutes} minutes");
     }
 
     public function rule(): string

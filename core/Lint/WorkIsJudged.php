@@ -8,7 +8,7 @@ use Core\Standard\Standard;
 use Core\Why;
 
 /** Where something is asked there is a criterion to judge it by. */
-final readonly class WorkIsJudged implements LintRule
+final readonly class WorkIsJudged implements MendableRule
 {
     public const CODE = 'no-criterion';
 
@@ -29,6 +29,11 @@ final readonly class WorkIsJudged implements LintRule
     public function sentence(Finding $finding, string $tier, string $surface): string
     {
         return "{$tier} asks for work on {$surface} that no criterion judges; write a sentence that can be true or false of it.";
+    }
+
+    public function mend(Finding $finding, Standard $standard): Mend
+    {
+        return Mend::criteriaFromBelow();
     }
 
     public function rule(): string

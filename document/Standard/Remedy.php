@@ -4,19 +4,11 @@ declare(strict_types=1);
 
 namespace Document\Standard;
 
-use Core\Composition\ReferenceWork;
-use Core\Lint\CriteriaCanBeNoticed;
 use Core\Lint\Finding;
-use Core\Lint\JudgedNoFurtherAway;
-use Core\Lint\LayInIsThere;
-use Core\Lint\LightStepsFitTheMinutes;
-use Core\Lint\LimitsAreNoLooser;
-use Core\Lint\LookIsLongEnough;
-use Core\Lint\NothingStepsDown;
-use Core\Lint\RunningSurfacesAreDecided;
-use Core\Lint\SurfacesAreDecided;
-use Core\Lint\WorkFitsTheBudget;
-use Core\Lint\WorkIsJudged;
+use Core\Lint\Lint;
+use Core\Lint\Mend;
+use Core\Lint\MendableRule;
+use Core\Lint\MendKind;
 use Core\Standard\Standard;
 use Core\Standard\TechniqueGroup;
 
@@ -24,6 +16,7 @@ use Core\Standard\TechniqueGroup;
  * The change of one piece that settles a finding, where one change does. It is a proposal: the piece as a
  * document, ready to be stored in its place.
  *
+ * @phpstan-type Changed array{piece: Piece, value: array<array-key, mixed>}
  * @phpstan-type RemedyShape array{label: string, piece: Piece, value: array<array-key, mixed>}
  */
 final readonly class Remedy
@@ -38,31 +31,37 @@ final readonly class Remedy
     /** @return RemedyShape|null */
     public function for(Finding $finding): ?array
     {
-        return match ($finding->code) {
-            SurfacesAreDecided::CODE, RunningSurfacesAreDecided::CODE => $this->notAsked($finding),
-            NothingStepsDown::CODE => $this->asBelow($finding),
-            LayInIsThere::CODE => $this->layInFromBelow($finding),
-            WorkIsJudged::CODE => $this->criteriaFromBelow($finding),
-            LightStepsFitTheMinutes::CODE => $this->useWith($finding, ['steps' => $finding->arguments['fitting']], "Take {$finding->arguments['fitting']}"),
-            JudgedNoFurtherAway::CODE => $this->tierWith($finding, ['distance_mm' => $finding->arguments['lower distance']], "Judge from {$finding->arguments['lower distance']} mm"),
-            LimitsAreNoLooser::CODE => $this->limitsAsBelow($finding),
-            WorkFitsTheBudget::CODE => $this->tierWith($finding, ['budget_minutes' => ceil((float) $finding->arguments['minutes'])], 'Allow '.ceil((float) $finding->arguments['minutes']).' minutes'),
-            LookIsLongEnough::CODE => $this->longerLook($finding),
-            CriteriaCanBeNoticed::CODE => $this->withoutCriterion($finding),
-            default => null,
+        $rule = Lint::rule($finding->code);
+        $mend = $rule instanceof MendableRule ? $rule->mend($finding, $this->standard) : null;
+        $changed = $mend === null ? null : $this->changed($finding, $mend);
+
+        return $mend === null || $changed === null ? null : ['label' => $mend->label] + $changed;
+    }
+
+    /** @return Changed|null null where there is nothing to take it from */
+    private function changed(Finding $finding, Mend $mend): ?array
+    {
+        return match ($mend->kind) {
+            MendKind::NotAsked => $this->notAsked($finding),
+            MendKind::UseFromBelow => $this->useFromBelow($finding),
+            MendKind::LayInFromBelow => $this->layInFromBelow($finding),
+            MendKind::CriteriaFromBelow => $this->criteriaFromBelow($finding),
+            MendKind::WithoutCriterion => $this->withoutCriterion($finding),
+            MendKind::Steps => $this->useWith($finding, $mend->values),
+            MendKind::Tier => $this->tierWith($finding, $mend->values),
         };
     }
 
-    /** @return RemedyShape */
+    /** @return Changed */
     private function notAsked(Finding $finding): array
     {
         $cell = Piece::cell($finding->tier, (string) $finding->surface);
 
-        return ['label' => 'Not asked for', 'piece' => $cell, 'value' => ['tier' => $finding->tier, 'surface' => (string) $finding->surface, 'uses' => []]];
+        return ['piece' => $cell, 'value' => ['tier' => $finding->tier, 'surface' => (string) $finding->surface, 'uses' => []]];
     }
 
-    /** @return RemedyShape|null the use as the lower tier has it, at its place in the order */
-    private function asBelow(Finding $finding): ?array
+    /** @return Changed|null the use as the lower tier has it, at its place in the order */
+    private function useFromBelow(Finding $finding): ?array
     {
         $lower = $this->below($finding);
         $cell = $this->cell($finding->tier, (string) $finding->surface);
@@ -81,10 +80,10 @@ final readonly class Remedy
             }
         }
 
-        return ['label' => 'As the tier below', 'piece' => Piece::cell($finding->tier, (string) $finding->surface), 'value' => $cell];
+        return ['piece' => Piece::cell($finding->tier, (string) $finding->surface), 'value' => $cell];
     }
 
-    /** @return RemedyShape|null */
+    /** @return Changed|null */
     private function layInFromBelow(Finding $finding): ?array
     {
         $lower = $this->below($finding);
@@ -98,14 +97,14 @@ final readonly class Remedy
             if ($this->standard->hasTechnique($technique) && $this->standard->technique($technique)->group === TechniqueGroup::LayIn && self::placeOf($id, $cell['uses']) === null) {
                 $cell['uses'] = [$use, ...$cell['uses']];
 
-                return ['label' => 'Lay in as the tier below', 'piece' => Piece::cell($finding->tier, (string) $finding->surface), 'value' => $cell];
+                return ['piece' => Piece::cell($finding->tier, (string) $finding->surface), 'value' => $cell];
             }
         }
 
         return null;
     }
 
-    /** @return RemedyShape|null those that judge what this cell has too */
+    /** @return Changed|null those that judge what this cell has too */
     private function criteriaFromBelow(Finding $finding): ?array
     {
         $lower = $this->below($finding);
@@ -119,7 +118,6 @@ final readonly class Remedy
         );
 
         return $fitting === [] ? null : [
-            'label' => 'Judge as the tier below',
             'piece' => Piece::cell($finding->tier, (string) $finding->surface),
             'value' => ['criteria' => array_values($fitting)] + $cell,
         ];
@@ -127,9 +125,9 @@ final readonly class Remedy
 
     /**
      * @param  array<string, mixed>  $members
-     * @return RemedyShape|null
+     * @return Changed|null
      */
-    private function useWith(Finding $finding, array $members, string $label): ?array
+    private function useWith(Finding $finding, array $members): ?array
     {
         $cell = $this->cell($finding->tier, (string) $finding->surface);
         $place = $cell === null ? null : self::placeOf((string) $finding->use, $cell['uses']);
@@ -142,47 +140,26 @@ final readonly class Remedy
         $fitting = is_numeric($members['steps'] ?? null) ? (float) $members['steps'] : $steps;
         $cell['uses'][$place] = $members + ['minutes' => round((float) ($use['minutes'] ?? 0) * $fitting / $steps, 1)] + $use;
 
-        return ['label' => $label, 'piece' => Piece::cell($finding->tier, (string) $finding->surface), 'value' => $cell];
+        return ['piece' => Piece::cell($finding->tier, (string) $finding->surface), 'value' => $cell];
     }
 
     /**
      * @param  array<string, mixed>  $members
-     * @return RemedyShape
+     * @return Changed
      */
-    private function tierWith(Finding $finding, array $members, string $label): array
+    private function tierWith(Finding $finding, array $members): array
     {
         $tier = Piece::tier($finding->tier);
 
-        return ['label' => $label, 'piece' => $tier, 'value' => $members + ($this->pieces->read($tier) ?? [])];
+        return ['piece' => $tier, 'value' => $members + ($this->pieces->read($tier) ?? [])];
     }
 
-    /** @return RemedyShape|null */
-    private function limitsAsBelow(Finding $finding): ?array
-    {
-        $lower = $this->standard->nextLower($this->standard->tier($finding->tier))?->judging->limits;
-        $own = $this->standard->tier($finding->tier)->judging->limits;
-
-        return $lower === null ? null : $this->tierWith($finding, ['limits' => [
-            'critical' => min($own->critical, $lower->critical), 'major' => min($own->major, $lower->major), 'minor' => min($own->minor, $lower->minor),
-        ]], 'Bear no more');
-    }
-
-    /** @return RemedyShape in steps of half a minute */
-    private function longerLook(Finding $finding): array
-    {
-        $items = count((new ReferenceWork($this->standard))->of($this->standard->tier($finding->tier))->criteria);
-        $minutes = ceil($items * (float) $finding->arguments['seconds'] / 30) / 2;
-
-        return $this->tierWith($finding, ['look_minutes' => $minutes], "Look for {$minutes} minutes");
-    }
-
-    /** @return RemedyShape|null */
+    /** @return Changed|null */
     private function withoutCriterion(Finding $finding): ?array
     {
         $cell = $this->cell($finding->tier, (string) $finding->surface);
 
         return $cell === null ? null : [
-            'label' => 'Leave it out',
             'piece' => Piece::cell($finding->tier, (string) $finding->surface),
             'value' => ['criteria' => array_values(array_filter($cell['criteria'] ?? [], static fn (array $criterion): bool => $criterion['id'] !== $finding->use))] + $cell,
         ];
