@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\Bench\BenchSheets;
-use App\Actions\Bench\HandOver;
 use App\Actions\Bench\MarkSteps;
 use App\Actions\Bench\StepMark;
+use App\Actions\Checks\HandOver;
 use App\Actions\Jobs\CreateJob;
 use App\Actions\Jobs\TakeRoster;
 use App\Actions\Jobs\Terms;

@@ -29,6 +29,8 @@ final class PaintBook
     /** @var array<int, array<string, int>> id by studio and name in lower case */
     private array $ids = [];
 
+    private int $reading = 0;
+
     public function __construct(private readonly CurrentStudio $studio)
     {
     }
@@ -128,9 +130,17 @@ final class PaintBook
         );
     }
 
+    /** After a paint was stored: all is read again. */
     public function forget(): void
     {
         $this->paints = $this->ids = [];
+        $this->reading++;
+    }
+
+    /** Counts up whenever paints are read again, for who keeps what was made of them. */
+    public function reading(): int
+    {
+        return $this->reading;
     }
 
     private function unknown(string $name, string $pointer): NotRight

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Paints;
 
-use App\Actions\Schemes\SchemeBook;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Import\PaintEntry;
@@ -21,7 +20,6 @@ final readonly class StorePaint
 {
     public function __construct(
         private PaintBook $paints,
-        private SchemeBook $schemes,
     ) {
     }
 
@@ -31,7 +29,7 @@ final readonly class StorePaint
         return Transaction::run(function () use ($entry): Paint {
             $this->requireFree($entry->name, null);
             $paint = Paint::query()->create(self::members($entry))->refresh();
-            $this->forget();
+            $this->paints->forget();
 
             return $paint;
         });
@@ -44,7 +42,7 @@ final readonly class StorePaint
             $this->requireFree($entry->name, $paint->id);
             $now = Versioned::lock($paint, $versionRead, "\"{$paint->name}\"");
             $now->fill(self::members($entry))->save();
-            $this->forget();
+            $this->paints->forget();
 
             return $now;
         });
@@ -74,11 +72,5 @@ final readonly class StorePaint
             'coats_dark' => $entry->coatsDark, 'coats_middle' => $entry->coatsMiddle, 'coats_light' => $entry->coatsLight,
             'hiding' => $entry->hiding, 'finish' => $entry->finish, 'ml' => $entry->ml, 'stock_ml' => $entry->stockMl,
         ];
-    }
-
-    private function forget(): void
-    {
-        $this->paints->forget();
-        $this->schemes->forget();
     }
 }

@@ -24,7 +24,7 @@ final class SchemeBook
     /** What lies under paint where a scheme names no primer: a middle grey. */
     public const PLAIN_GROUND = '#8a8a8a';
 
-    /** @var array<int, SchemeLadders> */
+    /** @var array<int, array<int, SchemeLadders>> by reading of the paints and by scheme */
     private array $read = [];
 
     public function __construct(
@@ -35,7 +35,7 @@ final class SchemeBook
 
     public function of(Scheme $scheme): SchemeLadders
     {
-        return $this->read[$scheme->id] ??= $this->read($scheme);
+        return $this->read[$this->paints->reading()][$scheme->id] ??= $this->read($scheme);
     }
 
     /** The scheme that a unit of a force is painted in: its own, else the common one. */

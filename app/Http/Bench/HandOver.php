@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Bench;
 
-use App\Actions\Bench\HandOver as HandOverAction;
+use App\Actions\Checks\HandOver as HandOverAction;
 use App\Actions\Studios\Waiting;
 use App\Http\Session\SessionResource;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Paints;
 
+use App\Actions\Bench\PaintNeeds;
 use App\Actions\Paints\PaintBook;
-use App\Actions\Paints\PaintNeeds;
 use App\Http\Shared\AnybodyRequest;
 
 /** What the running jobs will take of each paint. */

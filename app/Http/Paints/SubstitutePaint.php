@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Paints;
 
-use App\Actions\Paints\SubstitutePaint as Substituting;
+use App\Actions\Schemes\SubstitutePaint as Substituting;
 use App\Models\Paint;
 
 /** Lets a paint stand in for another, or shows what that would change. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Paints;
 
-use App\Actions\Paints\Substitution;
-use App\Actions\Paints\TouchedLadder as Touched;
+use App\Actions\Schemes\Substitution;
+use App\Actions\Schemes\TouchedLadder as Touched;
 use App\Http\Shared\Resource;
 use Core\Colour\ColourDifference;
 use Core\Scheme\ShownRung;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Proposals;
 
-use App\Actions\Standards\Propose;
+use App\Actions\Proposals\Propose;
 use App\Http\Shared\Answers;
 use App\Models\Job;
 

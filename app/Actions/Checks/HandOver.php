@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Bench;
+namespace App\Actions\Checks;
 
-use App\Actions\Checks\OpenFaults;
+use App\Actions\Bench\BenchSheet;
+use App\Actions\Bench\BenchSheets;
+use App\Actions\Bench\Painters;
 use App\Actions\Transaction;
 use App\Models\Figure;
 use App\Models\FigureState;

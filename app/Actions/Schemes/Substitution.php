@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Paints;
+namespace App\Actions\Schemes;
 
 use Core\Scheme\Substitute;
 

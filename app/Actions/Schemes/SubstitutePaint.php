@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Paints;
+namespace App\Actions\Schemes;
 
-use App\Actions\Schemes\SchemeBook;
-use App\Actions\Schemes\StoreArea;
+use App\Actions\Paints\FindSubstitutes;
 use App\Actions\Transaction;
 use App\Models\Paint;
 use App\Models\Scheme;

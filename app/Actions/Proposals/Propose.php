@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Standards;
+namespace App\Actions\Proposals;
 
 use App\Actions\Composing\JobStandards;
 use App\Actions\Transaction;

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Paints;
+namespace App\Actions\Bench;
 
-use App\Actions\Bench\Mixes;
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
 use App\Actions\Schemes\StudioRules;
