@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Figure;
-use App\Models\FigureState;
 use App\Models\Job;
 use App\Models\Unit;
+use Core\Plan\FigureState;
 use Illuminate\Support\Facades\DB;
 
 /**

@@ -7,8 +7,8 @@ namespace Tests\Feature;
 use App\Actions\Bench\BenchSheets;
 use App\Models\BenchMark;
 use App\Models\Figure;
-use App\Models\FigureState;
 use App\Models\User;
+use Core\Plan\FigureState;
 
 final class BenchTest extends TestCase
 {
@@ -93,8 +93,11 @@ final class BenchTest extends TestCase
         foreach ($this->steps($figure, $this->isla()) as $i => $step) {
             $this->answer($this->isla(), 'POST', '/bench-marks', ['figures' => $this->seen([$figure->id], $step['area'], $step['use']), 'area' => $step['area'], 'use' => $step['use'], 'state' => $i === 3 ? 'later' : 'done', 'reason' => 'when the badge is here']);
         }
+        self::assertSame(['left' => 0, 'to_mend' => false, 'may_mark' => true, 'may_hand_over' => true], $this->standing($figure, $this->isla()));
+        self::assertSame(['left' => 0, 'to_mend' => false, 'may_mark' => false, 'may_hand_over' => false], $this->standing($figure, $this->jory()), 'somebody else paints it');
         $this->as($this->isla(), 'POST', '/hand-overs', ['figures' => [$figure->id]])->assertOk();
         self::assertSame(FigureState::ToCheck, $figure->refresh()->state);
+        self::assertSame(['left' => null, 'to_mend' => false, 'may_mark' => false, 'may_hand_over' => false], $this->standing($figure, $this->isla()));
         $this->assertRefused($this->as($this->isla(), 'POST', '/hand-overs', ['figures' => [$figure->id]]), 403, 'handed-over');
     }
 
@@ -141,6 +144,17 @@ final class BenchTest extends TestCase
     public function test_a_sheet_that_is_no_more_is_not_found(): void
     {
         $this->assertRefused($this->as($this->lead(), 'GET', "/jobs/{$this->job()->id}/bench-sheets/1-gone"), 404, 'not-found');
+    }
+
+    /** @return array<string, mixed> what its sheet says of a figure */
+    private function standing(Figure $figure, User $user): array
+    {
+        $key = $this->app->make(BenchSheets::class)->ofFigure($figure)->key;
+        /** @var array{figures: list<array{id: int, left: int|null, to_mend: bool, may_mark: bool, may_hand_over: bool}>} $sheet */
+        $sheet = $this->answer($user, 'GET', "/jobs/{$this->job()->id}/bench-sheets/{$key}");
+        $one = array_values(array_filter($sheet['figures'], static fn (array $one): bool => $one['id'] === $figure->id))[0];
+
+        return ['left' => $one['left'], 'to_mend' => $one['to_mend'], 'may_mark' => $one['may_mark'], 'may_hand_over' => $one['may_hand_over']];
     }
 
     /** @return list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, from: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}> */

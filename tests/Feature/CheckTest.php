@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Models\Fault;
 use App\Models\Figure;
-use App\Models\FigureState;
 use App\Models\Studio;
 use App\Models\User;
+use Core\Plan\FigureState;
 use Core\Record\CanonicalJson;
 use Document\Standard\PieceKind;
 use Illuminate\Database\QueryException;

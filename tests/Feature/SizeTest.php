@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Actions\Bench\BenchSheets;
 use App\Models\Figure;
-use App\Models\FigureState;
 use App\Models\Unit;
+use Core\Plan\FigureState;
 use Illuminate\Support\Facades\DB;
 
 /** Nothing that a studio can have makes an error, or is cut off without a word. */

@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Models\CurrentStudio;
 use App\Models\Figure;
-use App\Models\FigureState;
 use App\Models\SignOff;
 use App\Models\User;
+use Core\Plan\FigureState;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabaseState;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Figure;
-use App\Models\FigureState;
 use App\Models\StandardPiece;
 use App\Models\StandardVersion;
 use App\Models\Tier;
+use Core\Plan\FigureState;
 use Document\Standard\PieceKind;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;

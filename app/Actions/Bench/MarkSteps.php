@@ -8,13 +8,13 @@ use App\Actions\Transaction;
 use App\Models\BenchMark;
 use App\Models\CurrentStudio;
 use App\Models\Figure;
-use App\Models\FigureState;
 use App\Models\MarkState;
 use App\Models\Unit;
 use App\Models\User;
 use App\Refusals\NotAllowed;
 use App\Refusals\NotRight;
 use App\Refusals\Stale;
+use Core\Plan\FigureState;
 
 /** Says of a step on figures that it is done, or why it is not, or takes that back. Each word is appended. */
 final readonly class MarkSteps
@@ -72,7 +72,7 @@ final readonly class MarkSteps
         if (! $sheet->has($figure->id)) {
             throw NotRight::at('/figures', 'other-sheet', "Figure {$figure->number} is not on this sheet; open its own.");
         }
-        if (! in_array($figure->state, [FigureState::ToPaint, FigureState::Painting], true)) {
+        if (! $figure->state->isAtTheBench()) {
             throw NotAllowed::because('not-at-the-bench', "Figure {$figure->number} was handed over; it comes back to the bench when it is refused or its work changes.");
         }
     }

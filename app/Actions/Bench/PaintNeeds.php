@@ -7,7 +7,6 @@ namespace App\Actions\Bench;
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
 use App\Actions\Schemes\StudioRules;
-use App\Models\FigureState;
 use App\Models\Job;
 use App\Models\JobState;
 use Core\Why;
@@ -50,7 +49,7 @@ final readonly class PaintNeeds
         /** @var array<string, non-empty-list<ComposedFigure>> $alike */
         $alike = [];
         foreach ($this->figures->ofJob($job) as $figure) {
-            if (in_array($figure->row->state, [FigureState::ToPaint, FigureState::Painting], true)) {
+            if ($figure->row->state->isAtTheBench()) {
                 $alike[$figure->sheetKey()][] = $figure;
             }
         }

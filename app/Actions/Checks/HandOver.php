@@ -9,10 +9,10 @@ use App\Actions\Bench\BenchSheets;
 use App\Actions\Bench\Painters;
 use App\Actions\Transaction;
 use App\Models\Figure;
-use App\Models\FigureState;
 use App\Models\Unit;
 use App\Models\User;
 use App\Refusals\NotAllowed;
+use Core\Plan\FigureState;
 
 /** Hands a figure over to be checked: every step marked or excused, or, after a refusal, every fault mended. */
 final readonly class HandOver
@@ -34,7 +34,7 @@ final readonly class HandOver
             $sheets = [];
             foreach ($rows as $figure) {
                 self::requireWithItsPainter($figure, $by);
-                if (in_array($figure->state, [FigureState::Refused, FigureState::Mended], true)) {
+                if ($figure->state->isSentBack()) {
                     $this->requireMended($figure);
                 } else {
                     $sheets[$figure->unit_id] ??= $this->sheets->ofUnit($locked->findOrFail($figure->unit_id));

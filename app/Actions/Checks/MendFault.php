@@ -10,13 +10,13 @@ use App\Models\BenchMark;
 use App\Models\Check;
 use App\Models\Fault;
 use App\Models\Figure;
-use App\Models\FigureState;
 use App\Models\MarkState;
 use App\Models\Mending;
 use App\Models\RoundState;
 use App\Models\User;
 use App\Refusals\NotAllowed;
 use Core\Check\ItemKind;
+use Core\Plan\FigureState;
 
 /** A painter has mended a fault of a refused figure. When the last one is mended the figure is. */
 final readonly class MendFault
@@ -33,7 +33,7 @@ final readonly class MendFault
             if (! Painters::mayPaint($by, $figure)) {
                 throw NotAllowed::because('not-your-figure', 'This figure is given to somebody else; the lead can give it to you.');
             }
-            if ($check->state !== RoundState::Refused || ! in_array($figure->state, [FigureState::Refused, FigureState::Mended], true)) {
+            if ($check->state !== RoundState::Refused || ! $figure->state->isSentBack()) {
                 throw NotAllowed::because('not-refused', 'This fault is not open to be mended: the figure was not refused with it, or is in check again.');
             }
             Mending::query()->firstOrCreate(['fault_id' => $fault->id], ['user_id' => $by->id, 'note' => $note]);

@@ -9,10 +9,10 @@ use App\Actions\Composing\JobStandards;
 use App\Actions\Transaction;
 use App\Models\Check;
 use App\Models\Figure;
-use App\Models\FigureState;
 use App\Models\RoundState;
 use App\Models\User;
 use App\Refusals\NotAllowed;
+use Core\Plan\FigureState;
 
 /** Opens the check of a figure, or goes on with the one that is open. */
 final readonly class OpenCheck

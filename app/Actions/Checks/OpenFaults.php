@@ -24,7 +24,13 @@ final readonly class OpenFaults
         if ($check === null || $check->state !== RoundState::Refused) {
             return [];
         }
-        $reading = $this->reading->handle($check);
+
+        return self::in($this->reading->handle($check));
+    }
+
+    /** @return list<Fault> */
+    public static function in(CheckReading $reading): array
+    {
         $open = [];
         foreach ($reading->faults as $i => $fault) {
             if ($fault->mending === null && ($fault->kind === FaultKind::SentBack || $reading->judgement->weights[$i]->counts())) {

@@ -9,13 +9,13 @@ use App\Models\Check;
 use App\Models\CheckAction;
 use App\Models\CheckDeed;
 use App\Models\Fault;
-use App\Models\FigureState;
 use App\Models\RoundState;
 use App\Models\User;
 use App\Refusals\NotAllowed;
 use App\Refusals\NotRight;
 use Core\Check\FaultKind;
 use Core\Check\Verdict;
+use Core\Plan\FigureState;
 
 /** Sends a figure back to its painter: with the faults that are over its limits, or on the lead's word and for its reason. */
 final readonly class RefuseFigure

@@ -8,7 +8,6 @@ use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\CurrentStudio;
 use App\Models\Figure;
-use App\Models\FigureState;
 use App\Models\Job;
 use App\Models\Scheme;
 use App\Models\Tier;
@@ -110,7 +109,7 @@ final readonly class AssignUnit
     public static function requireUnsigned(array $figures): void
     {
         foreach ($figures as $figure) {
-            if ($figure->state === FigureState::Signed) {
+            if (! $figure->state->canBeAssigned()) {
                 throw NotAllowed::because('signed', "Figure {$figure->number} is signed off and cannot change; change the others one by one.");
             }
         }

@@ -6,8 +6,8 @@ namespace App\Actions\Jobs;
 
 use App\Models\Check;
 use App\Models\Figure;
-use App\Models\FigureState;
 use App\Models\RoundState;
+use Core\Plan\FigureState;
 use Illuminate\Database\Eloquent\Collection;
 
 /** After a change of tier, version or variation a figure in check goes back to painting, and its check ends. */
@@ -16,7 +16,7 @@ final readonly class BackToPainting
     /** @param  Collection<int, Figure>  $figures those whose work changed */
     public function handle(Collection $figures): void
     {
-        $inCheck = $figures->filter(static fn (Figure $figure): bool => in_array($figure->state, [FigureState::ToCheck, FigureState::Refused, FigureState::Mended], true));
+        $inCheck = $figures->filter(static fn (Figure $figure): bool => $figure->state->isInCheck());
         if ($inCheck->isEmpty()) {
             return;
         }

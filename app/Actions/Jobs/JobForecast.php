@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Jobs;
 
 use App\Actions\Composing\ComposedFigure;
-use App\Models\FigureState;
 use App\Models\Job;
+use Core\Plan\FigureState;
 use Core\Standard\Standard;
 
 /** A job under its own version of the standard and under another, figure by figure. Signed figures keep their record. */
@@ -52,7 +52,7 @@ final readonly class JobForecast
 
     public function inCheck(): int
     {
-        return count(array_filter($this->changed(), static fn (ComposedFigure $figure): bool => in_array($figure->row->state, [FigureState::ToCheck, FigureState::Refused, FigureState::Mended], true)));
+        return count(array_filter($this->changed(), static fn (ComposedFigure $figure): bool => $figure->row->state->isInCheck()));
     }
 
     public function minutesBefore(): float

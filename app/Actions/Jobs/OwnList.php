@@ -10,7 +10,6 @@ use App\Actions\Standards\StandardLibrary;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\Figure;
-use App\Models\FigureState;
 use App\Models\Job;
 use App\Models\JobRequirement;
 use App\Models\Unit;
@@ -101,7 +100,7 @@ final readonly class OwnList
     private static function requireUnsigned(array $figures): void
     {
         foreach ($figures as $figure) {
-            if ($figure->state === FigureState::Signed) {
+            if (! $figure->state->canBeAssigned()) {
                 throw NotAllowed::because('signed', 'A figure at this tier is signed off by this list; give the others another tier, or let the list stand.');
             }
         }

@@ -12,7 +12,6 @@ use App\Actions\Studios\Log;
 use App\Actions\Transaction;
 use App\Models\Check;
 use App\Models\Figure;
-use App\Models\FigureState;
 use App\Models\LogKind;
 use App\Models\RoundState;
 use App\Models\SignOff;
@@ -20,6 +19,7 @@ use App\Models\Studio;
 use App\Models\User;
 use App\Refusals\NotAllowed;
 use Carbon\CarbonImmutable;
+use Core\Plan\FigureState;
 use Core\Record\Link;
 
 /** Signs a figure off: possible only when everything is answered and the verdict allows; the record cannot change any more. */

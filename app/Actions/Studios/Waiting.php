@@ -7,7 +7,6 @@ namespace App\Actions\Studios;
 use App\Models\BenchMark;
 use App\Models\ChainVerification;
 use App\Models\Figure;
-use App\Models\FigureState;
 use App\Models\Job;
 use App\Models\JobState;
 use App\Models\Proposal;
@@ -16,6 +15,7 @@ use App\Models\Role;
 use App\Models\RoundState;
 use App\Models\Unit;
 use App\Models\User;
+use Core\Plan\FigureState;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
@@ -95,8 +95,8 @@ final readonly class Waiting
     public function unitsAtTheBench(): array
     {
         $rows = [];
-        $units = Unit::query()->with('job')->whereHas('figures', fn (Builder $figures) => $this->own($figures->whereIn('state', [FigureState::ToPaint, FigureState::Painting])))
-            ->withCount(['figures as waiting' => fn (Builder $figures) => $this->own($figures->whereIn('state', [FigureState::ToPaint, FigureState::Painting]))])->orderBy('job_id')->orderBy('position')->get();
+        $units = Unit::query()->with('job')->whereHas('figures', fn (Builder $figures) => $this->own($figures->whereIn('state', FigureState::AT_THE_BENCH)))
+            ->withCount(['figures as waiting' => fn (Builder $figures) => $this->own($figures->whereIn('state', FigureState::AT_THE_BENCH))])->orderBy('job_id')->orderBy('position')->get();
         foreach ($units as $unit) {
             $count = $unit->getAttribute('waiting');
             $rows[] = [
@@ -150,13 +150,13 @@ final readonly class Waiting
     /** @return Builder<Figure> */
     private function refused(): Builder
     {
-        return $this->own(Figure::query()->whereIn('state', [FigureState::Refused, FigureState::Mended]));
+        return $this->own(Figure::query()->whereIn('state', FigureState::SENT_BACK));
     }
 
     /** @return Builder<Figure> */
     private function atTheBench(): Builder
     {
-        return Figure::query()->whereIn('state', [FigureState::ToPaint, FigureState::Painting])->where(fn (Builder $figures) => $this->given($figures, $this->user));
+        return Figure::query()->whereIn('state', FigureState::AT_THE_BENCH)->where(fn (Builder $figures) => $this->given($figures, $this->user));
     }
 
     /**

@@ -6,15 +6,16 @@ namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheet;
 use App\Actions\Bench\FigureMixes;
+use App\Actions\Bench\Painters;
 use App\Actions\Bench\SheetStep;
 use App\Actions\Composing\ComposedFigure;
 use App\Http\Schemes\RecipeParts;
 use App\Http\Shared\Resource;
 use App\Http\Shared\WhyShape;
-use App\Models\FigureState;
 use App\Models\MarkState;
 use App\Models\User;
 use Core\Composition\ComposedCriterion;
+use Core\Plan\FigureState;
 use Core\Sequence\Constraint;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\Reason;
@@ -46,8 +47,10 @@ use Core\Standard\UseWords;
  *   leader: bool,
  *   state: value-of<FigureState>,
  *   painter: Person|null,
- *   mine: bool,
- *   left: int,
+ *   left: int|null,
+ *   to_mend: bool,
+ *   may_mark: bool,
+ *   may_hand_over: bool,
  *   version: int,
  * }
  * @phpstan-type StepWork array{
@@ -141,12 +144,17 @@ final readonly class BenchSheetResource extends Resource
     private function figure(ComposedFigure $figure): array
     {
         $painter = $figure->row->painter ?? $figure->unit->painter;
+        $mine = Painters::mayPaint($this->user, $figure->row);
+        $state = $figure->row->state;
+        $left = $this->sheet->left($figure);
 
         return [
-            'id' => $figure->row->id, 'number' => $figure->row->number, 'leader' => $figure->row->leader, 'state' => $figure->row->state->value,
+            'id' => $figure->row->id, 'number' => $figure->row->number, 'leader' => $figure->row->leader, 'state' => $state->value,
             'painter' => $painter === null ? null : ['id' => $painter->id, 'name' => $painter->name],
-            'mine' => $this->user->role->checks() || $painter?->id === $this->user->id,
-            'left' => $this->sheet->left($figure),
+            'left' => $state->isAtTheBench() ? $left : null,
+            'to_mend' => $state->isSentBack(),
+            'may_mark' => $mine && $state->isAtTheBench(),
+            'may_hand_over' => $mine && $state->canBeHandedOver($left),
             'version' => $figure->row->version,
         ];
     }

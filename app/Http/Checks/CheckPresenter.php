@@ -7,6 +7,7 @@ namespace App\Http\Checks;
 use App\Actions\Bench\Mixes;
 use App\Actions\Bench\Painters;
 use App\Actions\Checks\CheckReading;
+use App\Actions\Checks\OpenFaults;
 use App\Actions\Checks\ReadCheck;
 use App\Models\Check;
 use App\Models\Figure;
@@ -49,15 +50,16 @@ final readonly class CheckPresenter
     {
         $figure->loadMissing(['unit.job', 'unit.tier.piece', 'tier.piece']);
         $check = Check::query()->where('figure_id', $figure->id)->where('state', RoundState::Refused)->orderByDesc('round')->with(['opener', 'closer'])->first();
-        $faults = $check === null ? [] : $this->of($check, $user)->toArray()['faults'];
+        $reading = $check === null ? null : $this->reading->handle($check);
 
         return new MendResource(
             $figure,
             $figure->tier->name ?? $figure->unit->tier->name,
             $check?->closer->name ?? $check?->opener->name,
             $check?->closed_at?->toIso8601ZuluString(),
-            $faults,
-            Painters::mayPaint($user, $figure),
+            $reading === null ? [] : $this->read($reading, $user)->toArray()['faults'],
+            $reading === null ? 0 : count(OpenFaults::in($reading)),
+            Painters::mayPaint($user, $figure) && $figure->state->isSentBack(),
         );
     }
 }

@@ -6,8 +6,7 @@ namespace App\Http\Checks;
 
 use App\Http\Shared\Resource;
 use App\Models\Figure;
-use App\Models\FigureState;
-use Core\Check\FaultKind;
+use Core\Plan\FigureState;
 
 /**
  * A refused figure for its painter: its faults, and which are mended.
@@ -35,13 +34,17 @@ use Core\Check\FaultKind;
  */
 final readonly class MendResource extends Resource
 {
-    /** @param  list<CheckFault>  $faults */
+    /**
+     * @param  list<CheckFault>  $faults
+     * @param  int  $toMend how many of them count and are neither mended nor waived
+     */
     public function __construct(
         private Figure $figure,
         private string $tier,
         private ?string $refusedBy,
         private ?string $refusedAt,
         private array $faults,
+        private int $toMend,
         private bool $mayMend,
     ) {
     }
@@ -49,8 +52,6 @@ final readonly class MendResource extends Resource
     /** @return Mend */
     public function toArray(): array
     {
-        $toMend = count(array_filter($this->faults, static fn (array $fault): bool => ($fault['severity'] !== 'none' || $fault['kind'] === FaultKind::SentBack->value) && $fault['mended'] === null));
-
         return [
             'figure' => [
                 'id' => $this->figure->id, 'number' => $this->figure->number, 'state' => $this->figure->state->value, 'version' => $this->figure->version,
@@ -59,9 +60,13 @@ final readonly class MendResource extends Resource
             'tier' => $this->tier,
             'refused_by' => $this->refusedBy,
             'refused_at' => $this->refusedAt,
-            'verdict_sentence' => $toMend === 0 ? 'Everything that counts is mended or waived.' : ($toMend === 1 ? 'One fault is to be mended.' : "{$toMend} faults are to be mended."),
+            'verdict_sentence' => match ($this->toMend) {
+                0 => 'Everything that counts is mended or waived.',
+                1 => 'One fault is to be mended.',
+                default => "{$this->toMend} faults are to be mended.",
+            },
             'faults' => $this->faults,
-            'to_mend' => $toMend,
+            'to_mend' => $this->toMend,
             'may_mend' => $this->mayMend,
         ];
     }

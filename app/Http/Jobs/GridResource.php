@@ -7,7 +7,6 @@ namespace App\Http\Jobs;
 use App\Actions\Composing\ComposedFigure;
 use App\Http\Shared\Resource;
 use App\Http\Shared\WhyShape;
-use App\Models\FigureState;
 use App\Models\VariationKind;
 use Core\Composition\Agreement;
 use Core\Composition\Asked;
@@ -15,6 +14,7 @@ use Core\Composition\Choice;
 use Core\Composition\ComposedUse;
 use Core\Composition\FittingVariations;
 use Core\Composition\Waiver;
+use Core\Plan\FigureState;
 use Core\Standard\Area;
 use Core\Standard\Standard;
 use Core\Standard\TechniqueUse;
@@ -59,6 +59,7 @@ use Core\Standard\UseWords;
  *   own_tier: bool,
  *   painter: Person|null,
  *   own_painter: bool,
+ *   may_assign: bool,
  *   version: int,
  * }
  * @phpstan-type GridGroup array{
@@ -180,6 +181,7 @@ final readonly class GridResource extends Resource
             'tier' => $composed->figure->tier, 'own_tier' => $composed->row->tier_id !== null,
             'painter' => $painter === null ? null : ['id' => $painter->id, 'name' => $painter->name],
             'own_painter' => $composed->row->painter_id !== null,
+            'may_assign' => $composed->row->state->canBeAssigned(),
             'version' => $composed->row->version,
         ];
     }

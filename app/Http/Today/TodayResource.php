@@ -8,8 +8,8 @@ use App\Actions\Studios\Waiting;
 use App\Http\Jobs\JobResource;
 use App\Http\Shared\Resource;
 use App\Models\Figure;
-use App\Models\FigureState;
 use App\Models\Job;
+use Core\Plan\FigureState;
 
 /**
  * What waits for somebody.

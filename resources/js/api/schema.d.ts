@@ -2148,6 +2148,7 @@ export interface components {
             own_tier: boolean;
             painter: components["schemas"]["Person"] | null;
             own_painter: boolean;
+            may_assign: boolean;
             version: number;
         };
         GridGroup: {
@@ -3053,8 +3054,10 @@ export interface components {
             /** @enum {string} */
             state: "to-paint" | "painting" | "to-check" | "refused" | "mended" | "signed";
             painter: components["schemas"]["Person"] | null;
-            mine: boolean;
-            left: number;
+            left: number | null;
+            to_mend: boolean;
+            may_mark: boolean;
+            may_hand_over: boolean;
             version: number;
         };
         SheetFinding: {

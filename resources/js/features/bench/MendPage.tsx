@@ -31,7 +31,6 @@ function Mending({ mend }: { mend: Schemas['Mend'] }) {
             await navigate('/');
         },
     });
-    const waits = mend.figure.state === 'refused' || mend.figure.state === 'mended';
     return (
         <div className="mend">
             <PageHead
@@ -51,11 +50,11 @@ function Mending({ mend }: { mend: Schemas['Mend'] }) {
             )}
             <ol className="faults">
                 {mend.faults.map((fault) => (
-                    <FaultToMend key={fault.id} fault={fault} may={mend.may_mend && waits} figure={mend.figure.id} />
+                    <FaultToMend key={fault.id} fault={fault} may={mend.may_mend} figure={mend.figure.id} />
                 ))}
             </ol>
             <ErrorNote error={handing.error} />
-            {waits && mend.may_mend && (
+            {mend.may_mend && (
                 <Button
                     type="primary"
                     className="big"

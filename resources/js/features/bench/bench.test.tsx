@@ -21,15 +21,9 @@ const mark = (figure_id: number, state: Schemas['StepMark']['state'] = 'done', r
 });
 
 describe('what is marked', () => {
-    it('is only on own figures that are at the bench', () => {
-        const bench: Pick<Schemas['SheetFigure'], 'id' | 'mine' | 'state'>[] = [
-            { id: 1, mine: true, state: 'painting' },
-            { id: 2, mine: false, state: 'painting' },
-            { id: 3, mine: true, state: 'to-check' },
-            { id: 4, mine: true, state: 'to-paint' },
-        ];
-        const figures = bench.map((one) => ({ number: one.id, leader: false, painter: null, left: 1, version: 1, ...one }));
-        expect(markable(sheet({ figures })).map((figure) => figure.id)).toEqual([1, 4]);
+    it('is only on figures that the core lets this person mark', () => {
+        const figures = [true, false].flatMap((may_mark) => sheet().figures.map((figure) => ({ ...figure, may_mark })));
+        expect(markable(sheet({ figures })).map((figure) => figure.id)).toEqual([20, 30]);
     });
 
     it('is open on figures that have neither mark nor excuse', () => {
@@ -161,7 +155,7 @@ describe('a line of the sheet', () => {
 describe('handing over', () => {
     it('is offered for figures on which nothing is left, all in one', async () => {
         const sent = answering(() => [200, session()]);
-        const figures = sheet().figures.map((figure) => ({ ...figure, left: 0 }));
+        const figures = sheet().figures.map((figure) => ({ ...figure, left: 0, may_hand_over: true }));
         render(<HandOver sheet={sheet({ figures })} />);
         await userEvent.click(screen.getByRole('button', { name: 'Hand 2 figures over to be checked' }));
         await waitFor(() => expect(sent[0]).toEqual({ method: 'POST', path: '/api/hand-overs', body: { figures: [20, 30] } }));

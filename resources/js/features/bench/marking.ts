@@ -1,8 +1,8 @@
 import type { Schemas } from '@api';
 
-/** Figures that this person may mark, and that are at the bench. */
+/** Figures that this person may mark. */
 export function markable(sheet: Schemas['BenchSheet']): Schemas['SheetFigure'][] {
-    return sheet.figures.filter((figure) => figure.mine && (figure.state === 'to-paint' || figure.state === 'painting'));
+    return sheet.figures.filter((figure) => figure.may_mark);
 }
 
 /** Figures on which a step is neither done nor excused. */

@@ -42,6 +42,7 @@ function group(change: Partial<Schemas['GridGroup']> = {}): Schemas['GridGroup']
         own_tier: false,
         painter: null,
         own_painter: false,
+        may_assign: true,
         version: 1,
     };
     return {

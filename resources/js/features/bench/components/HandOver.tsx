@@ -8,21 +8,19 @@ import { useBench } from '../useBench';
 /** Each figure with what is left on it; what is finished goes to be checked. */
 export function HandOver({ sheet }: { sheet: Schemas['BenchSheet'] }) {
     const bench = useBench(sheet.job.id, sheet.key);
-    const ready = sheet.figures.filter((figure) => figure.mine && figure.left === 0 && figure.state === 'painting');
+    const ready = sheet.figures.filter((figure) => figure.may_hand_over);
     return (
         <section className="hand-over" aria-label="Figures">
             <ul>
                 {sheet.figures.map((figure) => (
                     <li key={figure.id}>
                         <b>{figure.number}</b>
-                        {figure.state === 'painting' || figure.state === 'to-paint' ? (
-                            <span>{figure.left === 0 ? 'ready' : `${figure.left} left`}</span>
-                        ) : (
+                        {figure.left === null ? (
                             <StateWord state={figure.state} />
+                        ) : (
+                            <span>{figure.left === 0 ? 'ready' : `${figure.left} left`}</span>
                         )}
-                        {(figure.state === 'refused' || figure.state === 'mended') && (
-                            <Link to={`/jobs/${sheet.job.id}/mend/${figure.id}`}>mend</Link>
-                        )}
+                        {figure.to_mend && <Link to={`/jobs/${sheet.job.id}/mend/${figure.id}`}>mend</Link>}
                     </li>
                 ))}
             </ul>

@@ -54,7 +54,7 @@ export function FiguresDrawer({ job, unit, group, onClose }: Props) {
                                     label={`Tier of figure ${figure.number}`}
                                     tiers={job.tiers}
                                     value={figure.tier}
-                                    disabled={!mayAssign || figure.state === 'signed'}
+                                    disabled={!mayAssign || !figure.may_assign}
                                     onChange={(tier) => assign.tier(unit, [figure], tier)}
                                 />
                             </td>
@@ -62,7 +62,7 @@ export function FiguresDrawer({ job, unit, group, onClose }: Props) {
                                 <PainterSelect
                                     label={`Painter of figure ${figure.number}`}
                                     value={figure.painter?.id ?? null}
-                                    disabled={!mayAssign || figure.state === 'signed'}
+                                    disabled={!mayAssign || !figure.may_assign}
                                     onChange={(painter) => assign.painter(unit, [figure], painter)}
                                 />
                             </td>
