@@ -7,7 +7,9 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Core\Check\CheckItem;
 use Core\Check\FaultKind;
+use Core\Check\Flaw;
 use Core\Check\ItemKind;
+use Core\Standard\Side;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
@@ -23,9 +25,9 @@ use Illuminate\Support\Carbon;
  * @property string $area
  * @property string|null $criterion
  * @property string|null $severity
- * @property string|null $side
+ * @property Side|null $side
  * @property string|null $zone
- * @property string|null $flaw
+ * @property Flaw|null $flaw
  * @property float|null $size_mm
  * @property string $note
  * @property int|null $removed_by_action_id
@@ -46,7 +48,7 @@ final class Fault extends VersionedRow
 {
     protected $table = 'faults';
 
-    protected $casts = ['kind' => FaultKind::class, 'item' => ItemKind::class, 'waived_at' => 'immutable_datetime'];
+    protected $casts = ['kind' => FaultKind::class, 'flaw' => Flaw::class, 'side' => Side::class, 'item' => ItemKind::class, 'waived_at' => 'immutable_datetime'];
 
     protected $attributes = ['item' => 'criterion'];
 

@@ -8,7 +8,6 @@ use App\Models\Fault as FaultRow;
 use Core\Check\FoundFault;
 use Core\Check\Zone;
 use Core\Standard\Severity;
-use Core\Standard\Side;
 
 /** Stored faults as the core knows them. */
 final readonly class FaultsAsFound
@@ -18,7 +17,7 @@ final readonly class FaultsAsFound
         return new FoundFault(
             $row->kind,
             $row->severity === null ? null : Severity::from($row->severity),
-            $row->side === null ? null : Side::from($row->side),
+            $row->side,
             $row->zone === null ? null : Zone::from($row->zone),
             $row->size_mm,
             $row->waived_at !== null,

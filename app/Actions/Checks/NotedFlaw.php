@@ -5,19 +5,15 @@ declare(strict_types=1);
 namespace App\Actions\Checks;
 
 use Core\Check\FaultKind;
+use Core\Check\Flaw;
 use Core\Standard\Side;
 
 /** A flaw that a checker sees: where, and how large. */
 final readonly class NotedFlaw
 {
-    private const BROKEN = 'broken';
-
-    /**
-     * @param  string  $flaw patch, overspill, stray-dot, wide-line, or broken
-     * @param  float  $size in millimetres; of a broken part it says nothing
-     */
+    /** @param  float  $size in millimetres; of a broken part it says nothing */
     public function __construct(
-        public string $flaw,
+        public Flaw $flaw,
         public string $area,
         public Side $side,
         private float $size,
@@ -27,11 +23,11 @@ final readonly class NotedFlaw
 
     public function kind(): FaultKind
     {
-        return $this->flaw === self::BROKEN ? FaultKind::Broken : FaultKind::Flaw;
+        return $this->flaw->kind();
     }
 
     public function sizeMm(): ?float
     {
-        return $this->flaw === self::BROKEN ? null : $this->size;
+        return $this->flaw->hasSize() ? $this->size : null;
     }
 }

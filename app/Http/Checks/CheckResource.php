@@ -19,6 +19,7 @@ use Core\Check\Answer;
 use Core\Check\CheckItem;
 use Core\Check\ExcusedUse;
 use Core\Check\FaultKind;
+use Core\Check\Flaw;
 use Core\Check\ItemKind;
 use Core\Check\Verdict;
 use Core\Check\Weight;
@@ -44,7 +45,7 @@ use Core\Standard\VisualAngle;
  *   answers: list<value-of<Answer>>,
  *   text: string,
  *   severity: value-of<Severity>,
- *   sides: list<string>,
+ *   sides: list<value-of<Side>>,
  *   alone: string|null,
  *   focal: bool,
  *   answer: value-of<Answer>|null,
@@ -57,8 +58,8 @@ use Core\Standard\VisualAngle;
  *   area: string,
  *   criterion: string|null,
  *   text: string,
- *   side: string|null,
- *   flaw: string|null,
+ *   side: value-of<Side>|null,
+ *   flaw: value-of<Flaw>|null,
  *   size_mm: float|null,
  *   note: string,
  *   severity: 'critical'|'major'|'minor'|'none',
@@ -73,7 +74,7 @@ use Core\Standard\VisualAngle;
  *   surface: string,
  *   share: float,
  *   focal: bool,
- *   sides: list<string>,
+ *   sides: list<value-of<Side>>,
  *   hex: string|null,
  * }
  * @phpstan-type Check_ array{
@@ -101,8 +102,8 @@ use Core\Standard\VisualAngle;
  *   },
  *   standard: string,
  *   painters: list<string>,
- *   sides: list<string>,
- *   passed: list<string>,
+ *   sides: list<value-of<Side>>,
+ *   passed: list<value-of<Side>>,
  *   areas: list<MosaicArea>,
  *   items: list<CheckItem_>,
  *   unseen: list<string>,
@@ -238,7 +239,7 @@ final readonly class CheckResource extends Resource
 
         return [
             'id' => $fault->id, 'kind' => $fault->kind->value, 'area' => $fault->area, 'criterion' => $fault->criterion,
-            'text' => $fault->text ?? $item->criterion->text ?? '', 'side' => $fault->side, 'flaw' => $fault->flaw, 'size_mm' => $fault->size_mm, 'note' => $fault->note,
+            'text' => $fault->text ?? $item->criterion->text ?? '', 'side' => $fault->side?->value, 'flaw' => $fault->flaw?->value, 'size_mm' => $fault->size_mm, 'note' => $fault->note,
             'severity' => $weight->severity->value ?? 'none',
             'sentence' => $weight->sentence,
             'why' => $weight->why->toArray(),

@@ -1915,8 +1915,8 @@ export interface components {
             };
             standard: string;
             painters: string[];
-            sides: string[];
-            passed: string[];
+            sides: ("front" | "left" | "back" | "right" | "above" | "below")[];
+            passed: ("front" | "left" | "back" | "right" | "above" | "below")[];
             areas: components["schemas"]["MosaicArea"][];
             items: components["schemas"]["CheckItem"][];
             unseen: string[];
@@ -1949,8 +1949,8 @@ export interface components {
             area: string;
             criterion: string | null;
             text: string;
-            side: string | null;
-            flaw: string | null;
+            side: ("front" | "left" | "back" | "right" | "above" | "below") | null;
+            flaw: ("patch" | "overspill" | "stray-dot" | "wide-line" | "broken") | null;
             size_mm: number | null;
             note: string;
             /** @enum {string} */
@@ -1981,7 +1981,7 @@ export interface components {
             text: string;
             /** @enum {string} */
             severity: "critical" | "major" | "minor";
-            sides: string[];
+            sides: ("front" | "left" | "back" | "right" | "above" | "below")[];
             alone: string | null;
             focal: boolean;
             answer: ("holds" | "does-not-hold" | "not-done" | "not-on-figure" | "unreachable") | null;
@@ -2385,7 +2385,7 @@ export interface components {
             surface: string;
             share: number;
             focal: boolean;
-            sides: string[];
+            sides: ("front" | "left" | "back" | "right" | "above" | "below")[];
             hex: string | null;
         };
         NeighbourPair: {

@@ -2,6 +2,11 @@ const MARKS = { critical: '◆', major: '▲', minor: '●', none: '○' } as co
 
 export type SeverityName = keyof typeof MARKS;
 
+/** Whether a word is a severity as it is named today; what is sealed may have another. */
+export function isSeverity(word: string): word is SeverityName {
+    return word in MARKS;
+}
+
 /** Severity by shape and word, never by colour. */
 export function Severity({ of, bare = false }: { of: SeverityName; bare?: boolean }) {
     return (

@@ -1,4 +1,7 @@
-export type FlawName = 'patch' | 'overspill' | 'stray-dot' | 'wide-line' | 'broken';
+import type { Schemas } from '@api';
+
+type Fault = Schemas['CheckFault'];
+export type FlawName = NonNullable<Fault['flaw']>;
 
 const NAMES: Record<FlawName, string> = {
     patch: 'Missed patch',
@@ -8,14 +11,14 @@ const NAMES: Record<FlawName, string> = {
     broken: 'Broken or loose part',
 };
 
-export const FLAWS = Object.keys(NAMES) as FlawName[];
+export const FLAWS: readonly FlawName[] = ['patch', 'overspill', 'stray-dot', 'wide-line', 'broken'];
 
 /** What a fault is called: a flaw by its kind, else by what was said of its criterion. */
-export function faultName(fault: { flaw: string | null; kind: string }): string {
-    if (fault.flaw !== null) {
-        return NAMES[fault.flaw as FlawName];
+export function faultName({ flaw, kind }: Pick<Fault, 'flaw' | 'kind'>): string {
+    if (flaw !== null) {
+        return NAMES[flaw];
     }
-    return fault.kind === 'missing' ? 'Not done' : fault.kind === 'sent-back' ? 'Sent back by the lead' : 'Does not hold';
+    return kind === 'missing' ? 'Not done' : kind === 'sent-back' ? 'Sent back by the lead' : 'Does not hold';
 }
 
 export function flawName(flaw: FlawName): string {

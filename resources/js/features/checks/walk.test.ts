@@ -4,7 +4,7 @@ import { askedHere, seenFrom, sideToLookAt } from './walk';
 
 type Item = Schemas['CheckItem'];
 
-function item(area: string, sides: string[], alone: string | null, answer: Item['answer'] = null): Item {
+function item(area: string, sides: Item['sides'], alone: string | null, answer: Item['answer'] = null): Item {
     return {
         item: 'criterion',
         excused: null,

@@ -26,5 +26,5 @@ export function sideToLookAt(check: Check): SideName {
         check.sides.find((one) => !check.passed.includes(one)) ??
         check.sides.find((one) => check.items.some((item) => item.answer === null && item.sides.includes(one))) ??
         check.sides[0];
-    return (side ?? 'front') as SideName;
+    return side ?? 'front';
 }

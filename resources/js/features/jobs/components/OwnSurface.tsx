@@ -1,6 +1,6 @@
 import type { Schemas } from '@api';
 import { NumberInput } from '@shared/NumberInput';
-import { Severity, type SeverityName } from '@shared/Severity';
+import { Severity } from '@shared/Severity';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import type { OwnRequirement, OwnUse } from '../useOwnList';
@@ -45,7 +45,7 @@ export function OwnSurface({ surface, techniques, mayWrite, pending, onWrite }: 
                 <ul className="own-criteria">
                     {surface.criteria.map((one) => (
                         <li key={one.id}>
-                            <Severity of={one.severity as SeverityName} bare /> {one.text}
+                            <Severity of={one.severity} bare /> {one.text}
                             {mayWrite && own !== null && (
                                 <button
                                     type="button"

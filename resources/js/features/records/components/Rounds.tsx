@@ -1,6 +1,6 @@
 import type { Schemas } from '@api';
 import { count } from '@shared/format';
-import { Severity, type SeverityName } from '@shared/Severity';
+import { isSeverity, Severity } from '@shared/Severity';
 
 type Round = Schemas['RecordRound'];
 
@@ -10,6 +10,11 @@ function wrong(fault: Schemas['RecordFault']): string {
         fault.flaw?.replaceAll('-', ' ') ??
         (fault.kind === 'missing' ? 'not done' : fault.kind === 'sent-back' ? `sent back: ${fault.note}` : 'does not hold');
     return fault.text === '' ? what : `${what}: ${fault.text}`;
+}
+
+/** A severity as it was sealed. */
+function Sealed({ severity, bare = false }: { severity: string; bare?: boolean }) {
+    return <>{isSeverity(severity) ? <Severity of={severity} bare={bare} /> : severity} </>;
 }
 
 const ENDED: Record<string, string> = { signed: 'signed off', refused: 'sent back', dropped: 'ended because the work changed' };
@@ -60,11 +65,7 @@ function OneRound({ round }: { round: Round }) {
                 <ul className="round-faults">
                     {faults.map((fault, i) => (
                         <li key={i}>
-                            {fault.severity !== null && fault.severity !== 'none' && (
-                                <>
-                                    <Severity of={fault.severity as SeverityName} />{' '}
-                                </>
-                            )}
+                            {fault.severity !== null && fault.severity !== 'none' && <Sealed severity={fault.severity} />}
                             {wrong(fault)}
                             {fault.area !== '' && `, ${fault.area}`}
                             {fault.size_mm !== null && `, ${fault.size_mm} mm`}
@@ -92,7 +93,7 @@ function OneRound({ round }: { round: Round }) {
                         <tr key={`${answer.item} ${answer.area} ${answer.criterion}`}>
                             <td>{answer.area}</td>
                             <td>
-                                {answer.severity !== '' && <Severity of={answer.severity as SeverityName} bare />}{' '}
+                                {answer.severity !== '' && <Sealed severity={answer.severity} bare />}
                                 {answer.text || 'what was asked then was not kept'}
                             </td>
                             <td>

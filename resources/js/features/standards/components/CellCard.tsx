@@ -1,6 +1,6 @@
 import type { Schemas } from '@api';
 import { fewMinutes } from '@shared/format';
-import { Severity, type SeverityName } from '@shared/Severity';
+import { Severity } from '@shared/Severity';
 import { useQuery } from '@tanstack/react-query';
 import type { Panel } from '../panel';
 import { platesOptions } from '../queries';
@@ -79,7 +79,7 @@ function OneCell({
             <ul className="criteria">
                 {cell.criteria.map((criterion) => (
                     <li key={criterion.id}>
-                        <Severity of={criterion.severity as SeverityName} /> {criterion.text}
+                        <Severity of={criterion.severity} /> {criterion.text}
                         {criterion.feature !== null && <small> each {criterion.feature}</small>}
                     </li>
                 ))}

@@ -164,7 +164,7 @@ function ChangePerson({ person, isSelf, onClose }: ChangeProps) {
             <Select
                 aria-label="Role"
                 value={role}
-                options={['painter', 'deputy', 'lead'].map((one) => ({ value: one as Person['role'], label: one }))}
+                options={['painter', 'deputy', 'lead'].map((one) => ({ value: one, label: one }))}
                 onChange={setRole}
             />
             {role === 'deputy' && (
