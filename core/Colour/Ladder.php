@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Colour;
 
+use Closure;
+
 /** The tones of one area, in the order in which they are laid. Common practice, no source. */
 final readonly class Ladder
 {
@@ -55,7 +57,8 @@ final readonly class Ladder
 
     /**
      * The step that a light or relight is held against: a light against the last base, light or relight
-     * before it, a relight against the last shade, a shade against the base.
+     * before it, a relight against the last shade, a shade against the base. A line on edges is held against
+     * the last tone that was laid there, or against the base; nothing else is held against it.
      */
     public function against(int $at): ?int
     {
@@ -63,8 +66,18 @@ final readonly class Ladder
             LadderRole::Base => null,
             LadderRole::Shade => $this->base,
             LadderRole::Relight => $this->lastBefore($at, LadderRole::Shade),
-            LadderRole::Light => $this->lastBefore($at, LadderRole::Base, LadderRole::Light, LadderRole::Relight),
+            LadderRole::Light => $this->steps[$at]->isLine() ? $this->lastOnEdges($at) ?? $this->base : $this->lastTone($at),
         };
+    }
+
+    private function lastOnEdges(int $at): ?int
+    {
+        return $this->last($at, static fn (LadderStep $step): bool => $step->onEdges && in_array($step->role, [LadderRole::Light, LadderRole::Relight], true));
+    }
+
+    private function lastTone(int $at): ?int
+    {
+        return $this->last($at, static fn (LadderStep $step): bool => $step->role !== LadderRole::Shade && ! $step->isLine());
     }
 
     /** @return list<LadderFinding> */
@@ -88,7 +101,7 @@ final readonly class Ladder
         if ($lighter < $rules->minStep - self::SLACK) {
             $findings[] = new LadderFinding(LadderFault::NotLighter, $at, $against, $lighter, $rules->minStep);
         }
-        if ($step->role === LadderRole::Light && $lighter > $rules->maxStep + self::SLACK) {
+        if ($step->role === LadderRole::Light && ! $step->isLine() && $lighter > $rules->maxStep + self::SLACK) {
             $findings[] = new LadderFinding(LadderFault::Jump, $at, $against, $lighter, $rules->maxStep);
         }
         if ($step->cover >= $this->steps[$against]->cover) {
@@ -98,10 +111,16 @@ final readonly class Ladder
         return $findings;
     }
 
-    private function lastBefore(int $at, LadderRole ...$roles): ?int
+    private function lastBefore(int $at, LadderRole $role): ?int
+    {
+        return $this->last($at, static fn (LadderStep $step): bool => $step->role === $role);
+    }
+
+    /** @param  Closure(LadderStep): bool  $is */
+    private function last(int $at, Closure $is): ?int
     {
         for ($before = $at - 1; $before >= 0; $before--) {
-            if (in_array($this->steps[$before]->role, $roles, true)) {
+            if ($is($this->steps[$before])) {
                 return $before;
             }
         }

@@ -9,13 +9,23 @@ final readonly class LadderStep
 {
     public float $lightness;
 
-    /** @param  float  $cover share of the area that it lies on, 0 to 1 */
+    /**
+     * @param  float  $cover share of the area that it lies on, 0 to 1
+     * @param  bool  $onEdges whether it lies on edges or points alone
+     */
     public function __construct(
         public LadderRole $role,
         public Srgb $colour,
         public float $cover,
+        public bool $onEdges = false,
     ) {
         $this->lightness = $colour->lightness();
+    }
+
+    /** A line on an edge or a dot on a point: it may be far lighter than what it lies beside. */
+    public function isLine(): bool
+    {
+        return $this->onEdges && $this->role === LadderRole::Light;
     }
 
     public function value(): int

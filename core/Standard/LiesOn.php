@@ -12,4 +12,10 @@ enum LiesOn: string
     case Face = 'face';
     case Edge = 'edge';
     case Point = 'point';
+
+    /** A line or a dot: it stands beside what it lies on, and is not blended into it. */
+    public function isLine(): bool
+    {
+        return $this === self::Edge || $this === self::Point;
+    }
 }

@@ -166,6 +166,7 @@ final class ApplicationTest extends TestCase
         yield 'a ladder without a base' => ['ladder', '{"steps":[],"rules":{"min_step":4,"max_step":25,"min_span":30}}', 'no-base', '/steps'];
         yield 'a step of no role' => ['ladder', '{"steps":[{"role":"glaze","hex":"#000000","cover":1}],"rules":{"min_step":4,"max_step":25,"min_span":30}}', 'unknown-value', '/steps/0/role'];
         yield 'a cover over the whole' => ['ladder', '{"steps":[{"role":"base","hex":"#000000","cover":1.1}],"rules":{"min_step":4,"max_step":25,"min_span":30}}', 'out-of-range', '/steps/0/cover'];
+        yield 'a step that lies nowhere' => ['ladder', '{"steps":[{"role":"base","hex":"#000000","cover":1,"lies_on":"seam"}],"rules":{"min_step":4,"max_step":25,"min_span":30}}', 'unknown-value', '/steps/0/lies_on'];
         yield 'a ladder without rules' => ['ladder', '{"steps":[]}', 'missing-member', '/rules'];
         yield 'a reference to nothing in lint' => ['lint', (string) json_encode(['standard' => self::replacing()]), 'unknown-technique', '/standard/techniques/0/replaces/0'];
     }
@@ -197,6 +198,9 @@ final class ApplicationTest extends TestCase
         self::assertEquals(['hex' => '#010203', 'lab' => Srgb::fromHex('#010203')->lab()->toArray()], $run('film', '{"over":"#010203","film":"#ffffff","strength":0.4,"coats":0.0}'));
         $ladder = $run('ladder', '{"steps":[{"role":"base","hex":"#303030","cover":1},{"role":"light","hex":"#919191","cover":1}],"rules":{"min_step":4,"max_step":25,"min_span":50}}');
         self::assertIsArray($ladder);
+        $line = $run('ladder', '{"steps":[{"role":"base","hex":"#303030","cover":1},{"role":"light","hex":"#919191","cover":0.1,"lies_on":"edge"},{"role":"light","hex":"#e2e2e2","cover":0.02,"lies_on":"point"}],"rules":{"min_step":4,"max_step":25,"min_span":50}}');
+        self::assertIsArray($line);
+        self::assertSame([], $line['findings']);
         self::assertSame(['lightness', 'values', 'span', 'findings'], array_keys($ladder));
         self::assertSame([5, 2], $ladder['values']);
         self::assertSame([['code' => 'span-short', 'at' => -1], ['code' => 'jump', 'at' => 1], ['code' => 'covers-previous', 'at' => 1]], $ladder['findings']);

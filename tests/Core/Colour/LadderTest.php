@@ -19,7 +19,7 @@ final class LadderTest extends TestCase
 {
     private const GREYS = [10 => '#1b1b1b', 20 => '#303030', 30 => '#474747', 40 => '#5e5e5e', 50 => '#777777', 60 => '#919191', 70 => '#ababab', 80 => '#c6c6c6', 90 => '#e2e2e2'];
 
-    /** @return iterable<string, array{list<array{string, int, float}>, list<string>}> role, L* and cover of each step; findings as fault@step */
+    /** @return iterable<string, array{list<array{0: string, 1: int, 2: float, 3?: bool}>, list<string>}> role, L* and cover of each step; findings as fault@step; true: on edges or points */
     public static function ladders(): iterable
     {
         yield 'one that holds' => [[['base', 40, 1], ['shade', 20, 0.3], ['light', 60, 0.5], ['light', 80, 0.2]], []];
@@ -37,11 +37,19 @@ final class LadderTest extends TestCase
         yield 'a relight over all of the shade' => [[['base', 60, 1], ['shade', 20, 0.5], ['relight', 40, 0.5]], ['covers-previous@2']];
         yield 'too narrow' => [[['base', 40, 1], ['light', 60, 0.5]], ['span-short@-1']];
         yield 'the whole first, then by step and kind' => [[['base', 40, 1], ['shade', 40, 0.5], ['light', 40, 1], ['light', 50, 1]], ['span-short@-1', 'shade-not-darker@1', 'not-lighter@2', 'covers-previous@2', 'covers-previous@3']];
+        yield 'a line on edges of black jumps' => [[['base', 10, 1], ['light', 50, 0.1, true], ['light', 80, 0.05, true]], []];
+        yield 'a line as dark as the base' => [[['base', 60, 1], ['shade', 20, 0.5], ['light', 60, 0.1, true]], ['not-lighter@2']];
+        yield 'a line need not outshine what it lies beside' => [[['base', 40, 1], ['light', 60, 0.5], ['light', 80, 0.3], ['light', 60, 0.4, true]], []];
+        yield 'a line is held against the line before it' => [[['base', 10, 1], ['light', 50, 0.1, true], ['light', 40, 0.1, true]], ['not-lighter@2', 'covers-previous@2']];
+        yield 'a line is held against a relight of the edges' => [[['base', 40, 1], ['shade', 10, 0.9], ['relight', 60, 0.2, true], ['light', 50, 0.1, true]], ['not-lighter@3']];
+        yield 'no light is held against a line' => [[['base', 40, 1], ['light', 90, 0.1, true], ['light', 60, 0.5], ['light', 80, 0.2]], []];
+        yield 'a line that covers all of the base' => [[['base', 40, 1], ['light', 80, 1, true]], ['covers-previous@1']];
+        yield 'a shade on edges is a shade' => [[['base', 40, 1], ['shade', 10, 0.2, true], ['light', 60, 0.5]], []];
         yield 'a jump that covers' => [[['base', 20, 0.5], ['light', 60, 0.5]], ['jump@1', 'covers-previous@1']];
     }
 
     /**
-     * @param  list<array{string, int, float}>  $steps
+     * @param  list<array{0: string, 1: int, 2: float, 3?: bool}>  $steps
      * @param  list<string>  $findings
      */
     #[DataProvider('ladders')]
@@ -74,7 +82,7 @@ final class LadderTest extends TestCase
         self::assertSame([1, 1, 2, 2, 3, 4, 4, 5, 5], array_map($value, ['#ffffff', '#c7c7c7', '#c6c6c6', '#919191', '#777777', '#474747', '#313131', '#303030', '#000000']));
     }
 
-    /** @return iterable<string, array{list<array{string, int, float}>, string, string}> */
+    /** @return iterable<string, array{list<array{0: string, 1: int, 2: float, 3?: bool}>, string, string}> */
     public static function refused(): iterable
     {
         yield 'nothing' => [[], 'no-base', '/steps'];
@@ -87,7 +95,7 @@ final class LadderTest extends TestCase
         yield 'the base before the others' => [[['relight', 50, 0.5], ['base', 20, 1], ['base', 20, 1]], 'two-bases', '/steps/2'];
     }
 
-    /** @param  list<array{string, int, float}>  $steps */
+    /** @param  list<array{0: string, 1: int, 2: float, 3?: bool}>  $steps */
     #[DataProvider('refused')]
     public function test_what_is_no_ladder_is_refused(array $steps, string $code, string $pointer): void
     {
@@ -100,11 +108,11 @@ final class LadderTest extends TestCase
     }
 
     /**
-     * @param  list<array{string, int, float}>  $steps
+     * @param  list<array{0: string, 1: int, 2: float, 3?: bool}>  $steps
      * @return list<LadderStep>
      */
     private static function steps(array $steps): array
     {
-        return array_map(static fn (array $step): LadderStep => new LadderStep(LadderRole::from($step[0]), Srgb::fromHex(self::GREYS[$step[1]]), (float) $step[2]), $steps);
+        return array_map(static fn (array $step): LadderStep => new LadderStep(LadderRole::from($step[0]), Srgb::fromHex(self::GREYS[$step[1]]), (float) $step[2], $step[3] ?? false), $steps);
     }
 }
