@@ -7,7 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Core\Check\CheckItem;
 use Core\Check\FaultKind;
-use Core\Check\Flaw;
+use Core\Check\FlawKind;
 use Core\Check\ItemKind;
 use Core\Standard\Side;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -27,7 +27,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $severity
  * @property Side|null $side
  * @property string|null $zone
- * @property Flaw|null $flaw
+ * @property FlawKind|null $flaw
  * @property float|null $size_mm
  * @property string $note
  * @property int|null $removed_by_action_id
@@ -48,7 +48,7 @@ final class Fault extends VersionedRow
 {
     protected $table = 'faults';
 
-    protected $casts = ['kind' => FaultKind::class, 'flaw' => Flaw::class, 'side' => Side::class, 'item' => ItemKind::class, 'waived_at' => 'immutable_datetime'];
+    protected $casts = ['kind' => FaultKind::class, 'flaw' => FlawKind::class, 'side' => Side::class, 'item' => ItemKind::class, 'waived_at' => 'immutable_datetime'];
 
     protected $attributes = ['item' => 'criterion'];
 

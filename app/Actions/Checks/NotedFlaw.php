@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Checks;
 
 use Core\Check\FaultKind;
-use Core\Check\Flaw;
+use Core\Check\FlawKind;
 use Core\Standard\Side;
 
 /** A flaw that a checker sees: where, and how large. */
@@ -13,7 +13,7 @@ final readonly class NotedFlaw
 {
     /** @param  float  $size in millimetres; of a broken part it says nothing */
     public function __construct(
-        public Flaw $flaw,
+        public FlawKind $flaw,
         public string $area,
         public Side $side,
         private float $size,

@@ -19,7 +19,7 @@ use Core\Check\Answer;
 use Core\Check\CheckItem;
 use Core\Check\ExcusedUse;
 use Core\Check\FaultKind;
-use Core\Check\Flaw;
+use Core\Check\FlawKind;
 use Core\Check\ItemKind;
 use Core\Check\Verdict;
 use Core\Check\Weight;
@@ -59,7 +59,7 @@ use Core\Standard\VisualAngle;
  *   criterion: string|null,
  *   text: string,
  *   side: value-of<Side>|null,
- *   flaw: value-of<Flaw>|null,
+ *   flaw: value-of<FlawKind>|null,
  *   size_mm: float|null,
  *   note: string,
  *   severity: 'critical'|'major'|'minor'|'none',

@@ -8,7 +8,7 @@ use App\Actions\Checks\NotedFlaw;
 use App\Http\Shared\ApiRequest;
 use App\Http\Shared\OneOf;
 use App\Models\Role;
-use Core\Check\Flaw;
+use Core\Check\FlawKind;
 use Core\Standard\Side;
 
 /** A flaw found in a check. */
@@ -18,7 +18,7 @@ final class FlawRequest extends ApiRequest
     {
         return [
             'version' => ['required', 'integer'],
-            'flaw' => ['required', 'string', OneOf::of(Flaw::class)],
+            'flaw' => ['required', 'string', OneOf::of(FlawKind::class)],
             'area' => ['required', 'string'],
             'side' => ['required', 'string', OneOf::of(Side::class)],
             'size_mm' => ['nullable', 'numeric', 'min:0', 'max:500', 'required_unless:flaw,broken'],
@@ -35,7 +35,7 @@ final class FlawRequest extends ApiRequest
     public function flaw(): NotedFlaw
     {
         return new NotedFlaw(
-            Flaw::from($this->string('flaw')->toString()),
+            FlawKind::from($this->string('flaw')->toString()),
             $this->string('area')->toString(),
             Side::from($this->string('side')->toString()),
             $this->float('size_mm'),

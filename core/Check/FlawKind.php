@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Check;
 
 /** What a checker sees beside what is asked: where paint is not as it should be, or a part is not there. */
-enum Flaw: string
+enum FlawKind: string
 {
     case Patch = 'patch';
     case Overspill = 'overspill';
