@@ -30,7 +30,7 @@ final readonly class HoldingTogether
         return [
             new TierIsReached($tier),
             new NeighboursPart($this->rules->neighbourStep),
-            new NoFamilyRules($this->rules->familyLimit),
+            new NoFamilyRules($this->rules->familyLimit, $this->rules->familyFrom),
             new HueKeeps($this->rules->turnDegrees),
             new LightsAgree($this->rules->lightWarmth),
             new WaterHolds,

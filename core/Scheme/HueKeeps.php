@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Scheme;
 
+use Core\Colour\HueWords;
 use Core\Colour\Lab;
 
 /** A hue stays along its ladder, or turns to the side that was chosen: red to orange, or to pink. Common practice, no source. */
@@ -19,28 +20,19 @@ final readonly class HueKeeps implements HoldingRule
     public function findings(PaintedFigure $figure): iterable
     {
         foreach ($figure->ladders as $area => $ladder) {
-            $turn = $this->turn($ladder);
-            if ($turn === null || abs($turn) <= $this->most) {
+            $base = $ladder->reading->base()?->lab();
+            $last = $ladder->lastLight()?->lab();
+            if ($base === null || $last === null || $base->chroma() < self::COLOURLESS || $last->chroma() < self::COLOURLESS) {
                 continue;
             }
-            $to = $turn > 0 ? Turn::Warm : Turn::Cold;
-            if ($ladder->reading->area->turn !== $to) {
-                yield new SchemeFinding(SchemeFault::HueTurns, (string) $area, ['turn' => abs($turn), 'to' => $to->value, 'most' => $this->most]);
+            $turn = fmod($last->hue() - $base->hue() + 540, 360) - 180;
+            $to = self::isBelowYellow($base) === $turn > 0 ? Turn::Warm : Turn::Cold;
+            if (abs($turn) > $this->most && $ladder->reading->area->turn !== $to) {
+                yield new SchemeFinding(SchemeFault::HueTurns, (string) $area, [
+                    'turn' => abs($turn), 'to' => $to->value, 'most' => $this->most, 'from' => HueWords::of($base), 'toward' => HueWords::toward($base, $turn > 0),
+                ]);
             }
         }
-    }
-
-    /** Degrees of hue from the base to the last light of this tier; over 0 toward yellow where the base is warm. Null where one has no hue. */
-    private function turn(TierLadder $ladder): ?float
-    {
-        $base = $ladder->reading->base()?->lab();
-        $last = $ladder->lastLight()?->lab();
-        if ($base === null || $last === null || $base->chroma() < self::COLOURLESS || $last->chroma() < self::COLOURLESS) {
-            return null;
-        }
-        $turn = fmod($last->hue() - $base->hue() + 540, 360) - 180;
-
-        return self::isBelowYellow($base) ? $turn : -$turn;
     }
 
     /** From purple by red to yellow a growing hue angle warms; from yellow by green to blue it cools. */

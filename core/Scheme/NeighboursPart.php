@@ -6,23 +6,24 @@ namespace Core\Scheme;
 
 use Core\Composition\Neighbours;
 
-/** Neighbours are apart in value, or a dark line parts them. Common practice, no source. */
+/** Areas that are known to touch are apart in value, or a dark line or a shade along the border parts them. Common practice, no source. */
 final readonly class NeighboursPart implements HoldingRule
 {
+    /** @param  float  $least of L* */
     public function __construct(private float $least)
     {
     }
 
     public function findings(PaintedFigure $figure): iterable
     {
-        foreach ($this->pairs($figure) as [$one, $other, $apart, $isLined]) {
-            if ($apart < $this->least && ! $isLined) {
-                yield new SchemeFinding(SchemeFault::NeighboursAlike, $one, ['other' => $other, 'apart' => $apart, 'least' => $this->least]);
+        foreach ($this->pairs($figure) as $pair) {
+            if ($pair->by === Parting::Nothing) {
+                yield new SchemeFinding(SchemeFault::NeighboursAlike, $pair->one, ['other' => $pair->other, 'apart' => $pair->apart, 'least' => $this->least]);
             }
         }
     }
 
-    /** @return list<array{string, string, float, bool}> each pair of neighbours once, the least apart first: areas, L* between them, whether a dark line parts them */
+    /** @return list<NeighbourPair> each pair of neighbours once, the least apart first */
     public function pairs(PaintedFigure $figure): array
     {
         $neighbours = new Neighbours($figure->type);
@@ -34,11 +35,12 @@ final readonly class NeighboursPart implements HoldingRule
             foreach ($neighbours->of($one) as $other) {
                 $others = $figure->tone($other);
                 if ($tone !== null && $others !== null && ! isset($seen[$other])) {
-                    $pairs[] = [$one, $other, abs($tone->lightness() - $others->lightness()), $figure->isLined($one) || $figure->isLined($other)];
+                    $apart = abs($tone->lightness() - $others->lightness());
+                    $pairs[] = new NeighbourPair($one, $other, $apart, $apart >= $this->least ? Parting::Value : $figure->border($one, $other));
                 }
             }
         }
-        usort($pairs, static fn (array $a, array $b): int => $a[2] <=> $b[2]);
+        usort($pairs, static fn (NeighbourPair $a, NeighbourPair $b): int => $a->apart <=> $b->apart);
 
         return $pairs;
     }

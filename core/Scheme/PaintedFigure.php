@@ -7,6 +7,7 @@ namespace Core\Scheme;
 use Core\Colour\Srgb;
 use Core\Composition\FigureType;
 use Core\Composition\TypeArea;
+use Core\Standard\LiesOn;
 use Core\Standard\Opacity;
 use Core\Standard\Side;
 use Core\Standard\Standard;
@@ -41,17 +42,50 @@ final readonly class PaintedFigure
         return $tone;
     }
 
-    /** Whether this tier draws a dark line round an area: an opaque shade. */
-    public function isLined(string $area): bool
+    /** What lies along the border of two areas at this tier, whatever their tones. */
+    public function border(string $one, string $other): Parting
     {
+        $found = [$this->darkens($one, $other), $this->darkens($other, $one)];
+
+        return match (true) {
+            in_array(Parting::Line, $found, true) => Parting::Line,
+            in_array(Parting::Shade, $found, true) => Parting::Shade,
+            default => Parting::Nothing,
+        };
+    }
+
+    /** An opaque shade on an area is a line; any other that runs into its recesses darkens the seam, where it is darker than both. */
+    private function darkens(string $area, string $neighbour): Parting
+    {
+        $found = Parting::Nothing;
         foreach ($this->ladders[$area]->steps ?? [] as $step) {
             $technique = $this->standard->technique($step->use->technique);
-            if ($technique->group === TechniqueGroup::Shade && $technique->opacity === Opacity::Opaque) {
-                return true;
+            if ($technique->group !== TechniqueGroup::Shade) {
+                continue;
+            }
+            if ($technique->opacity === Opacity::Opaque) {
+                return Parting::Line;
+            }
+            if (in_array($technique->liesOn, [LiesOn::All, LiesOn::Recess], true) && $this->isDarkerThanBoth($step, $area, $neighbour)) {
+                $found = Parting::Shade;
             }
         }
 
-        return false;
+        return $found;
+    }
+
+    /** A shade of which the scheme says no colour is taken for what its technique does. */
+    private function isDarkerThanBoth(TierStep $step, string $area, string $neighbour): bool
+    {
+        $shown = $step->rung === null ? $step->recipe?->colour() : $this->ladders[$area]->reading->rungs[$step->rung]->shown;
+        foreach ([$area, $neighbour] as $one) {
+            $tone = $this->tone($one);
+            if ($shown !== null && $tone !== null && $shown->lightness() >= $tone->lightness()) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return list<TypeArea> with a tone, seen from this side */

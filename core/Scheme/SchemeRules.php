@@ -17,6 +17,9 @@ final readonly class SchemeRules
     /** Share of what is seen from the front that one family of colours may take, 0 to 1. */
     public float $familyLimit;
 
+    /** Share of what is seen from the front that must have its colours before families are judged, 0 to 1. */
+    public float $familyFrom;
+
     /** ΔE00 that areas of one name may differ by across a force. */
     public float $sameAreaDeltaE;
 
@@ -45,6 +48,7 @@ final readonly class SchemeRules
         }
         $this->neighbourStep = $number(Setting::NeighbourStep);
         $this->familyLimit = $number(Setting::FamilyLimit);
+        $this->familyFrom = $number(Setting::FamilyFrom);
         $this->sameAreaDeltaE = $number(Setting::SameAreaDeltaE);
         $this->turnDegrees = $number(Setting::TurnDegrees);
         $this->lightWarmth = $number(Setting::LightWarmth);
@@ -61,6 +65,7 @@ final readonly class SchemeRules
             Setting::MinSpan->value => $this->ladder->minSpan,
             Setting::NeighbourStep->value => $this->neighbourStep,
             Setting::FamilyLimit->value => $this->familyLimit,
+            Setting::FamilyFrom->value => $this->familyFrom,
             Setting::SameAreaDeltaE->value => $this->sameAreaDeltaE,
             Setting::TurnDegrees->value => $this->turnDegrees,
             Setting::LightWarmth->value => $this->lightWarmth,

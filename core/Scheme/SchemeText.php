@@ -18,9 +18,9 @@ final readonly class SchemeText
         $number = static fn (string $name): string => self::number($of[$name] ?? 0);
 
         return match ($finding->fault) {
-            SchemeFault::NeighboursAlike => "{$finding->area} and {$of['other']} are {$number('apart')} of L* apart and no dark line parts them: they run into each other. Make one lighter or darker, or line the seam.",
+            SchemeFault::NeighboursAlike => "{$finding->area} and {$of['other']} are {$number('apart')} of L* apart, and neither a dark line nor a shade parts them: they run into each other. Make one lighter or darker, or line the seam.",
             SchemeFault::OneFamily => sprintf('%s take %s of a hundred parts of what is seen from the front, over %s: the unit looks all alike.', ucfirst((string) $of['family']), self::number(100 * (float) $of['share']), self::number(100 * (float) $of['limit'])),
-            SchemeFault::HueTurns => "{$finding->area} turns {$number('turn')}° ".($of['to'] === Turn::Warm->value ? 'to the warm side, as red turns to orange' : 'to the cold side, as red turns to pink').'. Choose that it shall, or mix its lights otherwise.',
+            SchemeFault::HueTurns => "{$finding->area} turns {$number('turn')}° from {$of['from']} toward {$of['toward']}. Choose that it shall, or mix its lights otherwise.",
             SchemeFault::LightsDisagree => "{$finding->area} has a {$of['is']} light and {$of['others']} the other kind: a figure stands in one light.",
             SchemeFault::AreasDiffer => "{$finding->area} of {$of['one']} and of {$of['other']} are {$number('apart')} of ΔE00 apart; in one force they are one colour.",
             SchemeFault::SpanShort => sprintf('%s spans %.1f of L* where %s asks for %s.', $finding->area, $of['span'], $of['tier'], $number('asked')),
@@ -74,9 +74,9 @@ final readonly class SchemeText
     private static function rule(SchemeFault $fault): string
     {
         return match ($fault) {
-            SchemeFault::NeighboursAlike => 'Neighbouring areas part by value, or by a dark line between them.',
+            SchemeFault::NeighboursAlike => 'Areas that touch part by value, by a dark line, or by a shade that runs along the border and is darker than both.',
             SchemeFault::OneFamily => 'No family of colours takes more than its share of what is seen from the front, unless the scheme says so.',
-            SchemeFault::HueTurns => 'Red lightens to orange or to pink: choose. The hue angle of the last light is held against that of the base.',
+            SchemeFault::HueTurns => 'Red lightens to orange or to pink, blue to green or to purple: choose. The hue angle of the last light is held against that of the base.',
             SchemeFault::LightsDisagree => 'Warm lights with cool shades, or the other way about; not both on one figure. A light leans by what it adds to its base beyond plain white.',
             SchemeFault::AreasDiffer => 'What two figures of a force both have has one base colour; lights may differ by tier.',
             SchemeFault::SpanShort => 'The higher the tier, the further apart are the darkest and the lightest value.',

@@ -14,6 +14,7 @@ enum Setting: string
     case MinSpan = 'min_span';
     case NeighbourStep = 'neighbour_step';
     case FamilyLimit = 'family_limit';
+    case FamilyFrom = 'family_from';
     case SameAreaDeltaE = 'same_area_delta_e';
     case TurnDegrees = 'turn_degrees';
     case LightWarmth = 'light_warmth';
@@ -28,6 +29,7 @@ enum Setting: string
             self::MinSpan => LadderRules::LEAST_SPAN,
             self::NeighbourStep => 15.0,
             self::FamilyLimit => 0.45,
+            self::FamilyFrom => 0.5,
             self::SameAreaDeltaE => 3.0,
             self::TurnDegrees => 15.0,
             self::LightWarmth => 5.0,
@@ -42,6 +44,7 @@ enum Setting: string
         return match ($this) {
             self::MinStep, self::MaxStep, self::MinSpan, self::NeighbourStep, self::SameAreaDeltaE => [0.0, 100.0],
             self::FamilyLimit => [0.05, 1.0],
+            self::FamilyFrom => [0.0, 1.0],
             self::TurnDegrees => [0.0, 180.0],
             self::LightWarmth => [0.0, 100.0],
             self::MlPerCoat => [0.01, 100.0],
@@ -57,6 +60,7 @@ enum Setting: string
             self::MinSpan => 'least L* from the darkest step to the lightest',
             self::NeighbourStep => 'least L* between neighbours without a dark line',
             self::FamilyLimit => 'most of what is seen from the front in one family of colours, of 1',
+            self::FamilyFrom => 'how much of what is seen from the front has its colours before families are judged, of 1',
             self::SameAreaDeltaE => 'most ΔE00 between areas of one name in a force',
             self::TurnDegrees => 'most degrees that a hue turns along a ladder',
             self::LightWarmth => 'how far a light leans before it is warm or cold',

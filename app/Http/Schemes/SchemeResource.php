@@ -9,9 +9,11 @@ use App\Http\Shared\Resource;
 use App\Http\Shared\WhyShape;
 use App\Models\SchemeNote as NoteRow;
 use Core\Composition\TypeArea;
+use Core\Scheme\NeighbourPair;
 use Core\Scheme\NeighboursPart;
 use Core\Scheme\NoFamilyRules;
 use Core\Scheme\Paint;
+use Core\Scheme\Parting;
 use Core\Scheme\RungRole;
 use Core\Scheme\SchemeFinding;
 use Core\Scheme\SchemeText;
@@ -25,7 +27,7 @@ use Core\Standard\Tier;
  * @phpstan-import-type SchemeRow from SchemesResource
  *
  * @phpstan-type SchemeFinding_ array{code: string, area: string, sentence: string, why: Why}
- * @phpstan-type NeighbourPair array{one: string, other: string, apart: float, lined: bool, parts: bool}
+ * @phpstan-type NeighbourPair_ array{one: string, other: string, apart: float, parted_by: value-of<Parting>}
  * @phpstan-type FamilyShare array{family: string, share: float, hex: string}
  * @phpstan-type SchemeNote_ array{
  *   id: int,
@@ -70,7 +72,7 @@ use Core\Standard\Tier;
  *   lit: array{taking: int, of: int},
  *   findings: list<SchemeFinding_>,
  *   across: list<SchemeFinding_>,
- *   pairs: list<NeighbourPair>,
+ *   pairs: list<NeighbourPair_>,
  *   least_apart: float,
  *   families: list<FamilyShare>,
  *   family_limit: float,
@@ -200,14 +202,12 @@ final readonly class SchemeResource extends Resource
         return ['code' => $finding->fault->value, 'area' => $finding->area, 'sentence' => SchemeText::sentence($finding), 'why' => SchemeText::why($finding)->toArray()];
     }
 
-    /** @return list<NeighbourPair> */
+    /** @return list<NeighbourPair_> */
     private function pairs(): array
     {
-        $least = $this->reading->ladders->rules->neighbourStep;
-
-        return array_map(static fn (array $pair): array => [
-            'one' => $pair[0], 'other' => $pair[1], 'apart' => round($pair[2], 1), 'lined' => $pair[3], 'parts' => $pair[2] >= $least || $pair[3],
-        ], (new NeighboursPart($least))->pairs($this->reading->figure));
+        return array_map(static fn (NeighbourPair $pair): array => [
+            'one' => $pair->one, 'other' => $pair->other, 'apart' => round($pair->apart, 1), 'parted_by' => $pair->by->value,
+        ], (new NeighboursPart($this->reading->ladders->rules->neighbourStep))->pairs($this->reading->figure));
     }
 
     /** @return list<FamilyShare> */

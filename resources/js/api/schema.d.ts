@@ -2392,8 +2392,8 @@ export interface components {
             one: string;
             other: string;
             apart: number;
-            lined: boolean;
-            parts: boolean;
+            /** @enum {string} */
+            parted_by: "value" | "line" | "shade" | "nothing";
         };
         NextStep: {
             /** @enum {string} */
@@ -5974,6 +5974,7 @@ export interface operations {
                     min_span: number;
                     neighbour_step: number;
                     family_limit: number;
+                    family_from: number;
                     same_area_delta_e: number;
                     turn_degrees: number;
                     light_warmth: number;

@@ -15,10 +15,13 @@ use Core\Scheme\AreaLadder;
 use Core\Scheme\AreasAgree;
 use Core\Scheme\HoldingTogether;
 use Core\Scheme\LadderReading;
+use Core\Scheme\NeighbourPair;
+use Core\Scheme\NeighboursPart;
 use Core\Scheme\NoFamilyRules;
 use Core\Scheme\Paint;
 use Core\Scheme\PaintedFigure;
 use Core\Scheme\PaintKind;
+use Core\Scheme\Parting;
 use Core\Scheme\Recipe;
 use Core\Scheme\Rung;
 use Core\Scheme\RungRole;
@@ -88,13 +91,41 @@ final class PaintedFigureTest extends TestCase
         self::assertContains('span-short-of-tier coat', self::found(self::figure('one', self::coat(), self::hat('Ember Glow')), 'one'));
     }
 
-    public function test_neighbours_that_do_not_part_are_found_unless_a_dark_line_parts_them(): void
+    /** A coat of L* 31 and a hat of the same: alike, whatever the tier. */
+    #[TestWith(['plain', 'nothing'], 'nothing along the border')]
+    #[TestWith(['glazed', 'nothing'], 'a shade on the faces alone')]
+    #[TestWith(['one', 'shade'], 'a wash all over runs into the seam')]
+    #[TestWith(['pinned', 'shade'], 'a wash in the recesses')]
+    #[TestWith(['lined', 'line'])]
+    public function test_areas_that_touch_are_parted_by_a_line_or_a_shade_too(string $tier, string $by): void
     {
-        $alike = static fn (string $tier): array => self::found(self::figure($tier, self::coat(), self::hat('Harbour Slate')), $tier);
+        $figure = self::figure($tier, self::coat(), self::hat('Harbour Slate'));
 
-        self::assertContains('neighbours-alike coat', $alike('one'));
-        self::assertNotContains('neighbours-alike coat', $alike('lined'));
-        self::assertNotContains('neighbours-alike coat', self::found(self::figure('one', self::coat(), self::hat('Gull White')), 'one'));
+        self::assertSame([$by], array_map(static fn (NeighbourPair $pair): string => $pair->by->value, (new NeighboursPart(15))->pairs($figure)));
+        self::assertSame($by === 'nothing', in_array('neighbours-alike coat', self::found($figure, $tier), true));
+    }
+
+    public function test_a_shade_that_is_lighter_than_one_of_the_two_parts_nothing(): void
+    {
+        $washed = static fn (string $area, string $shade): AreaLadder => new AreaLadder($area, [new Rung(RungRole::Base, Paints::mix(['Weir Blue' => 1])), new Rung(RungRole::Shade, Recipe::of(self::paint($shade)), 0.3)]);
+        $by = static fn (string $shade): Parting => (new NeighboursPart(15))->pairs(self::figure('one', $washed('coat', $shade), $washed('hat', $shade)))[0]->by;
+
+        self::assertSame(Parting::Shade, $by('#10151a'));
+        self::assertSame(Parting::Nothing, $by('#f0f0f0'));
+    }
+
+    public function test_areas_far_enough_apart_part_by_value(): void
+    {
+        $figure = self::figure('plain', self::coat(), self::hat('Gull White'));
+        $apart = (new NeighboursPart(15))->pairs($figure)[0]->apart;
+
+        self::assertSame(Parting::Value, (new NeighboursPart($apart))->pairs($figure)[0]->by);
+        self::assertSame(Parting::Nothing, (new NeighboursPart($apart + 0.001))->pairs($figure)[0]->by);
+    }
+
+    public function test_where_no_border_is_known_nothing_is_said(): void
+    {
+        self::assertNotContains('neighbours-alike coat', self::found(self::figure('plain', self::coat(), self::hat('Harbour Slate'), []), 'plain'));
     }
 
     public function test_one_family_over_its_share_of_what_is_seen_from_the_front_is_found(): void
@@ -105,6 +136,19 @@ final class PaintedFigureTest extends TestCase
         self::assertSame(['blues' => 1.0], NoFamilyRules::families($figure));
         self::assertContains('one-family ', self::found($figure, 'one'));
         self::assertSame(['blues' => 0.6, 'oranges' => 0.4], array_map(static fn (float $share): float => round($share, 6), NoFamilyRules::families(self::figure('one', self::coat(), self::hat('Ember Glow')))));
+    }
+
+    /** The hat alone is 0.4 of what is seen, the coat alone 0.6. */
+    #[TestWith([0.5, 'hat', false], 'under a half')]
+    #[TestWith([0.4, 'hat', true])]
+    #[TestWith([0.6, 'coat', true])]
+    #[TestWith([0.61, 'coat', false])]
+    public function test_families_are_judged_once_enough_has_its_colours(float $from, string $only, bool $told): void
+    {
+        $whole = self::figure('one', self::coat(), self::hat('Weir Blue'));
+        $part = new PaintedFigure($whole->type, [$only => $whole->ladders[$only]], self::standard());
+
+        self::assertSame($told, iterator_to_array((new NoFamilyRules(0.45, $from))->findings($part)) !== []);
     }
 
     public function test_a_red_that_turns_to_orange_is_found_unless_it_was_chosen(): void
@@ -131,6 +175,17 @@ final class PaintedFigureTest extends TestCase
         $turned = array_filter(self::findings(self::figure('one', $ladder, self::hat('Gull White')), 'one'), static fn (SchemeFinding $one): bool => $one->fault === SchemeFault::HueTurns);
 
         self::assertSame([$to], array_values(array_map(static fn (SchemeFinding $one): mixed => $one->arguments['to'], $turned)));
+    }
+
+    #[TestWith(['#a01020', '#e08030', 'from red toward orange'])]
+    #[TestWith(['#a01020', '#f0a0d0', 'from red toward pink'])]
+    #[TestWith(['#33608d', '#a8a8cf', 'from blue toward purple'])]
+    public function test_the_words_are_those_of_the_hue(string $base, string $light, string $words): void
+    {
+        $ladder = new AreaLadder('coat', [new Rung(RungRole::Base, Recipe::of(self::paint($base))), new Rung(RungRole::Light, Recipe::of(self::paint($light)), 0.4)]);
+        $turned = array_filter(self::findings(self::figure('one', $ladder, self::hat('Gull White')), 'one'), static fn (SchemeFinding $one): bool => $one->fault === SchemeFault::HueTurns);
+
+        self::assertStringContainsString($words, SchemeText::sentence(array_values($turned)[0]));
     }
 
     public function test_a_colour_with_hardly_any_chroma_turns_to_no_side(): void
@@ -209,12 +264,13 @@ final class PaintedFigureTest extends TestCase
         return self::figure($tier, $area, self::hat('Gull White'))->ladders['coat'];
     }
 
-    private static function figure(string $tier, AreaLadder $coat, AreaLadder $hat): PaintedFigure
+    /** @param  list<string>  $touches what the hat is known to touch */
+    private static function figure(string $tier, AreaLadder $coat, AreaLadder $hat, array $touches = ['coat']): PaintedFigure
     {
         $standard = self::standard();
         $type = new FigureType('Guard', SizeClass::Foot, [
             new TypeArea(new Area('coat', 'cloth', 0.6), 'figure', 1, false, [Side::Front, Side::Back]),
-            new TypeArea(new Area('hat', 'cloth', 0.4), 'figure', 2, true, [Side::Front], ['coat']),
+            new TypeArea(new Area('hat', 'cloth', 0.4), 'figure', 2, true, [Side::Front], $touches),
         ]);
         $composition = (new Composer($standard))->compose(new Figure($tier, 1.0, array_map(static fn (TypeArea $area): Area => $area->area, $type->areas)));
         $ladders = [];
@@ -229,6 +285,9 @@ final class PaintedFigureTest extends TestCase
     {
         $technique = static fn (string $id, string $group, string $opacity, string $lies = 'all'): array => ['id' => $id, 'name' => $id, 'group' => $group, 'opacity' => $opacity, 'lies_on' => $lies];
         $uses = [
+            'plain' => [['technique' => 'base']],
+            'glazed' => [['technique' => 'base'], ['technique' => 'glaze']],
+            'pinned' => [['technique' => 'base'], ['technique' => 'pin']],
             'one' => [['technique' => 'base'], ['technique' => 'wash'], ['technique' => 'layer']],
             'three' => [['technique' => 'base'], ['technique' => 'wash'], ['technique' => 'layer', 'steps' => 3]],
             'relit' => [['technique' => 'base'], ['technique' => 'wash'], ['id' => 'again', 'technique' => 'base'], ['technique' => 'layer']],
@@ -247,7 +306,7 @@ final class PaintedFigureTest extends TestCase
         return StandardReader::ofSound()->read([
             'format' => 'ordotype-standard/1', 'name' => 'Small', 'version' => '1',
             'surfaces' => [['id' => 'cloth', 'name' => 'Cloth']],
-            'techniques' => [$technique('base', 'lay-in', 'opaque'), $technique('wash', 'shade', 'transparent'), $technique('line', 'shade', 'opaque', 'recess'), $technique('layer', 'light', 'semi', 'face'), $technique('detail', 'detail', 'opaque', 'point')],
+            'techniques' => [$technique('base', 'lay-in', 'opaque'), $technique('wash', 'shade', 'transparent'), $technique('glaze', 'shade', 'transparent', 'face'), $technique('pin', 'shade', 'transparent', 'recess'), $technique('line', 'shade', 'opaque', 'recess'), $technique('layer', 'light', 'semi', 'face'), $technique('detail', 'detail', 'opaque', 'point')],
             'tiers' => $tiers,
             'requirements' => $requirements,
         ]);

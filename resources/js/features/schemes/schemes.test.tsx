@@ -107,8 +107,8 @@ function scheme(change: Partial<Schemas['Scheme']> = {}): Schemas['Scheme'] {
         findings: [{ code: 'neighbours-alike', area: 'boots', sentence: 'boots and trousers run into each other.', why }],
         across: [],
         pairs: [
-            { one: 'boots', other: 'trousers', apart: 4, lined: false, parts: false },
-            { one: 'helmet', other: 'coat', apart: 9, lined: true, parts: true },
+            { one: 'boots', other: 'trousers', apart: 4, parted_by: 'nothing' },
+            { one: 'helmet', other: 'coat', apart: 9, parted_by: 'line' },
         ],
         least_apart: 15,
         families: [{ family: 'blues', share: 1, hex: '#3e4c57' }],
@@ -370,7 +370,7 @@ describe('what holds a figure together', () => {
         answering(() => [200, []]);
         const open = vi.fn();
         render(<SchemeSide scheme={scheme()} mayChange onLight={() => undefined} onArea={open} />, known);
-        expect(screen.getByText('under 15 and no dark line at this tier')).toBeTruthy();
+        expect(screen.getByText('under 15, and neither line nor shade parts them at this tier')).toBeTruthy();
         expect(screen.getByText('under 15, and a dark line parts them: holds')).toBeTruthy();
         expect(screen.getByText(/in the last light of 1 of 1 areas/)).toBeTruthy();
         await userEvent.click(screen.getByRole('button', { name: 'boots, trousers' }));

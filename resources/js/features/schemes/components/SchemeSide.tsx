@@ -52,24 +52,30 @@ export function SchemeSide({ scheme, mayChange, onLight, onArea }: Props) {
                             </button>
                             <b>
                                 {pair.apart}
-                                {!pair.parts && <span> ▲</span>}
+                                {pair.parted_by === 'nothing' && <span> ▲</span>}
                             </b>
-                            {pair.apart < scheme.least_apart && (
+                            {pair.parted_by !== 'value' && (
                                 <small>
                                     under {scheme.least_apart}
-                                    {pair.lined ? ', and a dark line parts them: holds' : ' and no dark line at this tier'}
+                                    {PARTED[pair.parted_by]}
                                 </small>
                             )}
                         </li>
                     ))}
                 </ul>
-                {scheme.pairs.length === 0 && <p>No two neighbours have their colours yet.</p>}
+                {scheme.pairs.length === 0 && <p>No two areas that are known to touch have their colours yet.</p>}
             </section>
             {scheme.families.length > 0 && <Families scheme={scheme} />}
             {first !== undefined && <Tiers scheme={scheme} area={first.area} />}
         </aside>
     );
 }
+
+const PARTED = {
+    line: ', and a dark line parts them: holds',
+    shade: ', and a shade in the seam parts them: holds',
+    nothing: ', and neither line nor shade parts them at this tier',
+} as const;
 
 function Light({ scheme }: { scheme: Scheme }) {
     if (scheme.light === '') {
