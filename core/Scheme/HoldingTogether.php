@@ -24,11 +24,16 @@ final readonly class HoldingTogether
         return $findings;
     }
 
+    public function span(Tier $tier): TierIsReached
+    {
+        return new TierIsReached($tier, $this->rules->ladder->minSpan, $this->rules->familyFrom);
+    }
+
     /** @return list<HoldingRule> */
     private function all(Tier $tier): array
     {
         return [
-            new TierIsReached($tier),
+            $this->span($tier),
             new NeighboursPart($this->rules->neighbourStep),
             new NoFamilyRules($this->rules->familyLimit, $this->rules->familyFrom),
             new HueKeeps($this->rules->turnDegrees),

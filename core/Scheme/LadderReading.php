@@ -6,16 +6,15 @@ namespace Core\Scheme;
 
 use Core\Colour\BadLadder;
 use Core\Colour\Ladder;
+use Core\Colour\LadderFault;
 use Core\Colour\LadderFinding;
-use Core\Colour\LadderRole;
 use Core\Colour\LadderRules;
 use Core\Colour\LadderStep;
 use Core\Colour\Srgb;
 
 /**
- * A ladder as it comes out: each rung over what lies under it, with the shared light in its last lights.
- * A shade lies on the base, a relight on the shade, a light on the last base, relight or light. Where the
- * school is that the last light is the base again, a ladder without lights is lit in its base.
+ * A ladder as it comes out: each rung over what lies under it ({@see Laying}), with the shared light in its last
+ * lights. Where the school is that the last light is the base again, a ladder without lights is lit in its base.
  */
 final readonly class LadderReading
 {
@@ -27,13 +26,16 @@ final readonly class LadderReading
 
     public ?BadLadder $fault;
 
+    /** @param  RungPlaces  $places where its rungs lie; not known until a tier says so */
     public function __construct(
         public AreaLadder $area,
         public Srgb $ground,
         public ?SharedLight $light = null,
         public bool $lastLightIsBase = false,
+        private LadderRules $rules = new LadderRules,
+        public RungPlaces $places = new RungPlaces,
     ) {
-        $this->rungs = self::shown($area, $ground, $area->takesSharedLight ? $light : null);
+        $this->rungs = (new Laying($ground, $area->takesSharedLight ? $light : null, $places, $rules))->of($area);
         if ($area->rungs === []) {
             // Painted by its uses alone.
             $this->ladder = $this->fault = null;
@@ -41,7 +43,7 @@ final readonly class LadderReading
             return;
         }
         try {
-            [$ladder, $fault] = [new Ladder(self::steps($this->rungs)), null];
+            [$ladder, $fault] = [new Ladder($this->steps()), null];
         } catch (BadLadder $refusal) {
             [$ladder, $fault] = [null, $refusal];
         }
@@ -49,20 +51,41 @@ final readonly class LadderReading
         $this->fault = $fault;
     }
 
+    /** As a tier lays it. */
+    public function lying(RungPlaces $places): self
+    {
+        return new self($this->area, $this->ground, $this->light, $this->lastLightIsBase, $this->rules, $places);
+    }
+
     /**
-     * What is wrong with the ladder. A metal is no flat colour and is matched by hand, so nothing is said of
-     * its steps.
+     * What is wrong with the steps of the ladder. A metal is no flat colour and is matched by hand, so nothing is
+     * said of its steps; how far values go apart is asked of the figure ({@see TierIsReached}).
      *
      * @return list<LadderFinding>
      */
-    public function findings(LadderRules $rules): array
+    public function findings(): array
     {
         return array_values(array_filter(
-            $this->ladder?->findings($rules) ?? [],
-            fn (LadderFinding $finding): bool => $finding->at === LadderFinding::WHOLE
-                ? array_filter($this->rungs, static fn (ShownRung $rung): bool => $rung->recipe->hasMetal()) === []
-                : ! $this->rungs[$this->rungAt($finding->at)]->recipe->hasMetal(),
+            $this->ladder?->findings($this->rules) ?? [],
+            fn (LadderFinding $finding): bool => $finding->at !== LadderFinding::WHOLE
+                && ! $this->rungs[$this->rungAt($finding->at)]->recipe->hasMetal()
+                && ! $this->isMeant($finding),
         ));
+    }
+
+    /** A tone that is used again for less, in another place, need not be lighter; nor the base as last light, where that is the school. */
+    private function isMeant(LadderFinding $finding): bool
+    {
+        if ($finding->fault !== LadderFault::NotLighter) {
+            return false;
+        }
+        [$at, $against] = [$this->rungAt($finding->at), $this->rungAt((int) $finding->against)];
+        $rung = $this->rungs[$at];
+        $before = array_filter(array_slice($this->rungs, 0, $at), static fn (ShownRung $one): bool => $one->rung->recipe->equals($rung->rung->recipe));
+        $isBase = array_filter($before, static fn (ShownRung $one): bool => $one->rung->role === RungRole::Base) !== [];
+
+        return ($this->lastLightIsBase && $isBase)
+            || ($before !== [] && $rung->rung->cover < $this->rungs[$against]->rung->cover && $this->places->differ($at, $against));
     }
 
     /** As it would be with another rung in a place, or put in before what stands there. */
@@ -71,7 +94,7 @@ final readonly class LadderReading
         $rungs = $this->area->rungs;
         array_splice($rungs, $at, $inserts ? 0 : 1, [$rung]);
 
-        return new self($this->area->withRungs($rungs), $this->ground, $this->light, $this->lastLightIsBase);
+        return new self($this->area->withRungs($rungs), $this->ground, $this->light, $this->lastLightIsBase, $this->rules, $inserts ? $this->places->withInserted($at) : $this->places);
     }
 
     /** @return list<int> where the rungs of this role stand */
@@ -100,48 +123,16 @@ final readonly class LadderReading
         return $base === null ? null : $this->rungs[$base]->shown;
     }
 
-    /**
-     * @param  list<ShownRung>  $rungs
-     * @return list<LadderStep>
-     */
-    private static function steps(array $rungs): array
+    /** @return list<LadderStep> */
+    private function steps(): array
     {
         $steps = [];
-        foreach ($rungs as $rung) {
-            $role = $rung->rung->role->onLadder();
-            if ($role !== null) {
-                $steps[] = new LadderStep($role, $rung->shown, $rung->rung->cover);
+        foreach ($this->rungs as $at => $rung) {
+            if ($rung->as !== null) {
+                $steps[] = new LadderStep($rung->as, $rung->shown, $rung->rung->cover, $this->places->isLine($at));
             }
         }
 
         return $steps;
-    }
-
-    /** @return list<ShownRung> */
-    private static function shown(AreaLadder $area, Srgb $ground, ?SharedLight $light): array
-    {
-        // The last lights of the ladder, not of a tier: what two tiers share is mixed alike.
-        $lit = $light === null ? [] : array_slice(array_keys(array_filter($area->rungs, static fn (Rung $rung): bool => $rung->role === RungRole::Light)), -$light->reach);
-        $shown = [];
-        $base = $tone = $shade = null;
-        foreach ($area->rungs as $at => $rung) {
-            $recipe = $light !== null && in_array($at, $lit, true) ? $light->into($rung->recipe) : $rung->recipe;
-            $under = match ($rung->role->onLadder()) {
-                null, LadderRole::Base => $ground,
-                LadderRole::Shade => $base ?? $ground,
-                LadderRole::Relight => $shade ?? $base ?? $ground,
-                LadderRole::Light => $tone ?? $ground,
-            };
-            $seen = $recipe->over($under, $rung->coats);
-            $shown[] = new ShownRung($rung, $recipe, $under, $seen);
-            match ($rung->role) {
-                RungRole::Ground => $ground = $seen,
-                RungRole::Base => [$base, $tone] = [$seen, $seen],
-                RungRole::Shade => $shade = $seen,
-                RungRole::Relight, RungRole::Light => $tone = $seen,
-            };
-        }
-
-        return $shown;
     }
 }

@@ -44,6 +44,10 @@ final readonly class Mending
     public function evenSteps(LadderReading $reading): array
     {
         $lights = $reading->at(RungRole::Light);
+        if (array_filter($lights, $reading->places->isLine(...)) !== []) {
+            // Lines may stand as far from what they lie on as one likes.
+            return [];
+        }
         $last = $lights === [] ? null : $reading->rungs[$lights[count($lights) - 1]];
         $from = $lights === [] ? null : $this->tone($reading, $lights[0]);
         if ($last === null || $from === null) {

@@ -7,6 +7,7 @@ namespace Core\Scheme;
 use Core\Colour\Srgb;
 use Core\Composition\FigureType;
 use Core\Composition\TypeArea;
+use Core\School\SchoolQuestion;
 use Core\Standard\LiesOn;
 use Core\Standard\Opacity;
 use Core\Standard\Side;
@@ -16,12 +17,45 @@ use Core\Standard\TechniqueGroup;
 /** A figure at one tier in the colours of a scheme. */
 final readonly class PaintedFigure
 {
-    /** @param  array<array-key, TierLadder>  $ladders by area; an area that the scheme says nothing of has none */
+    /**
+     * @param  array<array-key, TierLadder>  $ladders by area; an area that the scheme says nothing of has none
+     * @param  list<string>  $focal areas that the scheme makes draw the eye; none: those of the type
+     */
     public function __construct(
         public FigureType $type,
         public array $ladders,
         private Standard $standard,
+        private array $focal = [],
     ) {
+    }
+
+    /** Whether an area draws the eye, so that it must reach the span of its tier by itself. */
+    public function isFocal(string $area): bool
+    {
+        return $this->focal === [] ? $this->type->area($area)->focal ?? false : in_array($area, $this->focal, true);
+    }
+
+    /** Whether a step is a wash or a glaze: thin paint that lets through what it lies on. */
+    public function isThin(TierStep $step): bool
+    {
+        return $this->standard->technique($step->use->technique)->opacity === Opacity::Transparent;
+    }
+
+    /** What the studio holds to on an area; null where nobody has chosen. */
+    public function school(string $area, SchoolQuestion $question): ?string
+    {
+        $surface = $this->type->area($area)?->area->surface;
+        $schools = $surface !== null && $this->standard->hasSurface($surface) ? $this->standard->schoolsOn($surface) : $this->standard->schools;
+
+        return $schools->choice($question);
+    }
+
+    /** @return float of L*, from the darkest to the lightest value on the figure; 0 while it has no colours */
+    public function span(): float
+    {
+        $values = array_merge([], ...array_map(static fn (TierLadder $ladder): array => $ladder->values(), array_values($this->ladders)));
+
+        return $values === [] ? 0.0 : max($values) - min($values);
     }
 
     /** What an area looks like from a step back: the last base or relight that this tier lays. */

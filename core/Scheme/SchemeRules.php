@@ -17,7 +17,7 @@ final readonly class SchemeRules
     /** Share of what is seen from the front that one family of colours may take, 0 to 1. */
     public float $familyLimit;
 
-    /** Share of what is seen from the front that must have its colours before families are judged, 0 to 1. */
+    /** Share of what is seen from the front that must have its colours before the figure is judged, 0 to 1. */
     public float $familyFrom;
 
     /** ΔE00 that areas of one name may differ by across a force. */

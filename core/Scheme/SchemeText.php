@@ -23,8 +23,8 @@ final readonly class SchemeText
             SchemeFault::HueTurns => "{$finding->area} turns {$number('turn')}° from {$of['from']} toward {$of['toward']}. Choose that it shall, or mix its lights otherwise.",
             SchemeFault::LightsDisagree => "{$finding->area} has a {$of['is']} light and {$of['others']} the other kind: a figure stands in one light.",
             SchemeFault::AreasDiffer => "{$finding->area} of {$of['one']} and of {$of['other']} are {$number('apart')} of ΔE00 apart; in one force they are one colour.",
-            SchemeFault::SpanShort => sprintf('%s spans %.1f of L* where %s asks for %s.', $finding->area, $of['span'], $of['tier'], $number('asked')),
-            SchemeFault::TooMuchWater => "\"{$of['recipe']}\" of {$finding->area} has more water than paint: the binder breaks and pigment dries as dust. Thin it with medium.",
+            SchemeFault::SpanShort => sprintf('The figure spans %.1f of L* where %s asks for %s.', $of['span'], $of['tier'], $number('asked')),
+            SchemeFault::TooMuchWater => "\"{$of['recipe']}\" of {$finding->area} has more water than paint: the binder breaks and pigment dries as dust. Thin it with medium, or say in the standard that the school is water.",
         };
     }
 
@@ -44,7 +44,7 @@ final readonly class SchemeText
         $bound = self::number($finding->bound);
 
         return match ($finding->fault) {
-            LadderFault::SpanShort => "From the darkest step to the lightest it spans {$is} of L*, under {$bound}.",
+            LadderFault::SpanShort => "From the darkest step to the lightest it spans {$is} of L*; what draws the eye spans {$bound} at this tier.",
             LadderFault::ShadeNotDarker => $finding->is < 0
                 ? sprintf('This shade is %s of L* lighter than the base.', self::number(-$finding->is))
                 : "This shade is {$is} of L* darker than the base, under {$bound}: it does not show.",
@@ -61,7 +61,7 @@ final readonly class SchemeText
         return new Why(
             ['is' => self::number($finding->is), 'bound' => self::number($finding->bound)],
             match ($finding->fault) {
-                LadderFault::SpanShort => 'Values far enough apart make a figure stand out.',
+                LadderFault::SpanShort => 'Values far enough apart make a figure stand out; of single areas only those that draw the eye must reach it, quiet ones need not.',
                 LadderFault::ShadeNotDarker => 'A shade is darker than the base by at least the smallest step that is seen.',
                 LadderFault::NotLighter => 'Each light is lighter than the tone it lies on by at least the smallest step that is seen.',
                 LadderFault::Jump => 'Steps too far apart read as hard lines; a step between, or a glaze, softens them.',
@@ -79,7 +79,7 @@ final readonly class SchemeText
             SchemeFault::HueTurns => 'Red lightens to orange or to pink, blue to green or to purple: choose. The hue angle of the last light is held against that of the base.',
             SchemeFault::LightsDisagree => 'Warm lights with cool shades, or the other way about; not both on one figure. A light leans by what it adds to its base beyond plain white.',
             SchemeFault::AreasDiffer => 'What two figures of a force both have has one base colour; lights may differ by tier.',
-            SchemeFault::SpanShort => 'The higher the tier, the further apart are the darkest and the lightest value.',
+            SchemeFault::SpanShort => 'The higher the tier, the further apart are the darkest and the lightest value of the figure, and of each area that draws the eye; a quiet area need not reach it.',
             SchemeFault::TooMuchWater => 'Medium rather than water for washes and glazes: at most one part of water to one of paint without it.',
         };
     }

@@ -57,10 +57,10 @@ enum Setting: string
         return match ($this) {
             self::MinStep => 'least L* between two steps that is seen',
             self::MaxStep => 'most L* between two steps before it is a hard line',
-            self::MinSpan => 'least L* from the darkest step to the lightest',
+            self::MinSpan => 'least L* from the darkest to the lightest value of a figure, where its tier asks for none',
             self::NeighbourStep => 'least L* between neighbours without a dark line',
             self::FamilyLimit => 'most of what is seen from the front in one family of colours, of 1',
-            self::FamilyFrom => 'how much of what is seen from the front has its colours before families are judged, of 1',
+            self::FamilyFrom => 'how much of what is seen from the front has its colours before the figure is judged, of 1',
             self::SameAreaDeltaE => 'most ΔE00 between areas of one name in a force',
             self::TurnDegrees => 'most degrees that a hue turns along a ladder',
             self::LightWarmth => 'how far a light leans before it is warm or cold',

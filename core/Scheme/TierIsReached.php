@@ -6,24 +6,34 @@ namespace Core\Scheme;
 
 use Core\Standard\Tier;
 
-/** The values of an area go as far apart as the tier asks. */
+/**
+ * The values of a figure go as far apart as its tier asks. Nothing is said before most of it has its colours. Areas that
+ * draw the eye must do so by themselves: that is told of their ladders ({@see TierLadder::shortOf()}).
+ */
 final readonly class TierIsReached implements HoldingRule
 {
-    public function __construct(private Tier $tier)
-    {
+    /**
+     * @param  float  $usual difference of L* where the tier asks for none in particular
+     * @param  float  $from share of what is seen that must have its colours before the figure is judged, 0 to 1
+     */
+    public function __construct(
+        private Tier $tier,
+        private float $usual,
+        private float $from,
+    ) {
     }
 
     public function findings(PaintedFigure $figure): iterable
     {
-        $asked = $this->tier->terms->valueSpan;
-        if ($asked === null) {
-            return;
+        $span = $figure->span();
+        if ($span < $this->asked() && NoFamilyRules::coloured($figure) >= $this->from) {
+            yield new SchemeFinding(SchemeFault::SpanShort, '', ['span' => $span, 'asked' => $this->asked(), 'tier' => $this->tier->name]);
         }
-        foreach ($figure->ladders as $area => $ladder) {
-            // One tone alone is laid where the tier asks for no more.
-            if (count($ladder->taken) > 1 && $ladder->span < $asked) {
-                yield new SchemeFinding(SchemeFault::SpanShort, (string) $area, ['span' => $ladder->span, 'asked' => $asked, 'tier' => $this->tier->name]);
-            }
-        }
+    }
+
+    /** @return float of L* */
+    public function asked(): float
+    {
+        return $this->tier->terms->valueSpan ?? $this->usual;
     }
 }

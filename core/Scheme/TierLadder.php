@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Scheme;
 
+use Core\Colour\LadderFault;
+use Core\Colour\LadderFinding;
 use Core\Colour\LadderRules;
 use Core\Colour\LightChoice;
 use Core\Colour\Srgb;
@@ -18,6 +20,9 @@ use Core\Standard\TechniqueGroup;
  */
 final readonly class TierLadder
 {
+    /** As this tier lays it. */
+    public LadderReading $reading;
+
     /** @var list<TierStep> in the order of laying */
     public array $steps;
 
@@ -32,7 +37,7 @@ final readonly class TierLadder
      * @param  float|null  $asked difference of L* that the tier asks for; null: as wide as the ladder goes
      */
     public function __construct(
-        public LadderReading $reading,
+        LadderReading $reading,
         array $uses,
         Standard $standard,
         LadderRules $rules,
@@ -40,6 +45,7 @@ final readonly class TierLadder
     ) {
         $turns = self::turns($reading, $uses, $standard);
         $this->steps = self::laid($reading, $turns, self::lights($reading, $turns, $rules, $asked));
+        $this->reading = $reading->lying(RungPlaces::ofSteps($reading->area, $this->steps, $standard));
         $taken = [];
         foreach ($this->steps as $step) {
             if ($step->rung !== null) {
@@ -48,8 +54,29 @@ final readonly class TierLadder
         }
         ksort($taken);
         $this->taken = array_values($taken);
-        $lightness = array_map(static fn (int $rung): float => $reading->rungs[$rung]->shown->lightness(), array_values(array_intersect($this->taken, $reading->onLadder())));
-        $this->span = $lightness === [] ? 0.0 : max($lightness) - min($lightness);
+        $values = $this->values();
+        $this->span = $values === [] ? 0.0 : max($values) - min($values);
+    }
+
+    /** @return list<float> L* of each rung that this tier lays, as it comes out; the ground is none */
+    public function values(): array
+    {
+        return array_map(fn (int $rung): float => $this->reading->rungs[$rung]->shown->lightness(), array_values(array_intersect($this->taken, $this->reading->onLadder())));
+    }
+
+    /**
+     * How far its values fall short of what is asked; null where they do not. One tone alone is laid where no more is
+     * asked for, and metals are no flat colours: nothing is said of those.
+     *
+     * @param  float  $asked of L*
+     */
+    public function shortOf(float $asked): ?LadderFinding
+    {
+        $metals = array_filter($this->taken, fn (int $rung): bool => $this->reading->rungs[$rung]->recipe->hasMetal());
+
+        return count($this->taken) < 2 || $metals !== [] || $this->span >= $asked
+            ? null
+            : new LadderFinding(LadderFault::SpanShort, LadderFinding::WHOLE, null, $this->span, $asked);
     }
 
     /** The last light that this tier lays and that is no metal, as it comes out. */

@@ -12,7 +12,7 @@ final readonly class SchoolBook
     {
         return match ($question) {
             SchoolQuestion::Ground, SchoolQuestion::Metals, SchoolQuestion::MetalOver, SchoolQuestion::Covering, SchoolQuestion::Start => self::ofLayingIn($question),
-            SchoolQuestion::Shade, SchoolQuestion::AfterShade, SchoolQuestion::DarkLining, SchoolQuestion::Pools => self::ofShading($question),
+            SchoolQuestion::Shade, SchoolQuestion::AfterShade, SchoolQuestion::DarkLining, SchoolQuestion::Pools, SchoolQuestion::Thinner => self::ofShading($question),
             SchoolQuestion::Lights, SchoolQuestion::LastLight, SchoolQuestion::Glaze, SchoolQuestion::LightOnGold => self::ofLighting($question),
             SchoolQuestion::GroundCover, SchoolQuestion::LayIn, SchoolQuestion::Path, SchoolQuestion::Brush, SchoolQuestion::Mending => self::ofWorking($question),
         };
@@ -69,6 +69,10 @@ final readonly class SchoolBook
             SchoolQuestion::DarkLining => [
                 new SchoolChoice('black', 'black', 'reads from far'),
                 new SchoolChoice('darker-tone', 'a darker tone of the neighbour', 'softer, for close looking'),
+            ],
+            SchoolQuestion::Thinner => [
+                new SchoolChoice('medium', 'with medium', 'the binder holds, however thin'),
+                new SchoolChoice('water', 'with water', 'at hand, dries fast; tried out first', criteria: 'no chalk stands in recesses'),
             ],
             default => [
                 new SchoolChoice('fault', 'a fault', 'skin, cloth, clean plate', criteria: 'no pools stand'),

@@ -25,6 +25,7 @@ enum SchoolQuestion: string
     case Path = 'path';
     case Brush = 'brush';
     case Pools = 'pools';
+    case Thinner = 'thinner';
 
     public function inWords(): string
     {
@@ -47,6 +48,7 @@ enum SchoolQuestion: string
             self::Path => 'Path through a batch',
             self::Brush => 'Brush',
             self::Pools => 'Pools of a wash',
+            self::Thinner => 'Washes and glazes thinned',
         };
     }
 }

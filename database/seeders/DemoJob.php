@@ -80,13 +80,12 @@ final readonly class DemoJob
     /** Hard lines are mended as a lead would mend them: by the suggestion, as long as there is one. */
     private function mend(Scheme $scheme): void
     {
-        $rules = $this->book->of($scheme)->rules;
         foreach ($this->book->of($scheme)->all() as ['row' => $row, 'ladder' => $ladder]) {
             $ladders = $this->book->of($scheme);
             $mending = $this->reading->mending($ladders);
             $reading = $ladders->reading($ladder);
             for ($round = 0; $round < 5; $round++) {
-                $finding = array_values(array_filter($reading->findings($rules->ladder), static fn (LadderFinding $one): bool => in_array($one->fault, [LadderFault::Jump, LadderFault::NotLighter], true)))[0] ?? null;
+                $finding = array_values(array_filter($reading->findings(), static fn (LadderFinding $one): bool => in_array($one->fault, [LadderFault::Jump, LadderFault::NotLighter], true)))[0] ?? null;
                 $suggestion = $finding === null ? null : $mending->of($reading, $finding);
                 if ($suggestion === null) {
                     break;

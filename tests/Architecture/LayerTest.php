@@ -24,7 +24,7 @@ final class LayerTest
         'Lint' => ['Standard', 'School', 'Composition'],
         'Sequence' => ['Standard', 'Composition'],
         'Plate' => ['Standard', 'Composition', 'Colour'],
-        'Scheme' => ['Standard', 'Composition', 'Colour', 'Plate'],
+        'Scheme' => ['School', 'Standard', 'Composition', 'Colour', 'Plate'],
         'Check' => ['Standard', 'Composition', 'Colour', 'Record'],
     ];
 

@@ -52,7 +52,9 @@ final class SchemeTest extends TestCase
         self::assertSame('#b98a2e', $coat['rungs'][0]['hex']);
         self::assertNotSame('#3a3226', $coat['rungs'][1]['hex'], 'a wash lets the base through');
         self::assertTrue($coat['rungs'][3]['recipe']['forecast']);
-        self::assertSame(50, $coat['asked']);
+        self::assertNull($coat['asked'], 'a coat need not reach the span by itself');
+        self::assertSame(50, $this->area($this->show('lamplighter', 'guard'), 'face')['asked']);
+        self::assertSame(50, $this->show('lamplighter', 'guard')['asked']);
     }
 
     public function test_a_tier_with_fewer_lights_takes_the_best_of_them(): void
@@ -257,12 +259,12 @@ final class SchemeTest extends TestCase
     {
         $numbers = array_column($this->answer($this->lead(), 'GET', '/scheme-rules'), 'number', 'name');
         self::assertSame(15, $numbers['neighbour_step']);
-        self::assertContains('neighbours-alike', array_column($this->show('lamplighter', 'guard')['findings'], 'code'));
+        self::assertContains('one-family', array_column($this->show('heron-rider', 'guard')['findings'], 'code'));
 
-        $this->answer($this->lead(), 'PUT', '/scheme-rules', ['neighbour_step' => 1] + $numbers);
-        self::assertNotContains('neighbours-alike', array_column($this->show('lamplighter', 'guard')['findings'], 'code'));
+        $this->answer($this->lead(), 'PUT', '/scheme-rules', ['neighbour_step' => 1, 'family_limit' => 0.9] + $numbers);
+        self::assertNotContains('one-family', array_column($this->show('heron-rider', 'guard')['findings'], 'code'));
         self::assertSame(1, $this->show('lamplighter', 'guard')['least_apart']);
-        self::assertSame(['neighbour_step' => 1], $this->lead()->studio->scheme_rules, 'what is as usual is not stored');
+        self::assertEquals(['neighbour_step' => 1, 'family_limit' => 0.9], $this->lead()->studio->scheme_rules, 'what is as usual is not stored');
 
         $this->assertRefused($this->as($this->lead(), 'PUT', '/scheme-rules', ['family_limit' => 2] + $numbers), 422, 'out-of-range', '/family_limit');
         $this->assertRefused($this->as($this->lead(), 'PUT', '/scheme-rules', ['min_step' => 40] + $numbers), 422, 'out-of-range', '/max_step');

@@ -56,7 +56,7 @@ final readonly class ReadScheme
             }
         }
 
-        return new SchemeReading($scheme, $ladders, $standard, $types, $key, $shown, $composition, new PaintedFigure($types[$key], $painted, $standard), $this->mending($ladders));
+        return new SchemeReading($scheme, $ladders, $standard, $types, $key, $shown, $composition, new PaintedFigure($types[$key], $painted, $standard, $scheme->focal ?? []), $this->mending($ladders));
     }
 
     public function standard(Scheme $scheme): Standard

@@ -57,7 +57,7 @@ final class SchemeLadders
 
     public function reading(AreaLadder $ladder): LadderReading
     {
-        $this->readings[spl_object_id($ladder)] ??= [$ladder, new LadderReading($ladder, $this->ground, $this->light, $this->scheme->last_light === 'base')];
+        $this->readings[spl_object_id($ladder)] ??= [$ladder, new LadderReading($ladder, $this->ground, $this->light, $this->scheme->last_light === 'base', $this->rules->ladder)];
 
         return $this->readings[spl_object_id($ladder)][1];
     }

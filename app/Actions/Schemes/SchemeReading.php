@@ -49,6 +49,12 @@ final readonly class SchemeReading
         return (new HoldingTogether($this->ladders->rules))->findings($this->figure, $this->tier);
     }
 
+    /** @return float difference of L* that the tier asks for, of the figure and of each area that draws the eye */
+    public function asked(Tier $tier): float
+    {
+        return (new HoldingTogether($this->ladders->rules))->span($tier)->asked();
+    }
+
     /** @return list<SchemeFinding> areas of one name that differ across the force */
     public function acrossForce(): array
     {

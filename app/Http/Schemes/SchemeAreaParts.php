@@ -103,10 +103,12 @@ final readonly class SchemeAreaParts
      */
     public function of(Scheme $scheme, ?Row $row, AreaLadder $ladder): array
     {
-        $reading = $this->reading->ladders->reading($ladder);
         $place = $this->reading->figure->type->area($ladder->area);
         $surface = $place?->area->surface;
         $tier = $this->reading->laid($ladder);
+        $reading = $tier->reading;
+        $asked = $this->reading->figure->isFocal($ladder->area) ? $this->reading->asked($this->reading->tier) : null;
+        $findings = array_filter([$asked === null ? null : $tier->shortOf($asked), ...$reading->findings()]);
 
         return [
             'id' => $row?->id,
@@ -124,10 +126,10 @@ final readonly class SchemeAreaParts
             'rungs' => array_map(fn (ShownRung $rung, int $at): array => $this->rung($rung, in_array($at, $tier->taken, true), $place), $reading->rungs, array_keys($reading->rungs)),
             'uses' => $this->uses($ladder, $tier),
             'fault' => self::fault($reading),
-            'findings' => array_map(fn (LadderFinding $finding): array => $this->finding($reading, $finding), $reading->findings($this->reading->ladders->rules->ladder)),
+            'findings' => array_map(fn (LadderFinding $finding): array => $this->finding($reading, $finding), array_values($findings)),
             'missing' => $reading->ladder === null ? [] : array_map(self::written(...), $this->reading->mending->evenSteps($reading)),
             'span' => round($tier->span, 1),
-            'asked' => $this->reading->tier->terms->valueSpan,
+            'asked' => $asked,
             'steps' => array_map(fn (TierStep $step): array => $this->step($step, $reading), $tier->steps),
         ];
     }

@@ -32,7 +32,7 @@ final readonly class SchemeAreaResource extends Resource
     {
         return [
             'area' => (new SchemeAreaParts($this->reading, $this->figures))->of($this->scheme, null, $this->ladder),
-            'plates' => (new SchemePlatesResource($this->reading->standard, $this->reading->plates($this->ladder->area, $this->ladder)))->toArray(),
+            'plates' => (new SchemePlatesResource($this->reading, $this->reading->plates($this->ladder->area, $this->ladder)))->toArray(),
         ];
     }
 }

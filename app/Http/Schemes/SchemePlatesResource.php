@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Schemes;
 
+use App\Actions\Schemes\SchemeReading;
 use App\Actions\Schemes\SurfacePlate;
 use App\Http\Shared\Resource;
 use App\Http\Standards\PlateParts;
-use Core\Standard\Standard;
 
 /**
  * Proof plates of the areas of a figure in the colours of a scheme, area by area and tier beside tier.
@@ -28,7 +28,7 @@ final readonly class SchemePlatesResource extends Resource
 {
     /** @param  list<SurfacePlate>  $plates */
     public function __construct(
-        private Standard $standard,
+        private SchemeReading $reading,
         private array $plates,
     ) {
     }
@@ -46,12 +46,12 @@ final readonly class SchemePlatesResource extends Resource
 
         return [
             'area' => $one->area->area->id,
-            'surface_name' => $this->standard->surface($surface)->name,
+            'surface_name' => $this->reading->standard->surface($surface)->name,
             'tier' => $one->tier->id,
             'tier_name' => $one->tier->name,
             'span' => round($one->ladder->span ?? 0.0, 1),
-            'asked' => $one->tier->terms->valueSpan,
-            'plate' => $one->plate === null ? null : (new PlateParts($this->standard))->drawn($one->tier->id, $surface, $one->plate),
+            'asked' => $this->reading->figure->isFocal($one->area->area->id) ? $this->reading->asked($one->tier) : null,
+            'plate' => $one->plate === null ? null : (new PlateParts($this->reading->standard))->drawn($one->tier->id, $surface, $one->plate),
         ];
     }
 }

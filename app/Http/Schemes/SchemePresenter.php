@@ -52,6 +52,6 @@ final readonly class SchemePresenter
     {
         $reading = $this->reading->handle($scheme, $type, null);
 
-        return new SchemePlatesResource($reading->standard, $reading->plates($area));
+        return new SchemePlatesResource($reading, $reading->plates($area));
     }
 }

@@ -2864,6 +2864,8 @@ export interface components {
             };
             findings: components["schemas"]["SchemeFinding"][];
             across: components["schemas"]["SchemeFinding"][];
+            span: number;
+            asked: number;
             pairs: components["schemas"]["NeighbourPair"][];
             least_apart: number;
             families: components["schemas"]["FamilyShare"][];

@@ -88,7 +88,40 @@ final class PaintedFigureTest extends TestCase
     public function test_the_span_is_over_what_the_tier_lays(): void
     {
         self::assertGreaterThan(self::ladder(self::coat(), 'one')->span, self::ladder(self::coat(), 'three')->span);
-        self::assertContains('span-short-of-tier coat', self::found(self::figure('one', self::coat(), self::hat('Ember Glow')), 'one'));
+    }
+
+    public function test_the_span_is_asked_of_the_figure_not_of_each_area(): void
+    {
+        // The tier asks for 60; the coat has its wash and one light, the hat is one tone.
+        self::assertContains('span-short-of-tier ', self::found(self::figure('one', self::coat(), self::hat('Harbour Slate')), 'one'));
+        self::assertNotContains('span-short-of-tier ', self::found(self::figure('one', self::coat(), self::hat('Gull White')), 'one'), 'the white hat carries it');
+    }
+
+    public function test_an_area_that_draws_the_eye_is_told_how_far_it_falls_short(): void
+    {
+        $ladder = self::ladder(self::coat(), 'one');
+
+        self::assertNull($ladder->shortOf($ladder->span));
+        self::assertSame([$ladder->span, $ladder->span + 0.1], [$ladder->shortOf($ladder->span + 0.1)?->is, $ladder->shortOf($ladder->span + 0.1)?->bound]);
+        self::assertNull(self::figure('one', self::coat(), self::hat('Harbour Slate'))->ladders['hat']->shortOf(60), 'one tone is laid where no more is asked for');
+        $metal = new AreaLadder('coat', [new Rung(RungRole::Base, Paints::mix(['Old Brass' => 1])), new Rung(RungRole::Light, Paints::mix(['New Brass' => 1]), 0.3)]);
+        self::assertNull(self::ladder($metal, 'one')->shortOf(60), 'a metal is no flat colour');
+    }
+
+    public function test_what_draws_the_eye_is_said_by_the_scheme_else_by_the_type(): void
+    {
+        $figure = self::figure('one', self::coat(), self::hat('Gull White'));
+        $said = new PaintedFigure($figure->type, $figure->ladders, self::standard(), ['coat']);
+
+        self::assertSame([false, true, false], [$figure->isFocal('coat'), $figure->isFocal('hat'), $figure->isFocal('boots')]);
+        self::assertSame([true, false], [$said->isFocal('coat'), $said->isFocal('hat')]);
+    }
+
+    public function test_a_figure_is_not_judged_while_most_of_it_has_no_colours(): void
+    {
+        $whole = self::figure('one', self::coat(), self::hat('Harbour Slate'));
+
+        self::assertNotContains('span-short-of-tier ', self::found(new PaintedFigure($whole->type, ['hat' => $whole->ladders['hat']], self::standard()), 'one'));
     }
 
     /** A coat of L* 31 and a hat of the same: alike, whatever the tier. */
@@ -208,11 +241,23 @@ final class PaintedFigureTest extends TestCase
         self::assertNotContains('lights-disagree hat', self::found(self::figure('one', $lit('coat', '#d8b890'), $lit('hat', '#d0b088')), 'one'));
     }
 
-    public function test_too_much_water_is_found(): void
+    /**
+     * Two parts of water to one of paint, in the wash or in the layer of the coat.
+     *
+     * @param  array<string, string>  $schools
+     */
+    #[TestWith(['shade', [], true])]
+    #[TestWith(['light', [], false], 'a layer may be thin')]
+    #[TestWith(['shade', ['thinner' => 'water'], false], 'the school is water')]
+    #[TestWith(['shade', ['thinner' => 'medium'], true])]
+    public function test_a_wash_with_too_much_water_is_found(string $role, array $schools, bool $found): void
     {
-        $area = new AreaLadder('coat', [new Rung(RungRole::Base, Paints::mix(['Harbour Slate' => 1])), new Rung(RungRole::Shade, Paints::mix(['Bilge wash' => 1, 'water' => 2]), 0.9)]);
+        $mix = static fn (string $paint, string $of): Recipe => Paints::mix([$paint => 1] + ($role === $of ? ['water' => 2] : []));
+        $area = new AreaLadder('coat', [new Rung(RungRole::Base, Paints::mix(['Harbour Slate' => 1])), new Rung(RungRole::Shade, $mix('Bilge wash', 'shade'), 0.9), new Rung(RungRole::Light, $mix('Weir Blue', 'light'), 0.4)]);
+        $figure = self::figure('one', $area, self::hat('Gull White'));
+        $held = new PaintedFigure($figure->type, $figure->ladders, self::standard($schools));
 
-        self::assertContains('too-much-water coat', self::found(self::figure('one', $area, self::hat('Gull White')), 'one'));
+        self::assertSame($found, in_array('too-much-water coat', self::found($held, 'one'), true));
     }
 
     public function test_areas_of_one_name_that_differ_across_a_force_are_found_the_furthest_first(): void
@@ -281,7 +326,8 @@ final class PaintedFigureTest extends TestCase
         return new PaintedFigure($type, $ladders, $standard);
     }
 
-    private static function standard(): Standard
+    /** @param  array<string, string>  $schools */
+    private static function standard(array $schools = []): Standard
     {
         $technique = static fn (string $id, string $group, string $opacity, string $lies = 'all'): array => ['id' => $id, 'name' => $id, 'group' => $group, 'opacity' => $opacity, 'lies_on' => $lies];
         $uses = [
@@ -309,6 +355,7 @@ final class PaintedFigureTest extends TestCase
             'techniques' => [$technique('base', 'lay-in', 'opaque'), $technique('wash', 'shade', 'transparent'), $technique('glaze', 'shade', 'transparent', 'face'), $technique('pin', 'shade', 'transparent', 'recess'), $technique('line', 'shade', 'opaque', 'recess'), $technique('layer', 'light', 'semi', 'face'), $technique('detail', 'detail', 'opaque', 'point')],
             'tiers' => $tiers,
             'requirements' => $requirements,
+            'schools' => $schools,
         ]);
     }
 

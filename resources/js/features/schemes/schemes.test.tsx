@@ -106,6 +106,8 @@ function scheme(change: Partial<Schemas['Scheme']> = {}): Schemas['Scheme'] {
         lit: { taking: 1, of: 1 },
         findings: [{ code: 'neighbours-alike', area: 'boots', sentence: 'boots and trousers run into each other.', why }],
         across: [],
+        span: 63,
+        asked: 50,
         pairs: [
             { one: 'boots', other: 'trousers', apart: 4, parted_by: 'nothing' },
             { one: 'helmet', other: 'coat', apart: 9, parted_by: 'line' },

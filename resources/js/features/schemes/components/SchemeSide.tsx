@@ -42,6 +42,14 @@ export function SchemeSide({ scheme, mayChange, onLight, onArea }: Props) {
                     </ul>
                 </section>
             )}
+            {scheme.span > 0 && (
+                <section>
+                    <h2>From dark to light</h2>
+                    <p>
+                        {Math.round(scheme.span)} <small>of {Math.round(scheme.asked)} asked of the figure at this tier</small>
+                    </p>
+                </section>
+            )}
             <section>
                 <h2>Do neighbours part?</h2>
                 <ul className="pairs">
