@@ -9,9 +9,9 @@ use Core\CoreException;
 /** A number outside the range that its meaning allows. */
 final class OutOfRange extends CoreException
 {
-    public static function below(string $what, int|float $least, int|float $given): self
+    public static function below(string $what, int|float $least, int|float $given, string $pointer = ''): self
     {
-        return self::outside($what, "at least {$least}", $given);
+        return self::outside($what, "at least {$least}", $given, $pointer);
     }
 
     public static function notOver(string $what, int|float $bound, int|float $given): self
@@ -19,8 +19,8 @@ final class OutOfRange extends CoreException
         return self::outside($what, "over {$bound}", $given);
     }
 
-    public static function outside(string $what, string $range, int|float $given): self
+    public static function outside(string $what, string $range, int|float $given, string $pointer = ''): self
     {
-        return new self('out-of-range', '', "The {$what} is {$given}; it must be {$range}.");
+        return new self('out-of-range', $pointer, "The {$what} is {$given}; it must be {$range}.");
     }
 }

@@ -15,6 +15,7 @@ final readonly class TechniqueUse
      * @param  float|null  $cover share of the area it covers, over 0 to 1; shown only
      * @param  list<string>|null  $places names that say more exactly where; shown only
      * @param  string|null  $feature asked only of areas that have this piece
+     * @param  OverAll|null  $overAll when and where it is laid over the figure as one; null for a use on an area
      */
     public function __construct(
         public string $id,
@@ -26,12 +27,20 @@ final readonly class TechniqueUse
         public ?float $cover = null,
         public ?array $places = null,
         public ?string $feature = null,
+        public Leeway $leeway = new Leeway,
+        public ?OverAll $overAll = null,
     ) {
         if ($coats < 1) {
             throw OutOfRange::below('coats', 1, $coats);
         }
         if ($steps < 1) {
             throw OutOfRange::below('steps', 1, $steps);
+        }
+        if ($leeway->coatsTo !== null && $leeway->coatsTo < $coats) {
+            throw OutOfRange::below('coats_to', $coats, $leeway->coatsTo);
+        }
+        if ($leeway->stepsTo !== null && $leeway->stepsTo < $steps) {
+            throw OutOfRange::below('steps_to', $steps, $leeway->stepsTo);
         }
         if ($allowance->each > 0 && $feature === null) {
             throw EachWithoutFeature::ofUse($id);

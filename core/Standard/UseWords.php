@@ -7,18 +7,29 @@ namespace Core\Standard;
 /** The degree of a use in words. */
 final readonly class UseWords
 {
-    /** Coats, steps, extent, share and places; empty for one plain coat over everything. */
+    /** Coats, steps, extent, share, places and what it is kept off; empty for one plain coat over everything. */
     public static function degree(TechniqueUse $use): string
     {
         $words = [
-            $use->coats > 1 ? "{$use->coats} coats" : '',
-            $use->steps > 1 ? "{$use->steps} steps" : '',
+            self::counted($use->coats, $use->leeway->coatsTo, 'coats'),
+            self::counted($use->steps, $use->leeway->stepsTo, 'steps'),
             $use->places === null || $use->places === [] ? self::extent($use->extent) : implode(', ', $use->places),
             $use->cover === null ? '' : 'over '.round($use->cover * 100).' % of it',
             $use->feature === null ? '' : "each {$use->feature}",
+            $use->overAll === null || $use->overAll->except === [] ? '' : 'not over '.implode(', ', $use->overAll->except),
         ];
 
         return implode(', ', array_filter($words, static fn (string $word): bool => $word !== ''));
+    }
+
+    /** As painters say it: two to three, a third does no harm. */
+    private static function counted(int $asked, ?int $most, string $what): string
+    {
+        if ($most !== null && $most > $asked) {
+            return "{$asked} to {$most} {$what}";
+        }
+
+        return $asked > 1 ? "{$asked} {$what}" : '';
     }
 
     /** Empty where it is everywhere. */

@@ -8,6 +8,7 @@ use Core\Difference\CellDifference;
 use Core\Difference\CriterionChange;
 use Core\Difference\UseChange;
 use Core\Standard\CellState;
+use Core\Standard\OverAll;
 use Core\Standard\Standard;
 use Core\Standard\TechniqueUse;
 use Core\Standard\UseWords;
@@ -61,6 +62,8 @@ final readonly class CellChangeWords
             ...self::degrees($before, $after, counted: true),
             self::reach($before, $after),
             ...self::degrees($before, $after, counted: false),
+            ...self::leeway($before, $after),
+            self::overAll($before->overAll, $after->overAll),
         ];
         $words = array_filter($words, static fn (string $word): bool => $word !== '');
 
@@ -86,6 +89,41 @@ final readonly class CellChangeWords
         }
 
         return $words;
+    }
+
+    /** @return list<string> what is said to people */
+    private static function leeway(TechniqueUse $before, TechniqueUse $after): array
+    {
+        [$was, $is] = [$before->leeway, $after->leeway];
+
+        return [
+            self::most($was->coatsTo, $is->coatsTo, 'coats'),
+            self::most($was->stepsTo, $is->stepsTo, 'steps'),
+            match (true) {
+                $was->note === $is->note => '',
+                $is->note === '' => 'without its note',
+                default => "with the note \"{$is->note}\"",
+            },
+        ];
+    }
+
+    private static function most(?int $was, ?int $is, string $what): string
+    {
+        return match (true) {
+            $was === $is => '',
+            $is === null => "no more {$what} than asked",
+            default => "up to {$is} {$what}",
+        };
+    }
+
+    private static function overAll(?OverAll $was, ?OverAll $is): string
+    {
+        $words = [
+            $is?->stage === $was?->stage || $is?->stage === null ? '' : "laid over all at the stage of {$is->stage->value}",
+            ($is->except ?? []) === ($was->except ?? []) ? '' : (($is->except ?? []) === [] ? 'over everything' : 'not over '.implode(', ', $is->except ?? [])),
+        ];
+
+        return implode(', ', array_filter($words, static fn (string $word): bool => $word !== ''));
     }
 
     private static function reach(TechniqueUse $before, TechniqueUse $after): string

@@ -14,7 +14,11 @@ use Core\Composition\Waiver;
 use Core\CoreException;
 use Core\Standard\Area;
 use Core\Standard\Standard;
+use Core\Standard\Surface;
 use Core\Standard\TechniqueUse;
+use Document\Json\BadDocument;
+use Document\Json\ShapeFault;
+use Document\Member\UseMembers;
 use Document\Standard\UseReader;
 
 /**
@@ -98,7 +102,8 @@ final readonly class FigureReader
         $additions = [];
         $added = [];
         foreach ($documents as $i => $document) {
-            $use = $reader->use($document['use'], "{$at}/{$i}/use");
+            $ofWhole = self::isOfWhole($document, $figure, "{$at}/{$i}/use");
+            $use = $reader->use($document['use'], "{$at}/{$i}/use", $ofWhole);
             $added[$document['area']][] = $use;
             $judgeable = [...$this->asked($figure, $document['area']), ...$added[$document['area']]];
             $criteria = $reader->criteria($document['criteria'] ?? [], $judgeable, "{$at}/{$i}/criteria");
@@ -106,6 +111,22 @@ final readonly class FigureReader
         }
 
         return $additions;
+    }
+
+    /**
+     * @param  AdditionDocument  $document
+     *
+     * @throws BadDocument if it is not, and speaks of the figure as one
+     */
+    private static function isOfWhole(array $document, Figure $figure, string $at): bool
+    {
+        $surface = $figure->area($document['area'])?->surface;
+        $speaks = array_values(array_intersect(UseMembers::OF_WHOLE, array_keys($document['use'])));
+        if ($speaks !== [] && $surface !== null && $surface !== Surface::WHOLE) {
+            throw BadDocument::withFaults([new ShapeFault('unknown-member', "{$at}/{$speaks[0]}", 'Only a use of the figure as one has this; leave it out on other surfaces.')]);
+        }
+
+        return $surface === Surface::WHOLE;
     }
 
     /** @return list<TechniqueUse> */

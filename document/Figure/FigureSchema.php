@@ -28,7 +28,7 @@ final readonly class FigureSchema
         return Schema::object(['tier' => Schema::id(), 'areas' => Schema::list($area)], [
             'size' => Schema::over(0, null, 1),
             'add' => Schema::list(Schema::object(
-                ['area' => Schema::id(), 'use' => UseMembers::schema()],
+                ['area' => Schema::id(), 'use' => UseMembers::schemaOfAny()],
                 ['criteria' => Schema::list(CriterionMembers::all()->schema())],
             )),
             'waive' => Schema::list(Schema::object([...$names, 'reason' => Schema::text()])),

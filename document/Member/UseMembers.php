@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Document\Member;
 
 use Core\Standard\Extent;
+use Core\Standard\TechniqueGroup;
 use Core\Standard\TechniqueUse;
 use Document\Shape\Schema;
 
@@ -24,12 +25,20 @@ use Document\Shape\Schema;
  *   fixed?: int|float,
  *   each?: int|float,
  *   feature?: string,
+ *   coats_to?: int|float,
+ *   steps_to?: int|float,
+ *   note?: string,
+ *   stage?: string,
+ *   except?: list<string>,
  * }
  *
  * @phpstan-import-type SchemaArray from Schema
  */
 final readonly class UseMembers
 {
+    /** Only a use of the figure as one has these. */
+    public const OF_WHOLE = ['stage', 'except'];
+
     /** @return Members<TechniqueUse> of the degree: all but what it is called and done with */
     public static function degree(): Members
     {
@@ -43,17 +52,47 @@ final readonly class UseMembers
             Member::optional('fixed', Kind::atLeast(0), 'allowance.fixed', 'minutes once an area')->called(new Called('Minutes an area', 'minutes', changed: 'minutes an area')),
             Member::optional('each', Kind::atLeast(0), 'allowance.each', 'minutes a piece of `feature`')->withoutDefault()->called(new Called('Minutes a piece', 'minutes', changed: 'minutes a %s')),
             Member::optional('feature', Kind::id(), 'feature', 'asked only of areas that have this piece'),
+            Member::optional('coats_to', Kind::whole(1), 'leeway.coatsTo', 'up to so many coats, not less than `coats`; shown only')->called(new Called('Coats, at most', 'leeway')),
+            Member::optional('steps_to', Kind::whole(1), 'leeway.stepsTo', 'up to so many steps, not less than `steps`; shown only')->called(new Called('Steps, at most', 'leeway')),
+            Member::optional('note', Kind::text(), 'leeway.note', 'direction, load, brush, when to stop; shown only')->called(new Called('Note', 'leeway')),
+            Member::optional('stage', Kind::word(TechniqueGroup::class), 'overAll.stage', 'of surface `whole` only: before everything of this group or a later one; left out: the group of its technique')->withoutDefault(),
+            Member::optional('except', Kind::listOf(Kind::id()), 'overAll.except', 'of surface `whole` only: surfaces that it is kept off')->withoutDefault(),
         ]);
     }
 
-    /** @return SchemaArray */
+    /**
+     * A use on an area has none of the members that speak of the figure as one.
+     *
+     * @return SchemaArray
+     */
+    public static function onArea(): array
+    {
+        return ['properties' => array_fill_keys(self::OF_WHOLE, false)];
+    }
+
+    /** @return SchemaArray of a use on an area */
     public static function schema(): array
+    {
+        return self::having(array_diff_key(self::degree()->schemas(false), array_flip(self::OF_WHOLE)));
+    }
+
+    /** @return SchemaArray of a use on an area or of the figure as one */
+    public static function schemaOfAny(): array
+    {
+        return self::having(self::degree()->schemas(false));
+    }
+
+    /**
+     * @param  array<string, SchemaArray>  $degree
+     * @return SchemaArray
+     */
+    private static function having(array $degree): array
     {
         return Schema::object([], [
             'id' => Schema::id(),
             'technique' => Schema::id(),
             'any_of' => Schema::list(Schema::id(), 2),
-            ...self::degree()->schemas(false),
+            ...$degree,
         ]) + [
             'if' => ['required' => ['technique']],
             'then' => ['properties' => ['any_of' => false]],

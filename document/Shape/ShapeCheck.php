@@ -76,7 +76,7 @@ final readonly class ShapeCheck
                 static fn (string $name): ShapeFault => new ShapeFault('missing-member', JsonPointer::of([...$path, $name]), "The member \"{$name}\" is missing; it has no default."),
                 self::names($args['missing'] ?? []),
             ),
-            'properties' => [new ShapeFault('unknown-member', JsonPointer::of([...$path, ...self::names([$args['property'] ?? ''])]), 'This member cannot stand beside the others here; leave one of them out.')],
+            'properties' => [new ShapeFault('unknown-member', JsonPointer::of([...$path, ...self::names([$args['property'] ?? ''])]), 'This member cannot stand here beside what else is said; leave it out.')],
             default => [new ShapeFault(self::code($error->keyword()), JsonPointer::of($path), ShapeWords::of($error))],
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Document\Standard;
 
 use Core\Standard\Standard;
+use Core\Standard\Surface;
 use Document\Json\BadDocument;
 use Document\Shape\ShapeCheck;
 
@@ -31,7 +32,7 @@ final readonly class RequirementText
         /** @var RequirementDocument $document */
         $standard->surface($surface);
         $reader = new UseReader($standard);
-        $reader->criteria($document['criteria'] ?? [], $reader->uses($document['uses'], '/uses'), '/criteria');
+        $reader->criteria($document['criteria'] ?? [], $reader->uses($document['uses'], '/uses', $surface === Surface::WHOLE), '/criteria');
 
         return array_diff_key($document, ['tier' => 0, 'surface' => 0]);
     }

@@ -172,7 +172,7 @@ final readonly class StandardReader
                 $this->refusals->refuse(Duplicate::requirement($tier, $surface, "{$at}/{$i}"));
             }
             $seen[$tier][$surface] = true;
-            $uses = $reader->uses($document['uses'], "{$at}/{$i}/uses");
+            $uses = $reader->uses($document['uses'], "{$at}/{$i}/uses", $surface === Surface::WHOLE);
             $criteria = $reader->criteria($document['criteria'] ?? [], $uses, "{$at}/{$i}/criteria");
             $menus = $reader->menus($document['menu'] ?? [], $uses, "{$at}/{$i}/menu");
             $requirements[] = new Requirement($tier, $surface, $uses, $criteria, $menus, $document['note'] ?? '');

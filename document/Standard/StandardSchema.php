@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Document\Standard;
 
+use Core\Standard\Surface;
 use Document\Member\CriterionMembers;
 use Document\Member\SchoolMembers;
 use Document\Member\SurfaceMembers;
@@ -64,7 +65,7 @@ final readonly class StandardSchema
         return Schema::object([
             'tier' => Schema::id(),
             'surface' => Schema::id(),
-            'uses' => Schema::list(UseMembers::schema()),
+            'uses' => Schema::list(UseMembers::schemaOfAny()),
         ], [
             'criteria' => Schema::list(CriterionMembers::all()->schema()),
             'menu' => Schema::list(Schema::object(
@@ -72,7 +73,10 @@ final readonly class StandardSchema
                 ['name' => Schema::text(), 'choose' => Schema::whole(1)],
             )),
             'note' => Schema::text(),
-        ]);
+        ]) + [
+            'if' => ['properties' => ['surface' => ['const' => Surface::WHOLE]]],
+            'else' => ['properties' => ['uses' => ['items' => UseMembers::onArea()]]],
+        ];
     }
 
     /** @return SchemaArray */

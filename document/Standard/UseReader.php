@@ -8,7 +8,10 @@ use Core\Standard\Criterion;
 use Core\Standard\Duplicate;
 use Core\Standard\EachWithoutFeature;
 use Core\Standard\Menu;
+use Core\Standard\OutOfRange;
+use Core\Standard\OverAll;
 use Core\Standard\Standard;
+use Core\Standard\TechniqueGroup;
 use Core\Standard\TechniqueUse;
 use Core\Standard\UnknownReference;
 use Document\Member\CriterionMembers;
@@ -45,14 +48,15 @@ final readonly class UseReader
 
     /**
      * @param  list<UseDocument>  $documents
+     * @param  bool  $ofWhole whether they are asked of the figure as one
      * @return list<TechniqueUse>
      */
-    public function uses(array $documents, string $at): array
+    public function uses(array $documents, string $at, bool $ofWhole = false): array
     {
         $seen = [];
         $uses = [];
         foreach ($documents as $i => $document) {
-            $use = $this->use($document, "{$at}/{$i}");
+            $use = $this->use($document, "{$at}/{$i}", $ofWhole);
             if (isset($seen[$use->id])) {
                 $this->refusals->refuse(Duplicate::use($use->id, "{$at}/{$i}".self::idMember($document)));
             }
@@ -64,7 +68,7 @@ final readonly class UseReader
     }
 
     /** @param  UseDocument  $document */
-    public function use(array $document, string $at): TechniqueUse
+    public function use(array $document, string $at, bool $ofWhole = false): TechniqueUse
     {
         $techniques = $document['any_of'] ?? [$document['technique'] ?? ''];
         $this->requireTechniques($techniques, isset($document['any_of']), $at);
@@ -74,7 +78,30 @@ final readonly class UseReader
             unset($document['each']);
         }
 
-        return $this->degree->read($document, ['id' => $id, 'techniques' => $techniques]);
+        foreach (['coats_to' => $document['coats'] ?? 1, 'steps_to' => $document['steps'] ?? 1] as $member => $least) {
+            if (isset($document[$member]) && $document[$member] < $least) {
+                $this->refusals->refuse(OutOfRange::below($member, $least, $document[$member], "{$at}/{$member}"));
+                unset($document[$member]);
+            }
+        }
+        $overAll = $ofWhole ? $this->overAll($document, $techniques[0], $at) : null;
+
+        return $this->degree->read(array_diff_key($document, array_flip(UseMembers::OF_WHOLE)), ['id' => $id, 'techniques' => $techniques, 'overAll' => $overAll]);
+    }
+
+    /** @param  UseDocument  $document */
+    private function overAll(array $document, string $technique, string $at): OverAll
+    {
+        $except = $document['except'] ?? [];
+        (new UniqueIds($this->refusals))->require($except, "{$at}/except");
+        foreach ($except as $i => $surface) {
+            if (! $this->standard->hasSurface($surface)) {
+                $this->refusals->refuse(UnknownReference::surface($surface, $this->standard->surfaceIds(), "{$at}/except/{$i}"));
+            }
+        }
+        $stage = isset($document['stage']) ? TechniqueGroup::from($document['stage']) : null;
+
+        return new OverAll($stage ?? ($this->standard->hasTechnique($technique) ? $this->standard->technique($technique)->group : null), $except);
     }
 
     /**

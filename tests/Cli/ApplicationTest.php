@@ -17,6 +17,15 @@ final class ApplicationTest extends TestCase
 {
     private const TIER = ['distance_mm' => 700, 'sides' => ['front'], 'limits' => ['critical' => 0, 'major' => 1, 'minor' => 4], 'colour_tolerance' => 5];
 
+    public function test_what_is_said_to_people_or_of_the_whole_changes_no_computation(): void
+    {
+        $composed = static fn (string $input): string => Application::withAllCommands()->run(['compose'], static fn (): string => $input)->output;
+        $plain = $composed(self::added('whole', ['technique' => 'wash', 'minutes' => 4]));
+
+        self::assertStringContainsString('"use":"wash"', $plain);
+        self::assertSame($plain, $composed(self::added('whole', ['technique' => 'wash', 'minutes' => 4, 'stage' => 'light', 'except' => ['cloth'], 'coats_to' => 3, 'steps_to' => 2, 'note' => 'down'])));
+    }
+
     public function test_alone_it_lists_the_commands(): void
     {
         $outcome = Application::withAllCommands()->run([], static fn (): string => '');
@@ -134,6 +143,15 @@ final class ApplicationTest extends TestCase
         yield 'a choice of one' => ['lint', self::standard(['id' => 'x', 'any_of' => ['prime']]), 'out-of-range', '/standard/requirements/0/uses/0/any_of'];
         yield 'an empty id' => ['lint', self::standard(['id' => '', 'technique' => 'prime']), 'out-of-range', '/standard/requirements/0/uses/0/id'];
         yield 'sense after shape, with the path from the top' => ['lint', self::standard(['technique' => 'prime', 'each' => 1]), 'each-without-feature', '/standard/requirements/0/uses/0/each'];
+        yield 'a use of an area with a stage' => ['lint', self::with(['/requirements/1/uses/0/stage' => 'light']), 'unknown-member', '/standard/requirements/1/uses/0/stage'];
+        yield 'a use of an area with exceptions, far before what is missing' => ['lint', self::with(['/requirements/1/uses/0/except' => [], '/tiers/0/rank' => SmallStandard::GONE]), 'unknown-member', '/standard/requirements/1/uses/0/except'];
+        yield 'an addition to an area with a stage' => ['compose', self::added('cloth', ['technique' => 'wash', 'stage' => 'light']), 'unknown-member', '/model/add/0/use/stage'];
+        yield 'a plate with a stage' => ['plate', (string) json_encode(['uses' => [['technique' => 'wash', 'stage' => 'light']]] + (array) json_decode(self::plate([]), true)), 'unknown-member', '/uses/0/stage'];
+        yield 'a stage that is no group' => ['lint', self::standard(['technique' => 'prime', 'stage' => 'late']), 'unknown-value', '/standard/requirements/0/uses/0/stage'];
+        yield 'kept off a surface that is none' => ['lint', self::standard(['technique' => 'prime', 'except' => ['cloth', 'silk']]), 'unknown-surface', '/standard/requirements/0/uses/0/except/1'];
+        yield 'kept off a surface twice' => ['lint', self::standard(['technique' => 'prime', 'except' => ['cloth', 'cloth']]), 'duplicate-id', '/standard/requirements/0/uses/0/except/1'];
+        yield 'up to fewer coats than asked' => ['lint', self::standard(['technique' => 'prime', 'coats' => 3, 'coats_to' => 2]), 'out-of-range', '/standard/requirements/0/uses/0/coats_to'];
+        yield 'up to fewer steps than asked' => ['compose', self::added('cloth', ['technique' => 'wash', 'steps' => 2, 'steps_to' => 1]), 'out-of-range', '/model/add/0/use/steps_to'];
         yield 'a tier to be raised to that is none' => ['raise', (string) json_encode(['standard' => SmallStandard::document(), 'model' => ['tier' => 'plain', 'areas' => []], 'to' => 'gold']), 'unknown-tier', '/to'];
         yield 'the later of two standards' => ['diff', (string) json_encode(['from' => SmallStandard::document(), 'to' => SmallStandard::with(['/tiers/1/rank' => 1])]), 'duplicate-rank', '/to/tiers/1/rank'];
         yield 'a plate in a colour that is none' => ['plate', self::plate(['shade' => 'brown']), 'bad-colour', '/colours/shade'];
@@ -267,6 +285,12 @@ final class ApplicationTest extends TestCase
     private static function with(array $changes): string
     {
         return (string) json_encode(['standard' => SmallStandard::with($changes)]);
+    }
+
+    /** @param  array<string, mixed>  $use added to an area of this surface */
+    private static function added(string $surface, array $use): string
+    {
+        return (string) json_encode(['standard' => SmallStandard::document(), 'model' => ['tier' => 'plain', 'areas' => [['id' => 'here', 'surface' => $surface, 'share' => 1]], 'add' => [['area' => 'here', 'use' => $use]]]]);
     }
 
     /** @param  array<string, string|null>  $colours */

@@ -29,6 +29,14 @@ final class DifferenceWordsTest extends TestCase
         yield 'a sentence' => [['/requirements/0/criteria/0/severity' => 'minor'], ['Plain, Whole figure: "The ground is even." is minor instead of major']];
         yield 'a school' => [['/schools' => ['lights' => 'every-edge']], ['Lights: on every edge instead of left open']];
         yield 'a technique' => [['/techniques/2/dry' => 20], ['Technique Wash: described otherwise']];
+        yield 'two to three coats, until it is even' => [
+            ['/requirements/3/uses/1' => ['technique' => 'varnish', 'minutes' => 3, 'coats_to' => 3, 'note' => 'until it is even']],
+            ['Rich, Whole figure: varnish up to 3 coats, with the note "until it is even"'],
+        ];
+        yield 'of the whole, later and not over everything' => [
+            ['/requirements/3/uses/1' => ['technique' => 'varnish', 'minutes' => 3, 'stage' => 'tidy', 'except' => ['cloth']]],
+            ['Rich, Whole figure: varnish laid over all at the stage of tidy, not over cloth'],
+        ];
         yield 'another order' => [['/requirements/3/uses' => [['technique' => 'varnish', 'minutes' => 3], ['technique' => 'prime', 'minutes' => 2]]], ['Rich, Whole figure: laid in another order']];
     }
 

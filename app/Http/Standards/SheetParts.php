@@ -72,6 +72,7 @@ use Document\Standard\StandardPieces;
  *   menu: string|null,
  *   rise: 'new'|'more'|'instead'|'same',
  *   was: string,
+ *   note: string,
  * }
  * @phpstan-type SheetCriterion array{
  *   id: string,
@@ -229,6 +230,7 @@ final readonly class SheetParts
             'menu' => $requirement?->menuOf($use->id)?->name,
             'rise' => $rise->kind,
             'was' => $rise->note,
+            'note' => $use->leeway->note,
         ];
     }
 

@@ -1854,6 +1854,7 @@ export interface components {
             technique: string;
             group: string;
             degree: string;
+            note: string;
             minutes: number;
             dry: number;
             messy: boolean;
@@ -3139,6 +3140,7 @@ export interface components {
             /** @enum {string} */
             rise: "new" | "more" | "instead" | "same";
             was: string;
+            note: string;
         };
         SignOff: {
             row: components["schemas"]["SignOffRow"];
@@ -3365,6 +3367,11 @@ export interface components {
             fixed?: number;
             each?: number;
             feature?: string;
+            coats_to?: number;
+            steps_to?: number;
+            note?: string;
+            stage?: string;
+            except?: string[];
         };
         Vocabulary: {
             fields: components["schemas"]["FieldsOfStandard"];

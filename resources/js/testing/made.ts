@@ -170,6 +170,7 @@ export function step(change: Partial<Schemas['BenchStep']> = {}): Schemas['Bench
         technique: 'base',
         group: 'lay-in',
         degree: '2 coats',
+        note: '',
         minutes: 4.6,
         dry: 10,
         messy: false,

@@ -42,6 +42,7 @@ export function sheetUse(change: Partial<Schemas['SheetUse']> = {}): Schemas['Sh
         menu: null,
         rise: 'same',
         was: '',
+        note: '',
         ...change,
     };
 }

@@ -19,15 +19,27 @@ final class DifferenceTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, array<string, mixed>}> */
     public static function changes(): iterable
     {
-        $varnish = ['id' => 'varnish', 'technique' => 'varnish', 'coats' => 1, 'steps' => 1, 'extent' => 'every', 'minutes' => 3.0, 'fixed' => 0.0];
+        $varnish = ['id' => 'varnish', 'technique' => 'varnish', 'coats' => 1, 'steps' => 1, 'extent' => 'every', 'minutes' => 3.0, 'fixed' => 0.0, 'stage' => 'finish', 'except' => []];
         $buckles = ['id' => 'buckles', 'technique' => 'buckle', 'coats' => 1, 'steps' => 1, 'extent' => 'every', 'minutes' => 0.0, 'fixed' => 0.0, 'each' => 1.5, 'feature' => 'buckle'];
 
         yield 'nothing' => [[], self::NONE];
-        yield 'a default spelled out' => [['/requirements/0/uses/0' => ['id' => 'prime', 'technique' => 'prime', 'coats' => 1, 'steps' => 1.0, 'extent' => 'every', 'minutes' => 2.0, 'fixed' => 0]], self::NONE];
+        yield 'a default spelled out' => [['/requirements/0/uses/0' => ['id' => 'prime', 'technique' => 'prime', 'coats' => 1, 'steps' => 1.0, 'extent' => 'every', 'minutes' => 2.0, 'fixed' => 0, 'stage' => 'ground', 'except' => []]], self::NONE];
         yield 'a use less' => [['/requirements/3/uses/1' => SmallStandard::GONE], ['changes' => [['tier' => 'rich', 'surface' => 'whole', 'use' => 'varnish', 'change' => 'removed', 'before' => $varnish, 'after' => null]]] + self::NONE];
         yield 'minutes a piece, places and cover are written where they stand' => [
             ['/requirements/1/uses/3' => ['id' => 'buckles', 'technique' => 'buckle', 'feature' => 'buckle', 'each' => 2, 'places' => ['belt'], 'cover' => 0.5]],
             ['changes' => [['tier' => 'plain', 'surface' => 'cloth', 'use' => 'buckles', 'change' => 'changed', 'before' => $buckles, 'after' => ['each' => 2.0] + $buckles + ['cover' => 0.5, 'places' => ['belt']]]]] + self::NONE,
+        ];
+        yield 'a use of the whole is laid at another stage and kept off a surface' => [
+            ['/requirements/0/uses/0' => ['technique' => 'prime', 'minutes' => 2, 'stage' => 'light', 'except' => ['cloth']]],
+            ['changes' => [[
+                'tier' => 'plain', 'surface' => 'whole', 'use' => 'prime', 'change' => 'changed',
+                'before' => ['id' => 'prime', 'technique' => 'prime', 'minutes' => 2.0, 'stage' => 'ground'] + $varnish,
+                'after' => ['id' => 'prime', 'technique' => 'prime', 'minutes' => 2.0, 'stage' => 'light', 'except' => ['cloth']] + $varnish,
+            ]]] + self::NONE,
+        ];
+        yield 'more is said to people' => [
+            ['/requirements/1/uses/3' => ['id' => 'buckles', 'technique' => 'buckle', 'feature' => 'buckle', 'each' => 1.5, 'coats_to' => 3, 'note' => 'dots, not lines']],
+            ['changes' => [['tier' => 'plain', 'surface' => 'cloth', 'use' => 'buckles', 'change' => 'changed', 'before' => $buckles, 'after' => $buckles + ['coats_to' => 3, 'note' => 'dots, not lines']]]] + self::NONE,
         ];
         yield 'the order of laying' => [
             ['/requirements/3/uses' => array_reverse(SmallStandard::document()['requirements'][3]['uses'])],
@@ -36,7 +48,7 @@ final class DifferenceTest extends TestCase
         yield 'a cell that is emptied loses its uses and its criteria' => [
             ['/requirements/0/uses' => [], '/requirements/0/criteria' => SmallStandard::GONE],
             [
-                'changes' => [['tier' => 'plain', 'surface' => 'whole', 'use' => 'prime', 'change' => 'removed', 'before' => ['id' => 'prime', 'technique' => 'prime', 'minutes' => 2.0] + $varnish, 'after' => null]],
+                'changes' => [['tier' => 'plain', 'surface' => 'whole', 'use' => 'prime', 'change' => 'removed', 'before' => ['id' => 'prime', 'technique' => 'prime', 'minutes' => 2.0, 'stage' => 'ground'] + $varnish, 'after' => null]],
                 'criteria' => [['tier' => 'plain', 'surface' => 'whole', 'criterion' => 'even', 'change' => 'removed', 'before' => ['id' => 'even', 'text' => 'The ground is even.', 'severity' => 'major'], 'after' => null]],
                 'cells' => [['tier' => 'plain', 'surface' => 'whole', 'before' => 'asked', 'after' => 'not asked']],
             ] + self::NONE,

@@ -34,6 +34,7 @@ export function StepRow({ sheet, step, isCurrent, cautionAt, onChoose }: Props) 
                     <b>{step.title}</b>, {step.surface === 'whole' ? 'whole figure' : step.area}
                 </button>
                 {step.degree !== '' && <span className="step-degree">{step.degree}</span>}
+                {step.note !== '' && <span className="step-degree">{step.note}</span>}
                 <span className="step-mixes">
                     {step.mixes
                         .filter((mix) => mix.parts.length > 0)

@@ -79,6 +79,7 @@ export function Use({ use, comparing = false }: { use: Schemas['SheetUse']; comp
                 <b>{use.choices.length > 0 ? use.choices.join(' or ') : use.name}</b>
                 {use.degree !== '' && <> {use.degree}</>}
                 {use.menu !== null && <small> to choose: {use.menu}</small>}
+                {comparing && use.note !== '' && <small> {use.note}</small>}
                 {comparing && use.was !== '' && <small> was: {use.was}</small>}
             </span>
             <span className="use-minutes">

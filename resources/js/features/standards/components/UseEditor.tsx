@@ -20,6 +20,9 @@ interface Props {
     onChange: (use: UseDoc) => void;
 }
 
+/** The surface that is the figure as one. */
+const WHOLE = 'whole';
+
 /** The degree of one use. */
 export function UseEditor({ version, document, surface, use, features, errors, onChange }: Props) {
     const set = <K extends keyof UseDoc>(member: K, value: UseDoc[K] | undefined | '') =>
@@ -67,6 +70,10 @@ export function UseEditor({ version, document, surface, use, features, errors, o
             <div className="fields">
                 <MemberFields section="minutes" {...members} />
             </div>
+            <MemberFields section="leeway" {...members} />
+            {surface === WHOLE && (
+                <OverAll document={document} use={use} errors={errors} stages={vocabulary.data?.groups ?? []} set={set} />
+            )}
             <div className="fields">
                 <Field label="Asked only of pieces" error={errors('feature')} hint="eye, buckle, rib, decal">
                     {(id) => (
@@ -87,6 +94,47 @@ export function UseEditor({ version, document, surface, use, features, errors, o
                     onChange={(id) => set('id', id)}
                 />
             </div>
+        </div>
+    );
+}
+
+interface OverAllProps {
+    document: StandardDoc;
+    use: UseDoc;
+    errors: Errors;
+    stages: readonly string[];
+    set: (member: 'stage' | 'except', value: string | string[] | undefined) => void;
+}
+
+/** When a use of the whole figure comes, and what it is kept off. */
+function OverAll({ document, use, errors, stages, set }: OverAllProps) {
+    return (
+        <div className="fields">
+            <Field label="Laid over all before what is" error={errors('stage')} hint="Left open: at the stage of its technique.">
+                {(id) => (
+                    <Select
+                        id={id}
+                        allowClear
+                        value={use.stage ?? null}
+                        options={stages.map((stage) => ({ value: stage, label: stage }))}
+                        onChange={(stage: string | null) => set('stage', stage ?? undefined)}
+                    />
+                )}
+            </Field>
+            <Field label="Not over" error={errors('except')} hint="Surfaces that it is kept off.">
+                {(id) => (
+                    <Select
+                        id={id}
+                        mode="multiple"
+                        value={use.except ?? []}
+                        options={document.surfaces
+                            .filter((one) => one.id !== WHOLE)
+                            .map((one) => ({ value: one.id, label: one.name }))}
+                        showSearch={{ optionFilterProp: 'label' }}
+                        onChange={(surfaces: string[]) => set('except', surfaces.length === 0 ? undefined : surfaces)}
+                    />
+                )}
+            </Field>
         </div>
     );
 }
