@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Cli\Command;
 
 use Core\Colour\Srgb;
+use Core\Composition\OverAllOrder;
 use Core\Plate\Palette;
 use Core\Plate\PlateMaker;
 use Core\Plate\ZoneState;
+use Core\Standard\Duplicate;
 use Core\Standard\UnknownReference;
 use Document\Member\UseMembers;
 use Document\Shape\Schema;
@@ -27,6 +29,7 @@ use Document\Standard\UseReader;
  *   shade: string,
  *   lights: list<string>,
  *   detail: string,
+ *   grounds?: list<string>,
  * }
  */
 final readonly class Plate implements Command
@@ -49,19 +52,30 @@ final readonly class Plate implements Command
             'standard' => StandardSchema::document(),
             'surface' => Schema::id(),
             'uses' => Schema::list(UseMembers::schema()),
-            'colours' => Schema::object(['ground' => $colour, 'base' => $colour, 'shade' => $colour, 'lights' => Schema::list($colour), 'detail' => $colour]),
-        ]);
+            'colours' => Schema::object(
+                ['ground' => $colour, 'base' => $colour, 'shade' => $colour, 'lights' => Schema::list($colour), 'detail' => $colour],
+                ['grounds' => Schema::list($colour, 1)],
+            ),
+        ], ['whole' => Schema::list(UseMembers::schemaOfAny())]);
     }
 
     public function run(array $input): array
     {
-        /** @var array{standard: StandardDocument, surface: string, uses: list<UseDocument>, colours: ColoursDocument} $input */
+        /** @var array{standard: StandardDocument, surface: string, uses: list<UseDocument>, whole?: list<UseDocument>, colours: ColoursDocument} $input */
         $standard = StandardReader::ofSound()->read($input['standard'], '/standard');
         if (! $standard->hasSurface($input['surface'])) {
             throw UnknownReference::surface($input['surface'], $standard->surfaceIds(), '/surface');
         }
-        $uses = (new UseReader($standard))->uses($input['uses'], '/uses');
-        $plate = (new PlateMaker($standard))->make($uses, self::palette($input['colours']));
+        $reader = new UseReader($standard);
+        $uses = $reader->uses($input['uses'], '/uses');
+        $documents = $input['whole'] ?? [];
+        $whole = $reader->uses($documents, '/whole', ofWhole: true);
+        foreach ($whole as $i => $use) {
+            if (in_array($use->id, array_column($uses, 'id'), true)) {
+                throw Duplicate::use($use->id, "/whole/{$i}".UseReader::idMember($documents[$i]));
+            }
+        }
+        $plate = (new PlateMaker($standard))->make((new OverAllOrder($standard))->among($uses, $whole, $input['surface']), self::palette($input['colours']));
 
         return ['zones' => array_map(self::zone(...), $plate->zones), 'span' => $plate->span];
     }
@@ -75,6 +89,7 @@ final readonly class Plate implements Command
             Srgb::fromHex($colours['shade']),
             array_map(Srgb::fromHex(...), $colours['lights']),
             Srgb::fromHex($colours['detail']),
+            grounds: array_map(Srgb::fromHex(...), $colours['grounds'] ?? []),
         );
     }
 

@@ -27,10 +27,10 @@ final readonly class Coverage
         return 1 - (1 - $one) ** $coats;
     }
 
-    /** A light is strongest where most light falls, a drybrush on edges and points. */
+    /** A light is strongest where most light falls, a drybrush on edges and points; what is laid over all is laid alike. */
     private static function weight(Technique $technique, Zone $zone): float
     {
-        if ($technique->group !== TechniqueGroup::Light) {
+        if ($technique->group !== TechniqueGroup::Light || $technique->liesOn === LiesOn::All) {
             return 1.0;
         }
 

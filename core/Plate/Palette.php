@@ -13,6 +13,7 @@ final readonly class Palette
     /**
      * @param  list<Srgb>  $lights in the order they are laid
      * @param  array<string, array<int, Srgb>>  $ofUses colours of single uses, by id and step from 1, whatever their group has
+     * @param  list<Srgb>  $grounds of the uses that lay a ground, in turn, over the ground itself; none: all in its colour
      */
     public function __construct(
         public Srgb $ground,
@@ -21,6 +22,7 @@ final readonly class Palette
         public array $lights,
         public Srgb $detail,
         private array $ofUses = [],
+        private array $grounds = [],
     ) {
     }
 
@@ -39,18 +41,28 @@ final readonly class Palette
     }
 
     /**
-     * @param  int  $lightStep number of light steps laid before, at least 0
+     * @param  int  $before light steps, or uses that lay a ground, laid before; at least 0
      * @return Srgb|null null for work that leaves no colour, or a light that has none
      */
-    public function colour(TechniqueGroup $group, int $lightStep): ?Srgb
+    public function colour(TechniqueGroup $group, int $before): ?Srgb
     {
         return match ($group) {
-            TechniqueGroup::Ground => $this->ground,
+            TechniqueGroup::Ground => self::turn($this->grounds, $before) ?? $this->ground,
             TechniqueGroup::LayIn => $this->base,
             TechniqueGroup::Shade => $this->shade,
-            TechniqueGroup::Light => $this->lights === [] ? null : $this->lights[min($lightStep, count($this->lights) - 1)],
+            TechniqueGroup::Light => self::turn($this->lights, $before),
             TechniqueGroup::Detail, TechniqueGroup::Marking, TechniqueGroup::Wear => $this->detail,
             TechniqueGroup::Prepare, TechniqueGroup::Base, TechniqueGroup::Finish, TechniqueGroup::Tidy => null,
         };
+    }
+
+    /**
+     * The last again when they run out.
+     *
+     * @param  list<Srgb>  $colours
+     */
+    private static function turn(array $colours, int $at): ?Srgb
+    {
+        return $colours === [] ? null : $colours[min($at, count($colours) - 1)];
     }
 }

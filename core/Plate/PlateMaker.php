@@ -6,6 +6,7 @@ namespace Core\Plate;
 
 use Core\Colour\Film;
 use Core\Colour\Srgb;
+use Core\Standard\LiesOn;
 use Core\Standard\Opacity;
 use Core\Standard\Standard;
 use Core\Standard\Technique;
@@ -26,13 +27,14 @@ final readonly class PlateMaker
     public function make(array $uses, Palette $palette): Plate
     {
         $touches = [];
-        $lightSteps = 0;
+        $lights = $grounds = 0;
         foreach ($uses as $use) {
             $technique = $this->standard->technique($use->techniques[0]);
+            $turn = $technique->group === TechniqueGroup::Ground ? $grounds++ : null;
             for ($step = 0; $step < min($use->steps, self::MOST_STEPS); $step++) {
                 $own = $palette->ofUse($use->id, $step + 1);
-                $touches[] = new Touch($use, $technique, $step, $own ?? $palette->colour($technique->group, $lightSteps));
-                $lightSteps += $own === null && $technique->group === TechniqueGroup::Light ? 1 : 0;
+                $touches[] = new Touch($use, $technique, $step, $own ?? $palette->colour($technique->group, $turn ?? $lights));
+                $lights += $own === null && $technique->group === TechniqueGroup::Light ? 1 : 0;
             }
         }
 
@@ -82,7 +84,14 @@ final readonly class PlateMaker
             $zones[$zone->value] = $state->painted($after, $share, $use->id, $technique->opacity, $technique->looks());
         }
 
-        return $technique->group === TechniqueGroup::Shade && $colour !== null ? self::deepest($zones, $before, $colour) : $zones;
+        return $colour !== null && self::pools($technique) ? self::deepest($zones, $before, $colour) : $zones;
+    }
+
+    /** Whether it runs into the recesses: a shade, or a stain over all. */
+    private static function pools(Technique $technique): bool
+    {
+        return $technique->group === TechniqueGroup::Shade
+            || ($technique->group === TechniqueGroup::LayIn && $technique->opacity === Opacity::Transparent && $technique->liesOn === LiesOn::All);
     }
 
     /** A light that is lighter always shows, even where eight bits a channel would lose its film. */
@@ -92,21 +101,23 @@ final readonly class PlateMaker
     }
 
     /**
-     * A shade that is darker never leaves the recess the lighter one where it was not.
+     * A shade or a stain that is darker never leaves the recess the lighter one where it was not.
      *
      * @param  array<string, ZoneState>  $zones
      * @param  array<string, ZoneState>  $before
      * @return array<string, ZoneState>
      */
-    private static function deepest(array $zones, array $before, Srgb $shade): array
+    private static function deepest(array $zones, array $before, Srgb $paint): array
     {
         $recess = Zone::Recess->value;
         $face = Zone::Face->value;
         $wasNotLighter = $before[$recess]->colour->lightness() <= $before[$face]->colour->lightness();
-        $isDarker = $shade->lightness() < min($before[$recess]->colour->lightness(), $before[$face]->colour->lightness());
+        $isDarker = $paint->lightness() < min($before[$recess]->colour->lightness(), $before[$face]->colour->lightness());
         if ($wasNotLighter && $isDarker && $zones[$recess]->colour->lightness() > $zones[$face]->colour->lightness()) {
             $state = $zones[$recess];
-            $zones[$recess] = new ZoneState($state->zone, $shade, $state->uses, 1.0, $state->softness, $state->texture);
+            // A film over another hue may be darker on its way than it is by itself.
+            $deep = $paint->lightness() <= $zones[$face]->colour->lightness() ? $paint : $zones[$face]->colour;
+            $zones[$recess] = new ZoneState($state->zone, $deep, $state->uses, 1.0, $state->softness, $state->texture);
         }
 
         return $zones;

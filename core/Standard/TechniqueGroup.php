@@ -18,4 +18,9 @@ enum TechniqueGroup: string
     case Base = 'base';
     case Finish = 'finish';
     case Tidy = 'tidy';
+
+    public function isBefore(self $other): bool
+    {
+        return array_search($this, self::cases(), true) < array_search($other, self::cases(), true);
+    }
 }

@@ -146,7 +146,11 @@ final class ApplicationTest extends TestCase
         yield 'a use of an area with a stage' => ['lint', self::with(['/requirements/1/uses/0/stage' => 'light']), 'unknown-member', '/standard/requirements/1/uses/0/stage'];
         yield 'a use of an area with exceptions, far before what is missing' => ['lint', self::with(['/requirements/1/uses/0/except' => [], '/tiers/0/rank' => SmallStandard::GONE]), 'unknown-member', '/standard/requirements/1/uses/0/except'];
         yield 'an addition to an area with a stage' => ['compose', self::added('cloth', ['technique' => 'wash', 'stage' => 'light']), 'unknown-member', '/model/add/0/use/stage'];
-        yield 'a plate with a stage' => ['plate', (string) json_encode(['uses' => [['technique' => 'wash', 'stage' => 'light']]] + (array) json_decode(self::plate([]), true)), 'unknown-member', '/uses/0/stage'];
+        yield 'a plate with a stage' => ['plate', self::plated(['uses' => [['technique' => 'wash', 'stage' => 'light']]]), 'unknown-member', '/uses/0/stage'];
+        yield 'a use of the whole named as one of the area' => ['plate', self::plated(['whole' => [['technique' => 'base']]]), 'duplicate-use', '/whole/0/technique'];
+        yield 'a use of the whole kept off a surface that is none' => ['plate', self::plated(['whole' => [['technique' => 'wash', 'except' => ['silk']]]]), 'unknown-surface', '/whole/0/except/0'];
+        yield 'a plate on no ground at all' => ['plate', self::plate(['grounds' => []]), 'out-of-range', '/colours/grounds'];
+        yield 'a ground that is no colour' => ['plate', self::plate(['grounds' => ['#202020', 'dark']]), 'bad-colour', '/colours/grounds/1'];
         yield 'a stage that is no group' => ['lint', self::standard(['technique' => 'prime', 'stage' => 'late']), 'unknown-value', '/standard/requirements/0/uses/0/stage'];
         yield 'kept off a surface that is none' => ['lint', self::standard(['technique' => 'prime', 'except' => ['cloth', 'silk']]), 'unknown-surface', '/standard/requirements/0/uses/0/except/1'];
         yield 'kept off a surface twice' => ['lint', self::standard(['technique' => 'prime', 'except' => ['cloth', 'cloth']]), 'duplicate-id', '/standard/requirements/0/uses/0/except/1'];
@@ -293,12 +297,41 @@ final class ApplicationTest extends TestCase
         return (string) json_encode(['standard' => SmallStandard::document(), 'model' => ['tier' => 'plain', 'areas' => [['id' => 'here', 'surface' => $surface, 'share' => 1]], 'add' => [['area' => 'here', 'use' => $use]]]]);
     }
 
-    /** @param  array<string, string|null>  $colours */
+    /** @param  array<string, mixed>  $colours */
     private static function plate(array $colours, string $surface = 'cloth'): string
     {
         $all = ['ground' => '#202020', 'base' => '#707070', 'shade' => '#303030', 'lights' => ['#c0c0c0'], 'detail' => '#F0F0F0'];
 
         return (string) json_encode(['standard' => SmallStandard::document(), 'surface' => $surface, 'uses' => [['technique' => 'base']], 'colours' => $colours + $all]);
+    }
+
+    /** @param  array<string, mixed>  $members in place of the plate's own */
+    private static function plated(array $members): string
+    {
+        return (string) json_encode($members + (array) json_decode(self::plate([]), true));
+    }
+
+    /**
+     * @param  array<string, mixed>  $members of a plate
+     * @return array{zone: string, hex: string, lightness: float, uses: list<string>}
+     */
+    private static function recess(array $members): array
+    {
+        /** @var array{zones: list<array{zone: string, hex: string, lightness: float, uses: list<string>}>} $answer */
+        $answer = json_decode(Application::withAllCommands()->run(['plate'], static fn (): string => self::plated($members))->output, true);
+
+        return $answer['zones'][1];
+    }
+
+    public function test_what_is_done_to_the_whole_figure_is_laid_on_a_plate(): void
+    {
+        $bare = self::recess([]);
+        $washed = self::recess(['whole' => [['technique' => 'wash']]]);
+
+        self::assertLessThan($bare['lightness'], $washed['lightness']);
+        self::assertSame(['base', 'wash'], $washed['uses']);
+        self::assertSame($bare, self::recess(['whole' => [['technique' => 'wash', 'except' => ['cloth']]]]), 'cloth is kept free of it');
+        self::assertSame(['wash', 'base'], self::recess(['whole' => [['technique' => 'wash', 'stage' => 'ground']]])['uses'], 'before the lay-in that covers it');
     }
 
     public function test_the_commands_about_standards_answer_in_the_form_of_the_contract(): void

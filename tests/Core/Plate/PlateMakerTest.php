@@ -105,7 +105,7 @@ final class PlateMakerTest extends TestCase
     /** @return iterable<string, array{int}> */
     public static function stacks(): iterable
     {
-        for ($number = 1; $number <= 60; $number++) {
+        for ($number = 1; $number <= 90; $number++) {
             yield "stack {$number}" => [$number];
         }
     }
@@ -138,7 +138,68 @@ final class PlateMakerTest extends TestCase
             if ($technique->group === TechniqueGroup::Shade && in_array($technique->liesOn, [LiesOn::All, LiesOn::Recess], true)) {
                 self::assertShadeDeepens($before, $after, $colour);
             }
+            if ($technique->group === TechniqueGroup::LayIn && $technique->opacity === Opacity::Transparent && $technique->liesOn === LiesOn::All) {
+                self::assertStainPools($before, $after, $colour);
+            }
         }
+    }
+
+    /** @return iterable<string, array{TechniqueGroup, Opacity, string}> */
+    public static function layers(): iterable
+    {
+        foreach ([TechniqueGroup::LayIn, TechniqueGroup::Light, TechniqueGroup::Detail, TechniqueGroup::Marking, TechniqueGroup::Wear] as $group) {
+            foreach ([Opacity::Semi, Opacity::Transparent] as $opacity) {
+                foreach (['#000000', '#707070', '#8c3a26', '#f1efe6'] as $hex) {
+                    // A transparent lay-in pools; that has a law of its own.
+                    if ($group !== TechniqueGroup::LayIn || $opacity === Opacity::Semi) {
+                        yield "{$group->value}, {$opacity->value}, {$hex}" => [$group, $opacity, $hex];
+                    }
+                }
+            }
+        }
+    }
+
+    /** A value sketch: dark over all, then light on the faces. One thin layer over all leaves them lighter. */
+    #[DataProvider('layers')]
+    public function test_what_lies_under_a_thin_layer_shows_through(TechniqueGroup $group, Opacity $opacity, string $hex): void
+    {
+        $colour = Srgb::fromHex($hex);
+        $palette = new Palette(Srgb::fromHex('#808080'), $colour, $colour, [$colour], $colour, grounds: [Srgb::fromHex('#181818'), Srgb::fromHex('#e0e0e0')]);
+        $plate = self::plate([self::use(LiesOn::All, TechniqueGroup::Ground, name: 'dark'), self::use(LiesOn::Face, TechniqueGroup::Ground, name: 'light'), self::use(LiesOn::All, $group, $opacity, name: 'layer')], $palette);
+
+        self::assertGreaterThan(self::zone($plate, Zone::Recess)->colour->lightness(), self::zone($plate, Zone::Face)->colour->lightness());
+        self::assertSame(['dark', 'light', 'layer'], self::zone($plate, Zone::Face)->uses);
+    }
+
+    public function test_grounds_are_taken_in_turn_and_the_last_again(): void
+    {
+        self::assertSame('#202020', self::ground([], ['#101010']), 'bare: what lies under all grounds');
+        self::assertSame('#202020', self::ground(['a'], []));
+        self::assertSame(['#101010', '#303030', '#303030'], [self::ground(['a'], ['#101010', '#303030']), self::ground(['a', 'b'], ['#101010', '#303030']), self::ground(['a', 'b', 'c'], ['#101010', '#303030'])]);
+    }
+
+    /**
+     * The colour of a face after these uses lay a ground.
+     *
+     * @param  list<string>  $names
+     * @param  list<string>  $grounds
+     */
+    private static function ground(array $names, array $grounds): string
+    {
+        $grey = Srgb::fromHex('#707070');
+        $palette = new Palette(Srgb::fromHex('#202020'), $grey, $grey, [], $grey, grounds: array_map(Srgb::fromHex(...), $grounds));
+
+        return self::zone(self::plate(array_map(static fn (string $name): array => self::use(LiesOn::All, TechniqueGroup::Ground, name: $name), $names), $palette), Zone::Face)->colour->hex();
+    }
+
+    public function test_a_shade_over_another_hue_leaves_the_recess_no_lighter_than_the_face(): void
+    {
+        // A blue film over yellow is darker on its way than it is by itself.
+        $blue = Srgb::fromHex('#0000ff');
+        $palette = new Palette(Srgb::fromHex('#565656'), Srgb::fromHex('#ffff00'), $blue, [], $blue);
+        $plate = self::plate([self::use(LiesOn::Face, TechniqueGroup::LayIn, name: 'yellow'), self::use(LiesOn::All, TechniqueGroup::Shade, Opacity::Transparent, coats: 3, name: 'blue')], $palette);
+
+        self::assertLessThanOrEqual(self::zone($plate, Zone::Face)->colour->lightness(), self::zone($plate, Zone::Recess)->colour->lightness());
     }
 
     /**
@@ -165,6 +226,15 @@ final class PlateMakerTest extends TestCase
             if ($was[0] <= $was[1]) {
                 self::assertLessThanOrEqual($is[1], $is[0]);
             }
+        }
+    }
+
+    /** A transparent lay-in that is darker than what it lies on never leaves the recess the lighter where it was not. */
+    private static function assertStainPools(Plate $before, Plate $after, Srgb $stain): void
+    {
+        $was = [self::zone($before, Zone::Recess)->colour->lightness(), self::zone($before, Zone::Face)->colour->lightness()];
+        if ($stain->lightness() < min($was) && $was[0] <= $was[1]) {
+            self::assertLessThanOrEqual(self::zone($after, Zone::Face)->colour->lightness(), self::zone($after, Zone::Recess)->colour->lightness());
         }
     }
 

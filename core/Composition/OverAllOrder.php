@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Composition;
+
+use Core\Standard\Standard;
+use Core\Standard\TechniqueGroup;
+use Core\Standard\TechniqueUse;
+
+/**
+ * Where uses of the figure as one are laid in among those of an area: each before the first use of its stage or of a
+ * later group, and never before one of the figure that it comes after. What they are kept off is left out.
+ */
+final readonly class OverAllOrder
+{
+    public function __construct(private Standard $standard)
+    {
+    }
+
+    /**
+     * Where the uses of an area are split: what stands before comes before the use of the whole, the rest after it.
+     *
+     * @param  list<TechniqueGroup>  $groups of the area's uses, in their order
+     * @return int 0 to the number of uses
+     */
+    public static function split(TechniqueGroup $stage, array $groups): int
+    {
+        foreach ($groups as $at => $group) {
+            if (! $group->isBefore($stage)) {
+                return $at;
+            }
+        }
+
+        return count($groups);
+    }
+
+    /**
+     * @param  list<TechniqueUse>  $uses of an area, in the order of laying; where the method is open, by the first
+     * @param  list<TechniqueUse>  $whole of the figure as one
+     * @param  string  $surface of the area
+     * @return list<TechniqueUse>
+     */
+    public function among(array $uses, array $whole, string $surface): array
+    {
+        $groups = array_map(fn (TechniqueUse $use): TechniqueGroup => $this->standard->technique($use->techniques[0])->group, $uses);
+        $laid = [];
+        $at = 0;
+        foreach ($whole as $one) {
+            if ($one->overAll?->spares($surface) === true) {
+                continue;
+            }
+            $split = max($at, self::split($one->overAll->stage ?? $this->standard->technique($one->techniques[0])->group, $groups));
+            array_push($laid, ...array_slice($uses, $at, $split - $at), ...[$one]);
+            $at = $split;
+        }
+
+        return [...$laid, ...array_slice($uses, $at)];
+    }
+}
