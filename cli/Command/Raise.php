@@ -8,6 +8,8 @@ use Core\Composition\BlockedUse;
 use Core\Composition\Raise as RaiseFigure;
 use Core\Composition\RaisedUse;
 use Core\Composition\Tidying;
+use Core\School\SchoolBook;
+use Core\School\SchoolQuestion;
 use Core\Standard\UnknownReference;
 use Document\Figure\FigureReader;
 use Document\Figure\FigureSchema;
@@ -35,7 +37,7 @@ final readonly class Raise implements Command
 
     public function schema(): array
     {
-        return Schema::object(['standard' => StandardSchema::document(), 'model' => FigureSchema::model(), 'to' => Schema::id()]);
+        return Schema::object(['standard' => StandardSchema::document(), 'model' => FigureSchema::model(['after_shade' => Schema::word(SchoolBook::words(SchoolQuestion::AfterShade))]), 'to' => Schema::id()]);
     }
 
     public function run(array $input): array

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Composition;
 
+use Core\Standard\Area;
 use Core\Standard\Standard;
+use Core\Standard\Surface;
 use Core\Standard\UnknownReference;
 
 /** Raises a finished figure from its tier to another: only what the new tier adds. */
@@ -24,15 +26,19 @@ final readonly class Raise
         $this->standard->tier($to);
         $composer = new Composer($this->standard);
         $done = $composer->compose($figure);
-        $raised = new Figure($to, $figure->size, $figure->areas, [], $figure->waivers, $figure->choices);
-        $wanted = $composer->compose($raised);
-        $areas = [];
+        $higher = new Figure($to, $figure->size, $figure->areas, [], $figure->waivers, $figure->choices);
+        $wanted = $composer->compose($higher);
+        $raised = fn (Area $area, OverAllShades $shades): ?RaisedArea => $area->tier === null && ! in_array($area->id, [...$wanted->undecided, ...$wanted->notAsked], true)
+            ? new RaisedArea($this->standard, $area, $wanted->usesOn($area->id), $done->usesOn($area->id), $shades->on($area->surface))
+            : null;
+        $shades = OverAllShades::none($this->standard);
         foreach ($figure->areas as $area) {
-            $gives = $area->tier === null && ! in_array($area->id, [...$wanted->undecided, ...$wanted->notAsked], true);
-            if ($gives) {
-                $areas[] = new RaisedArea($this->standard, $area, $wanted->usesOn($area->id), $done->usesOn($area->id));
+            if ($area->surface === Surface::WHOLE) {
+                // What is planned over all is known before the areas that it dulls.
+                $shades = OverAllShades::among($this->standard, $done->usesOn($area->id), $raised($area, $shades)->planned ?? []);
             }
         }
+        $areas = array_values(array_filter(array_map(static fn (Area $area): ?RaisedArea => $raised($area, $shades), $figure->areas)));
 
         return self::together($areas);
     }

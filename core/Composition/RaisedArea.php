@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Composition;
 
+use Core\School\SchoolQuestion;
 use Core\Standard\Area;
 use Core\Standard\LiesOn;
 use Core\Standard\Standard;
@@ -30,17 +31,21 @@ final readonly class RaisedArea
     /**
      * @param  list<ComposedUse>  $wanted what the new tier asks here
      * @param  list<ComposedUse>  $done what was laid here
+     * @param  OverAllShades  $overAll what this area gets with the figure as one; it makes no lay-in a relight
      */
     public function __construct(
         private Standard $standard,
         public Area $area,
         private array $wanted,
         private array $done,
+        private OverAllShades $overAll,
     ) {
         $this->relights = $this->relights();
         $planned = $blocked = [];
         $leavesCoats = $dulled = false;
-        foreach ($wanted as $use) {
+        $dulledFrom = $overAll->dullsFrom(array_map($this->group(...), $wanted));
+        foreach ($wanted as $at => $use) {
+            $dulled = $dulled || ($dulledFrom !== null && $at >= $dulledFrom);
             $before = $this->doneAs($use);
             $added = $before === null ? RaisedUse::whole($use) : RaisedUse::growth($use, $before);
             if ($dulled && in_array($this->group($use), [TechniqueGroup::Light, TechniqueGroup::Detail], true)) {
@@ -91,13 +96,10 @@ final readonly class RaisedArea
         return array_values(array_filter($uses, static fn (?RaisedUse $use): bool => $use !== null));
     }
 
-    /** The middle colour again, where an all-over shade dulled it and a light lies on faces, or where coats were left out. */
+    /** The middle colour again, where the school or an all-over shade under a light on faces asks for it, or where coats were left out. */
     public function tidying(): ?Tidying
     {
-        if ($this->done === [] || $this->plansRelight()) {
-            return null;
-        }
-        if (! $this->leavesCoats && ! ($this->getsLightOnFaces() && $this->wasDulled())) {
+        if ($this->done === [] || $this->plansRelight() || ! ($this->leavesCoats || $this->wantsRelight())) {
             return null;
         }
         foreach ($this->wanted as $use) {
@@ -107,6 +109,16 @@ final readonly class RaisedArea
         }
 
         return new Tidying($this->area, 0.0);
+    }
+
+    /** Whether the middle tone is laid again before new lights; the narrowest place where a school was chosen governs. */
+    private function wantsRelight(): bool
+    {
+        return match ($this->area->afterShade ?? $this->standard->schoolsOn($this->area->surface)->choice(SchoolQuestion::AfterShade)) {
+            'straight-light' => false,
+            'relight' => $this->getsLight(false) && $this->wasShaded(),
+            default => $this->getsLight(true) && $this->wasDulled(),
+        };
     }
 
     /** The use done under the same name by the same technique. */
@@ -175,11 +187,11 @@ final readonly class RaisedArea
         return false;
     }
 
-    private function getsLightOnFaces(): bool
+    private function getsLight(bool $onFaces): bool
     {
         foreach ($this->planned as $raised) {
             $technique = $this->standard->technique($raised->technique);
-            if ($technique->group === TechniqueGroup::Light && $technique->liesOn === LiesOn::Face) {
+            if ($technique->group === TechniqueGroup::Light && (! $onFaces || $technique->liesOn === LiesOn::Face)) {
                 return true;
             }
         }
@@ -189,19 +201,18 @@ final readonly class RaisedArea
 
     private function wasDulled(): bool
     {
-        foreach ([...$this->done, ...$this->wanted] as $use) {
-            if ($this->dulls($use)) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->overAll->dulls() || array_filter([...$this->done, ...$this->wanted], $this->dulls(...)) !== [];
     }
 
-    /** A shade that lies on everything. */
+    private function wasShaded(): bool
+    {
+        return ! $this->overAll->isNone()
+            || array_filter([...$this->done, ...$this->wanted], fn (ComposedUse $use): bool => $this->group($use) === TechniqueGroup::Shade) !== [];
+    }
+
     private function dulls(ComposedUse $use): bool
     {
-        return $this->group($use) === TechniqueGroup::Shade && $this->standard->technique($use->technique)->liesOn === LiesOn::All;
+        return $this->standard->technique($use->technique)->dulls();
     }
 
     private function isLastLook(string $technique): bool

@@ -35,6 +35,12 @@ final readonly class Technique
         }
     }
 
+    /** Whether it is a shade that lies on everything: it dulls the faces too. */
+    public function dulls(): bool
+    {
+        return $this->group === TechniqueGroup::Shade && $this->liesOn === LiesOn::All;
+    }
+
     public function looks(): Texture
     {
         return $this->texture ?? Texture::usual($this->group, $this->liesOn, $this->opacity);

@@ -33,6 +33,7 @@ use Document\Standard\UseReader;
  *   share: int|float,
  *   tier?: string,
  *   features?: array<array-key, int|float>,
+ *   after_shade?: string,
  * }
  * @phpstan-type AdditionDocument array{area: string, use: UseDocument, criteria?: list<CriterionDocument>}
  * @phpstan-type FigureDocument array{
@@ -89,6 +90,7 @@ final readonly class FigureReader
             (float) $area['share'],
             array_map(intval(...), $area['features'] ?? []),
             $area['tier'] ?? null,
+            $area['after_shade'] ?? null,
         ), $documents);
     }
 

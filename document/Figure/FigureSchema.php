@@ -16,12 +16,15 @@ use Document\Standard\StandardSchema;
  */
 final readonly class FigureSchema
 {
-    /** @return SchemaArray */
-    public static function model(): array
+    /**
+     * @param  array<string, SchemaArray>  $ofArea further members of an area
+     * @return SchemaArray
+     */
+    public static function model(array $ofArea = []): array
     {
         $area = Schema::object(
             ['id' => Schema::id(), 'surface' => Schema::id(), 'share' => Schema::over(0, 1)],
-            ['tier' => Schema::id(), 'features' => StandardSchema::features()],
+            ['tier' => Schema::id(), 'features' => StandardSchema::features()] + $ofArea,
         );
         $names = ['area' => Schema::id(), 'use' => Schema::id()];
 

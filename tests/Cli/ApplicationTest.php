@@ -151,6 +151,8 @@ final class ApplicationTest extends TestCase
         yield 'a use of the whole kept off a surface that is none' => ['plate', self::plated(['whole' => [['technique' => 'wash', 'except' => ['silk']]]]), 'unknown-surface', '/whole/0/except/0'];
         yield 'a plate on no ground at all' => ['plate', self::plate(['grounds' => []]), 'out-of-range', '/colours/grounds'];
         yield 'a ground that is no colour' => ['plate', self::plate(['grounds' => ['#202020', 'dark']]), 'bad-colour', '/colours/grounds/1'];
+        yield 'a school of an area where nothing is raised' => ['compose', (string) json_encode(['standard' => SmallStandard::document(), 'model' => ['tier' => 'plain', 'areas' => [['id' => 'coat', 'surface' => 'cloth', 'share' => 1, 'after_shade' => 'relight']]]]), 'unknown-member', '/model/areas/0/after_shade'];
+        yield 'a school of an area that is none' => ['raise', (string) json_encode(['standard' => SmallStandard::document(), 'model' => ['tier' => 'plain', 'areas' => [['id' => 'coat', 'surface' => 'cloth', 'share' => 1, 'after_shade' => 'later']]], 'to' => 'rich']), 'unknown-value', '/model/areas/0/after_shade'];
         yield 'a stage that is no group' => ['lint', self::standard(['technique' => 'prime', 'stage' => 'late']), 'unknown-value', '/standard/requirements/0/uses/0/stage'];
         yield 'kept off a surface that is none' => ['lint', self::standard(['technique' => 'prime', 'except' => ['cloth', 'silk']]), 'unknown-surface', '/standard/requirements/0/uses/0/except/1'];
         yield 'kept off a surface twice' => ['lint', self::standard(['technique' => 'prime', 'except' => ['cloth', 'cloth']]), 'duplicate-id', '/standard/requirements/0/uses/0/except/1'];

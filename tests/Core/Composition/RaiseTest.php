@@ -102,6 +102,89 @@ final class RaiseTest extends TestCase
         self::assertEqualsWithDelta($minutes, $raising->minutes, 1e-9);
     }
 
+    private const PLAIN = [self::BASE, self::WASH, ['id' => 'light', 'any_of' => ['drybrush', 'layer'], 'extent' => 'upper', 'minutes' => 20], ['id' => 'buckles', 'technique' => 'buckle', 'feature' => 'buckle', 'each' => 1.5]];
+
+    /**
+     * The rich tier washes the figure as one; its cloth asks for what the plain one has.
+     *
+     * @return iterable<string, array{array<string, mixed>, list<string>}>
+     */
+    public static function grimes(): iterable
+    {
+        $figure = ['figure varnish 1 1 every 3', 'figure grime 1 1 every 4'];
+        yield 'every light and detail after it is laid again' => [[], [...$figure, 'coat light 1 1 upper 10', 'coat buckles 1 1 every 3']];
+        yield 'what is kept free of it stays as it is' => [['except' => ['cloth']], $figure];
+        yield 'laid before the details, it dulls those alone' => [['stage' => 'detail'], [...$figure, 'coat buckles 1 1 every 3']];
+        yield 'laid after all, it dulls nothing' => [['stage' => 'wear'], $figure];
+        yield 'in the recesses it dulls nothing' => [['technique' => 'recess-wash'], $figure];
+    }
+
+    /**
+     * @param  array<string, mixed>  $grime
+     * @param  list<string>  $uses
+     */
+    #[DataProvider('grimes')]
+    public function test_a_shade_over_the_whole_figure_dulls_what_it_covers(array $grime, array $uses): void
+    {
+        $raising = self::raise(['/requirements/4/uses' => self::PLAIN, '/requirements/3/uses/-' => $grime + ['id' => 'grime', 'technique' => 'wash', 'minutes' => 4]], []);
+
+        self::assertSame($uses, array_map(static fn ($use): string => "{$use->area->id} {$use->use->id} {$use->coats} {$use->steps} {$use->use->extent->value} {$use->minutes}", $raising->uses));
+        self::assertSame([], $raising->blocked);
+    }
+
+    public function test_a_shade_that_was_laid_over_the_whole_figure_asks_for_the_middle_colour_again(): void
+    {
+        $unshaded = ['/requirements/1/uses' => [self::BASE], '/requirements/1/criteria' => [], '/requirements/4/uses' => [self::BASE, self::LIGHT]];
+        $tidies = static fn (array $changes, array $figure = []): array => array_map(static fn ($tidy): string => "{$tidy->area->id} {$tidy->minutes}", self::raise($unshaded + $changes, $figure)->tidies);
+        $wash = ['id' => 'grime', 'technique' => 'wash', 'minutes' => 4];
+
+        self::assertSame([], $tidies([]), 'nothing dulled it');
+        self::assertSame(['coat 3.5'], $tidies(['/requirements/0/uses/-' => $wash]), 'done at the plain tier');
+        self::assertSame(['coat 3.5'], $tidies(['/requirements/3/uses/-' => $wash]), 'planned now');
+        self::assertSame([], $tidies(['/requirements/0/uses/-' => ['except' => ['cloth']] + $wash]), 'kept off the cloth');
+        self::assertSame(['coat 3.5'], $tidies([], ['add' => [['area' => 'figure', 'use' => $wash]]]), 'an addition counts as done');
+        self::assertSame([], $tidies(['/requirements/0/uses/-' => $wash], ['waive' => [['area' => 'figure', 'use' => 'grime', 'reason' => 'agreed']]]), 'waived');
+    }
+
+    public function test_a_shade_over_the_whole_figure_makes_no_lay_in_a_relight_and_no_area_a_painted_one(): void
+    {
+        $wash = ['id' => 'grime', 'technique' => 'wash', 'minutes' => 4];
+        $again = self::raise(['/requirements/0/uses/-' => $wash, '/requirements/1/uses' => [self::BASE], '/requirements/1/criteria' => [], '/requirements/4/uses' => [self::BASE, ['id' => 'again', 'technique' => 'base', 'minutes' => 6]]], []);
+        self::assertSame(['again'], array_map(static fn ($use): string => $use->use->id, $again->blocked));
+
+        $bare = self::raise(['/requirements/0/uses/-' => $wash, '/requirements/1/uses' => [], '/requirements/1/criteria' => [], '/requirements/4/uses' => [self::BASE, self::LIGHT]], []);
+        self::assertSame([['varnish', 'base', 'light'], [], []], [array_map(static fn ($use): string => $use->use->id, $bare->uses), $bare->tidies, $bare->blocked]);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, list<array<string, mixed>>, string|null, list<string>}> */
+    public static function schools(): iterable
+    {
+        $edges = ['id' => 'light', 'technique' => 'drybrush', 'steps' => 2, 'minutes' => 40];
+        $light = [self::BASE, self::WASH, self::LIGHT];
+        yield 'nobody has chosen: a light on faces over a wash' => [[], $light, null, ['coat 3.5']];
+        yield 'nobody has chosen: no light on faces' => [[], [self::BASE, self::WASH, $edges], null, []];
+        yield 'a light straight on' => [['/schools' => ['after-shade' => 'straight-light']], $light, null, []];
+        yield 'a light straight on, but coats were left out' => [['/schools' => ['after-shade' => 'straight-light']], [['coats' => 4, 'minutes' => 24] + self::BASE, self::WASH, self::LIGHT], null, ['coat 3.25']];
+        yield 'the middle tone again, before any light' => [['/schools' => ['after-shade' => 'relight']], [self::BASE, self::WASH, $edges], null, ['coat 3.5']];
+        yield 'the middle tone again, but no light is planned' => [['/schools' => ['after-shade' => 'relight']], [self::BASE, self::WASH, ['minutes' => 20, 'extent' => 'upper'] + ['id' => 'light', 'any_of' => ['drybrush', 'layer']]], null, []];
+        yield 'the surface before the studio' => [['/schools' => ['after-shade' => 'relight'], '/surfaces/1/schools' => ['after-shade' => 'straight-light']], $light, null, []];
+        yield 'the area before the surface' => [['/surfaces/1/schools' => ['after-shade' => 'straight-light']], [self::BASE, self::WASH, $edges], 'relight', ['coat 3.5']];
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes
+     * @param  list<array<string, mixed>>  $cloth
+     * @param  list<string>  $tidies
+     */
+    #[DataProvider('schools')]
+    public function test_the_school_decides_on_the_middle_colour_again(array $changes, array $cloth, ?string $ofArea, array $tidies): void
+    {
+        $coat = ['id' => 'coat', 'surface' => 'cloth', 'share' => 0.5, 'features' => ['buckle' => 2]] + ($ofArea === null ? [] : ['after_shade' => $ofArea]);
+        $raising = self::raise(['/requirements/4/uses' => $cloth] + $changes, ['areas' => [['id' => 'figure', 'surface' => 'whole', 'share' => 1], $coat]]);
+
+        self::assertSame($tidies, array_map(static fn ($tidy): string => "{$tidy->area->id} {$tidy->minutes}", $raising->tidies));
+    }
+
     public function test_where_nothing_was_done_everything_is_planned_the_lay_in_too(): void
     {
         $raising = self::raise(['/requirements/1/uses' => [], '/requirements/1/criteria' => [], '/requirements/4/uses' => [self::BASE, self::LIGHT]], []);
