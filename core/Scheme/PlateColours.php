@@ -20,9 +20,9 @@ final readonly class PlateColours
     ) {
     }
 
-    public static function of(TierLadder $ladder): Palette
+    /** @param  list<TierStep>  $steps that a tier lays */
+    public static function of(LadderReading $reading, array $steps, OverAllPaint $overAll): Palette
     {
-        $reading = $ladder->reading;
         $base = $reading->base() ?? $reading->ground;
         $colours = new self(
             $reading->at(RungRole::Ground) === [] ? $reading->ground : $reading->rungs[$reading->at(RungRole::Ground)[0]]->shown,
@@ -32,13 +32,14 @@ final readonly class PlateColours
             self::own($reading, RungRole::Light)[0] ?? $base,
         );
 
-        return $colours->palette($ladder);
+        return $colours->palette($steps, $overAll);
     }
 
-    private function palette(TierLadder $ladder): Palette
+    /** @param  list<TierStep>  $steps */
+    private function palette(array $steps, OverAllPaint $overAll): Palette
     {
-        $ofUses = [];
-        foreach ($ladder->steps as $step) {
+        $ofUses = $overAll->colours;
+        foreach ($steps as $step) {
             $colour = $step->recipe?->colour();
             if ($colour !== null) {
                 $ofUses[$step->use->use->id][$step->step] = $colour;

@@ -10,8 +10,12 @@ use Core\Colour\LadderRules;
 use Core\Colour\LightChoice;
 use Core\Colour\Srgb;
 use Core\Composition\ComposedUse;
+use Core\Plate\Plate;
+use Core\Plate\PlateMaker;
+use Core\Plate\ZoneState;
 use Core\Standard\Standard;
 use Core\Standard\TechniqueGroup;
+use Core\Standard\TechniqueUse;
 
 /**
  * A ladder as one tier climbs it: what each step of each use on the area is painted with. A use that has a
@@ -29,12 +33,16 @@ final readonly class TierLadder
     /** @var list<int> rungs that this tier lays, in the ladder's order */
     public array $taken;
 
-    /** Of L*, over the rungs that it lays. */
+    /** How the area comes out at this tier; null where nothing is laid on it. */
+    public ?Plate $plate;
+
+    /** Of L*, from its darkest to its lightest place as it comes out: a stain pools, a wash runs into the recesses. */
     public float $span;
 
     /**
      * @param  list<ComposedUse>  $uses of the area, in the order of laying
      * @param  float|null  $asked difference of L* that the tier asks for; null: as wide as the ladder goes
+     * @param  OverAllPaint|null  $overAll what is laid over the figure as one; null: nothing
      */
     public function __construct(
         LadderReading $reading,
@@ -42,6 +50,7 @@ final readonly class TierLadder
         Standard $standard,
         LadderRules $rules,
         ?float $asked = null,
+        ?OverAllPaint $overAll = null,
     ) {
         $turns = self::turns($reading, $uses, $standard);
         $this->steps = self::laid($reading, $turns, self::lights($reading, $turns, $rules, $asked));
@@ -54,14 +63,19 @@ final readonly class TierLadder
         }
         ksort($taken);
         $this->taken = array_values($taken);
-        $values = $this->values();
-        $this->span = $values === [] ? 0.0 : max($values) - min($values);
+        $this->plate = $uses === [] ? null : self::plate($this->reading, $this->steps, $uses, $standard, $overAll ?? OverAllPaint::none());
+        $this->span = $this->plate->span ?? 0.0;
     }
 
-    /** @return list<float> L* of each rung that this tier lays, as it comes out; the ground is none */
+    /** @return list<float> L* of each place of the area as it comes out; none where metals are laid, which are no flat colour */
     public function values(): array
     {
-        return array_map(fn (int $rung): float => $this->reading->rungs[$rung]->shown->lightness(), array_values(array_intersect($this->taken, $this->reading->onLadder())));
+        return $this->laysMetal() ? [] : array_map(static fn (ZoneState $zone): float => $zone->colour->lightness(), $this->plate->zones ?? []);
+    }
+
+    private function laysMetal(): bool
+    {
+        return array_filter($this->steps, static fn (TierStep $step): bool => $step->recipe?->hasMetal() === true) !== [];
     }
 
     /**
@@ -72,9 +86,9 @@ final readonly class TierLadder
      */
     public function shortOf(float $asked): ?LadderFinding
     {
-        $metals = array_filter($this->taken, fn (int $rung): bool => $this->reading->rungs[$rung]->recipe->hasMetal());
+        $painted = array_filter($this->steps, static fn (TierStep $step): bool => $step->recipe?->colour() !== null);
 
-        return count($this->taken) < 2 || $metals !== [] || $this->span >= $asked
+        return count($painted) < 2 || $this->laysMetal() || $this->span >= $asked
             ? null
             : new LadderFinding(LadderFault::SpanShort, LadderFinding::WHOLE, null, $this->span, $asked);
     }
@@ -89,6 +103,17 @@ final readonly class TierLadder
         }
 
         return $last;
+    }
+
+    /**
+     * @param  list<TierStep>  $steps
+     * @param  list<ComposedUse>  $uses
+     */
+    private static function plate(LadderReading $reading, array $steps, array $uses, Standard $standard, OverAllPaint $overAll): Plate
+    {
+        $laid = array_map(static fn (ComposedUse $use): TechniqueUse => $use->use, $uses);
+
+        return (new PlateMaker($standard))->make($overAll->among($laid, $uses[0]->area->surface, $standard), PlateColours::of($reading, $steps, $overAll));
     }
 
     /**

@@ -47,6 +47,12 @@ final readonly class TechniqueUse
         }
     }
 
+    /** The same under another name. */
+    public function named(string $id): self
+    {
+        return new self($id, $this->techniques, $this->coats, $this->steps, $this->extent, $this->allowance, $this->cover, $this->places, $this->feature, $this->leeway, $this->overAll);
+    }
+
     public function leavesMethodOpen(): bool
     {
         return count($this->techniques) > 1;

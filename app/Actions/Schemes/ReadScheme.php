@@ -17,6 +17,7 @@ use Core\Scheme\PaintedFigure;
 use Core\Scheme\Recipe;
 use Core\Scheme\Tints;
 use Core\Standard\Standard;
+use Core\Standard\Surface;
 use Core\Standard\Tier;
 
 /** Reads a scheme as it comes out on a figure type at a tier of the standard in force. */
@@ -48,9 +49,10 @@ final readonly class ReadScheme
         $standard = $this->standard($scheme);
         $shown = self::tier($standard, $tier);
         $composition = (new Composer($standard))->composeType($types[$key], $shown->id);
+        $overAll = $ladders->overAll($types[$key], $key, $composition, $standard, $shown->id);
         $painted = [];
         foreach ($types[$key]->areas as $area) {
-            $ladder = $ladders->tier($key, $area->area->id, $composition->usesOn($area->area->id), $standard, $shown->id);
+            $ladder = $ladders->tier($key, $area->area->id, $composition->usesOn($area->area->id), $standard, $shown->id, $area->area->surface === Surface::WHOLE ? null : $overAll);
             if ($ladder !== null) {
                 $painted[$area->area->id] = $ladder;
             }

@@ -8,12 +8,16 @@ use App\Models\Scheme;
 use App\Models\SchemeArea;
 use Core\Colour\Srgb;
 use Core\Composition\ComposedUse;
+use Core\Composition\Composition;
+use Core\Composition\FigureType;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\LadderReading;
+use Core\Scheme\OverAllPaint;
 use Core\Scheme\SchemeRules;
 use Core\Scheme\SharedLight;
 use Core\Scheme\TierLadder;
 use Core\Standard\Standard;
+use Core\Standard\Surface;
 
 /**
  * A scheme as the core knows it: for each area of a figure type the ladder that holds. What a scheme says of
@@ -67,11 +71,25 @@ final class SchemeLadders
      *
      * @param  list<ComposedUse>  $uses of the area, in the order of laying
      */
-    public function tier(string $type, string $area, array $uses, Standard $standard, string $tier): ?TierLadder
+    public function tier(string $type, string $area, array $uses, Standard $standard, string $tier, ?OverAllPaint $overAll = null): ?TierLadder
     {
         $found = $this->find($type, $area);
 
-        return $found === null ? null : $this->laid($found['ladder'], $uses, $standard, $tier);
+        return $found === null ? null : $this->laid($found['ladder'], $uses, $standard, $tier, $overAll);
+    }
+
+    /** What a tier lays over the figure as one, in the colours that the scheme has for that. */
+    public function overAll(FigureType $type, string $key, Composition $composition, Standard $standard, string $tier): OverAllPaint
+    {
+        foreach ($type->areas as $area) {
+            if ($area->area->surface === Surface::WHOLE) {
+                $uses = $composition->usesOn($area->area->id);
+
+                return OverAllPaint::of($uses, $this->tier($key, $area->area->id, $uses, $standard, $tier)->steps ?? []);
+            }
+        }
+
+        return OverAllPaint::none();
     }
 
     /**
@@ -79,9 +97,9 @@ final class SchemeLadders
      *
      * @param  list<ComposedUse>  $uses of the area, in the order of laying
      */
-    public function laid(AreaLadder $ladder, array $uses, Standard $standard, string $tier): TierLadder
+    public function laid(AreaLadder $ladder, array $uses, Standard $standard, string $tier, ?OverAllPaint $overAll = null): TierLadder
     {
-        return new TierLadder($this->reading($ladder), $uses, $standard, $this->rules->ladder, $standard->tier($tier)->terms->valueSpan);
+        return new TierLadder($this->reading($ladder), $uses, $standard, $this->rules->ladder, $standard->tier($tier)->terms->valueSpan, $overAll);
     }
 
     /** @return list<array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}> */

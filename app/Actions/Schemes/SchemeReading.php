@@ -17,8 +17,8 @@ use Core\Scheme\AreaLadder;
 use Core\Scheme\AreasAgree;
 use Core\Scheme\HoldingTogether;
 use Core\Scheme\Mending;
+use Core\Scheme\OverAllPaint;
 use Core\Scheme\PaintedFigure;
-use Core\Scheme\PlateColours;
 use Core\Scheme\SchemeFinding;
 use Core\Scheme\TierLadder;
 use Core\Standard\Standard;
@@ -74,7 +74,11 @@ final readonly class SchemeReading
     /** What the tier lays of a ladder, which need not be one of the scheme's. */
     public function laid(AreaLadder $ladder): TierLadder
     {
-        return $this->ladders->laid($ladder, $this->composition->usesOn($ladder->area), $this->standard, $this->tier->id);
+        $overAll = $this->types[$this->type]->area($ladder->area)?->area->surface === Surface::WHOLE
+            ? OverAllPaint::none()
+            : $this->ladders->overAll($this->types[$this->type], $this->type, $this->composition, $this->standard, $this->tier->id);
+
+        return $this->ladders->laid($ladder, $this->composition->usesOn($ladder->area), $this->standard, $this->tier->id, $overAll);
     }
 
     /**
@@ -89,6 +93,7 @@ final readonly class SchemeReading
         $type = $this->types[$this->type];
         $tiers = $this->standard->offeredTiers();
         $compositions = array_map(fn (Tier $tier): Composition => (new Composer($this->standard))->composeType($type, $tier->id), $tiers);
+        $overAll = array_map(fn (Tier $tier, Composition $composition): OverAllPaint => $this->ladders->overAll($type, $this->type, $composition, $this->standard, $tier->id), $tiers, $compositions);
         $plates = [];
         foreach ($type->areas as $area) {
             // The figure as one has no surface to show.
@@ -96,7 +101,7 @@ final readonly class SchemeReading
                 continue;
             }
             foreach ($tiers as $at => $tier) {
-                $plates[] = $this->plate($area, $tier, $this->included($compositions[$at]->usesOn($area->area->id), $tier), $instead);
+                $plates[] = $this->plate($area, $tier, $this->included($compositions[$at]->usesOn($area->area->id), $tier), $instead, $overAll[$at]);
             }
         }
 
@@ -115,21 +120,24 @@ final readonly class SchemeReading
     }
 
     /** @param  list<ComposedUse>  $uses */
-    private function plate(TypeArea $area, Tier $tier, array $uses, ?AreaLadder $instead): SurfacePlate
+    private function plate(TypeArea $area, Tier $tier, array $uses, ?AreaLadder $instead, OverAllPaint $overAll): SurfacePlate
     {
         $ladder = $instead?->area === $area->area->id
-            ? $this->ladders->laid($instead, $uses, $this->standard, $tier->id)
-            : $this->ladders->tier($this->type, $area->area->id, $uses, $this->standard, $tier->id);
+            ? $this->ladders->laid($instead, $uses, $this->standard, $tier->id, $overAll)
+            : $this->ladders->tier($this->type, $area->area->id, $uses, $this->standard, $tier->id, $overAll);
 
-        return new SurfacePlate($area, $tier, $ladder, $uses === [] ? null : $this->painted($uses, $ladder));
+        return new SurfacePlate($area, $tier, $ladder, $uses === [] ? null : $ladder->plate ?? $this->neutral($area, $uses, $overAll));
     }
 
-    /** @param  non-empty-list<ComposedUse>  $uses */
-    private function painted(array $uses, ?TierLadder $ladder): Plate
+    /**
+     * As the tier has it, where the scheme says nothing of the area.
+     *
+     * @param  list<ComposedUse>  $uses
+     */
+    private function neutral(TypeArea $area, array $uses, OverAllPaint $overAll): Plate
     {
-        return (new PlateMaker($this->standard))->make(
-            array_map(static fn (ComposedUse $use): TechniqueUse => $use->use, $uses),
-            $ladder === null ? Palette::neutral() : PlateColours::of($ladder),
-        );
+        $laid = array_map(static fn (ComposedUse $use): TechniqueUse => $use->use, $uses);
+
+        return (new PlateMaker($this->standard))->make($overAll->among($laid, $area->area->surface, $this->standard), Palette::neutral());
     }
 }

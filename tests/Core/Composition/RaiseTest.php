@@ -135,7 +135,11 @@ final class RaiseTest extends TestCase
     public function test_a_shade_that_was_laid_over_the_whole_figure_asks_for_the_middle_colour_again(): void
     {
         $unshaded = ['/requirements/1/uses' => [self::BASE], '/requirements/1/criteria' => [], '/requirements/4/uses' => [self::BASE, self::LIGHT]];
-        $tidies = static fn (array $changes, array $figure = []): array => array_map(static fn ($tidy): string => "{$tidy->area->id} {$tidy->minutes}", self::raise($unshaded + $changes, $figure)->tidies);
+        $tidies = static function (array $changes, array $figure = []) use ($unshaded): array {
+            /** @var array<string, mixed> $changes */
+            /** @var array<string, mixed> $figure */
+            return array_map(static fn ($tidy): string => "{$tidy->area->id} {$tidy->minutes}", self::raise($unshaded + $changes, $figure)->tidies);
+        };
         $wash = ['id' => 'grime', 'technique' => 'wash', 'minutes' => 4];
 
         self::assertSame([], $tidies([]), 'nothing dulled it');

@@ -6,9 +6,11 @@ namespace Tests\Core\Scheme;
 
 use Core\Colour\LadderRules;
 use Core\Colour\Srgb;
+use Core\Composition\ComposedUse;
 use Core\Composition\Composer;
 use Core\Composition\Figure;
 use Core\Composition\FigureType;
+use Core\Composition\Origin;
 use Core\Composition\SizeClass;
 use Core\Composition\TypeArea;
 use Core\Scheme\AreaLadder;
@@ -18,6 +20,7 @@ use Core\Scheme\LadderReading;
 use Core\Scheme\NeighbourPair;
 use Core\Scheme\NeighboursPart;
 use Core\Scheme\NoFamilyRules;
+use Core\Scheme\OverAllPaint;
 use Core\Scheme\Paint;
 use Core\Scheme\PaintedFigure;
 use Core\Scheme\PaintKind;
@@ -34,8 +37,11 @@ use Core\Scheme\Turn;
 use Core\Scheme\UseRecipe;
 use Core\Standard\Area;
 use Core\Standard\Opacity;
+use Core\Standard\OverAll;
 use Core\Standard\Side;
 use Core\Standard\Standard;
+use Core\Standard\TechniqueGroup;
+use Core\Standard\TechniqueUse;
 use Document\Standard\StandardReader;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -115,6 +121,27 @@ final class PaintedFigureTest extends TestCase
 
         self::assertSame([false, true, false], [$figure->isFocal('coat'), $figure->isFocal('hat'), $figure->isFocal('boots')]);
         self::assertSame([true, false], [$said->isFocal('coat'), $said->isFocal('hat')]);
+    }
+
+    public function test_one_coat_of_stain_goes_from_dark_to_light_by_itself(): void
+    {
+        $stain = new AreaLadder('coat', [new Rung(RungRole::Base, Recipe::of(new Paint('Red stain', PaintKind::Stain, Srgb::fromHex('#8a1020'), Opacity::Transparent)))]);
+        $of = static fn (string $technique): TierLadder => new TierLadder(new LadderReading($stain, Srgb::fromHex('#f0f0f0')), [self::asked('coat', $technique)], self::standard(), new LadderRules);
+
+        self::assertGreaterThan(10.0, $of('stain')->span, 'it pools');
+        self::assertSame(0.0, $of('base')->span, 'paint that covers is one tone');
+        self::assertSame($of('stain')->plate?->span, $of('stain')->span, 'one span for ladder, plate and finding');
+    }
+
+    public function test_what_is_laid_over_the_whole_figure_is_seen_on_each_area(): void
+    {
+        $coat = static fn (?OverAllPaint $overAll): TierLadder => new TierLadder(new LadderReading(self::hat('Gull White'), Srgb::fromHex('#777777')), [self::asked('hat', 'base'), self::asked('hat', 'wash')], self::standard(), new LadderRules, null, $overAll);
+        $recess = static fn (TierLadder $ladder): float => $ladder->plate?->zones[1]->colour->lightness() ?? 0.0;
+
+        self::assertLessThan($recess($coat(null)), $recess($coat(self::grime([]))));
+        self::assertSame($recess($coat(null)), $recess($coat(self::grime(['cloth']))), 'kept free of it');
+        self::assertSame(['base', 'whole/wash', 'wash'], $coat(self::grime([]))->plate?->zones[1]->uses, 'two of one name are told apart');
+        self::assertCount(2, $coat(self::grime([]))->steps, 'it is a step of the figure, not of the area');
     }
 
     public function test_a_figure_is_not_judged_while_most_of_it_has_no_colours(): void
@@ -294,6 +321,24 @@ final class PaintedFigureTest extends TestCase
         ]);
     }
 
+    /**
+     * A nearly black wash over the figure as one.
+     *
+     * @param  list<string>  $except surfaces that it is kept off
+     */
+    private static function grime(array $except): OverAllPaint
+    {
+        $use = new ComposedUse(new Area('figure', 'whole', 1.0), new TechniqueUse('wash', ['wash'], overAll: new OverAll(TechniqueGroup::Shade, $except)), 'wash', 0.0, Origin::Tier);
+        $paint = new AreaLadder('figure', [], [new UseRecipe('wash', 1, Recipe::of(self::paint('#101010')))]);
+
+        return OverAllPaint::of([$use], (new TierLadder(new LadderReading($paint, Srgb::fromHex('#777777')), [$use], self::standard(), new LadderRules))->steps);
+    }
+
+    private static function asked(string $area, string $technique): ComposedUse
+    {
+        return new ComposedUse(new Area($area, 'cloth', 0.4), new TechniqueUse($technique, [$technique]), $technique, 0.0, Origin::Tier);
+    }
+
     private static function hat(string $paint): AreaLadder
     {
         return new AreaLadder('hat', [new Rung(RungRole::Base, Paints::mix([$paint => 1]))]);
@@ -352,7 +397,7 @@ final class PaintedFigureTest extends TestCase
         return StandardReader::ofSound()->read([
             'format' => 'ordotype-standard/1', 'name' => 'Small', 'version' => '1',
             'surfaces' => [['id' => 'cloth', 'name' => 'Cloth']],
-            'techniques' => [$technique('base', 'lay-in', 'opaque'), $technique('wash', 'shade', 'transparent'), $technique('glaze', 'shade', 'transparent', 'face'), $technique('pin', 'shade', 'transparent', 'recess'), $technique('line', 'shade', 'opaque', 'recess'), $technique('layer', 'light', 'semi', 'face'), $technique('detail', 'detail', 'opaque', 'point')],
+            'techniques' => [$technique('base', 'lay-in', 'opaque'), $technique('stain', 'lay-in', 'transparent'), $technique('wash', 'shade', 'transparent'), $technique('glaze', 'shade', 'transparent', 'face'), $technique('pin', 'shade', 'transparent', 'recess'), $technique('line', 'shade', 'opaque', 'recess'), $technique('layer', 'light', 'semi', 'face'), $technique('detail', 'detail', 'opaque', 'point')],
             'tiers' => $tiers,
             'requirements' => $requirements,
             'schools' => $schools,
