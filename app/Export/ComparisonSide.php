@@ -6,8 +6,7 @@ namespace App\Export;
 
 use Core\Plate\Draughtsman;
 use Core\Plate\Drawing;
-use Core\Plate\Palette;
-use Core\Plate\PlateMaker;
+use Core\Plate\NeutralPlate;
 use Core\Standard\Standard;
 use Core\Standard\Tier;
 
@@ -27,7 +26,7 @@ final readonly class ComparisonSide
         if ($requirement === null || $requirement->asksNothing()) {
             return null;
         }
-        $plate = (new PlateMaker($this->standard))->make($requirement->included(), Palette::neutral());
+        $plate = (new NeutralPlate($this->standard))->of($surface, $requirement->included(), $this->tier->id);
 
         return (new Draughtsman)->draw($plate, $this->standard->surface($surface)->drawnAs());
     }

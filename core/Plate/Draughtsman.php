@@ -24,7 +24,7 @@ final readonly class Draughtsman
         $sculpt = Sculpts::of($shape);
         $marks = self::body($plate, $sculpt);
         foreach ($plate->touches as $touch) {
-            if (! self::isBody($touch->technique)) {
+            if (! self::isBody($touch->technique, self::isLaidIn($plate))) {
                 array_push($marks, ...TouchMarks::of($touch, $sculpt, $plate->palette));
             }
         }
@@ -33,9 +33,19 @@ final readonly class Draughtsman
         return new Drawing($sculpt->outline, $marks);
     }
 
-    /** Even paint of the lower layers is seen as the colour of zones; all else as marks of its own. */
-    private static function isBody(Technique $technique): bool
+    /** A ground that is laid in is seen no more but through its paint. */
+    private static function isLaidIn(Plate $plate): bool
     {
+        return array_filter($plate->touches, static fn (Touch $touch): bool => $touch->technique->group === TechniqueGroup::LayIn) !== [];
+    }
+
+    /** Even paint of the lower layers is seen as the colour of zones; all else as marks of its own. */
+    private static function isBody(Technique $technique, bool $laidIn): bool
+    {
+        if ($technique->group === TechniqueGroup::Ground && $laidIn) {
+            return true;
+        }
+
         return $technique->looks() === Texture::Smooth
             && in_array($technique->group, [TechniqueGroup::Ground, TechniqueGroup::LayIn, TechniqueGroup::Shade], true);
     }
@@ -43,7 +53,7 @@ final readonly class Draughtsman
     /** @return list<Mark> */
     private static function body(Plate $plate, Sculpt $sculpt): array
     {
-        $smooth = array_values(array_filter($plate->touches, static fn (Touch $touch): bool => self::isBody($touch->technique)));
+        $smooth = array_values(array_filter($plate->touches, static fn (Touch $touch): bool => self::isBody($touch->technique, self::isLaidIn($plate))));
         $zones = PlateMaker::zones($smooth, $plate->palette);
         [$seam, $recess, $low, $face, $high] = array_map(static fn (Zone $zone): ZoneState => self::state($zones, $zone), [Zone::Seam, Zone::Recess, Zone::LowFace, Zone::Face, Zone::HighFace]);
         $marks = [Mark::filled($sculpt->outline, self::INK, 0.45, 2.2, true), Mark::filled($sculpt->outline, $face->colour->hex(), outside: true)];

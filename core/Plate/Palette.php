@@ -26,12 +26,22 @@ final readonly class Palette
     ) {
     }
 
-    /** Greys that show what is done without a scheme. */
-    public static function neutral(): self
+    /**
+     * Greys that show what is done without a scheme.
+     *
+     * @param  string|null  $ground the school: dark, mid-grey, light, zenithal; null: nobody has chosen, and it is mid grey
+     */
+    public static function neutral(?string $ground = null): self
     {
+        [$first, $second] = match ($ground) {
+            'dark' => ['#242424', '#8f8f8f'],
+            'light' => ['#dedede', '#f2f2f2'],
+            'zenithal' => ['#242424', '#cfcfcf'],
+            default => ['#7c7c7c', '#c8c8c8'],
+        };
         $lights = array_map(Srgb::fromHex(...), ['#8a8a8a', '#b2b2b2', '#d6d6d6', '#f2f2f2']);
 
-        return new self(Srgb::fromHex('#242424'), Srgb::fromHex('#686868'), Srgb::fromHex('#303030'), $lights, Srgb::fromHex('#e9e9e9'));
+        return new self(Srgb::fromHex($first), Srgb::fromHex('#686868'), Srgb::fromHex('#303030'), $lights, Srgb::fromHex('#e9e9e9'), grounds: [Srgb::fromHex($first), Srgb::fromHex($second)]);
     }
 
     /** @param  int  $step from 1 */
@@ -51,8 +61,7 @@ final readonly class Palette
             TechniqueGroup::LayIn => $this->base,
             TechniqueGroup::Shade => $this->shade,
             TechniqueGroup::Light => self::turn($this->lights, $before),
-            TechniqueGroup::Detail, TechniqueGroup::Marking, TechniqueGroup::Wear => $this->detail,
-            TechniqueGroup::Prepare, TechniqueGroup::Base, TechniqueGroup::Finish, TechniqueGroup::Tidy => null,
+            default => $group->leavesColour() ? $this->detail : null,
         };
     }
 

@@ -49,13 +49,15 @@ final readonly class OverAllPaint
     }
 
     /**
-     * The uses of an area with these among them, in the order of laying.
+     * The uses of an area with those of these that leave a colour among them, in the order of laying.
      *
      * @param  list<TechniqueUse>  $uses
      * @return list<TechniqueUse>
      */
     public function among(array $uses, string $surface, Standard $standard): array
     {
-        return (new OverAllOrder($standard))->among($uses, $this->uses, $surface);
+        $seen = array_values(array_filter($this->uses, static fn (TechniqueUse $use): bool => $standard->technique($use->techniques[0])->group->leavesColour()));
+
+        return (new OverAllOrder($standard))->among($uses, $seen, $surface);
     }
 }

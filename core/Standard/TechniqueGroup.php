@@ -19,6 +19,12 @@ enum TechniqueGroup: string
     case Finish = 'finish';
     case Tidy = 'tidy';
 
+    /** Whether paint of it is seen: cleaning, work on the base and varnish leave no colour of their own. */
+    public function leavesColour(): bool
+    {
+        return ! in_array($this, [self::Prepare, self::Base, self::Finish, self::Tidy], true);
+    }
+
     public function isBefore(self $other): bool
     {
         return array_search($this, self::cases(), true) < array_search($other, self::cases(), true);

@@ -23,7 +23,7 @@ final class LayerTest
         'Composition' => ['Standard', 'School'],
         'Lint' => ['Standard', 'School', 'Composition'],
         'Sequence' => ['Standard', 'Composition'],
-        'Plate' => ['Standard', 'Composition', 'Colour'],
+        'Plate' => ['School', 'Standard', 'Composition', 'Colour'],
         'Scheme' => ['School', 'Standard', 'Composition', 'Colour', 'Plate'],
         'Check' => ['Standard', 'Composition', 'Colour', 'Record'],
     ];

@@ -21,6 +21,7 @@ use Core\Scheme\OverAllPaint;
 use Core\Scheme\PaintedFigure;
 use Core\Scheme\SchemeFinding;
 use Core\Scheme\TierLadder;
+use Core\School\SchoolQuestion;
 use Core\Standard\Standard;
 use Core\Standard\Surface;
 use Core\Standard\TechniqueUse;
@@ -138,6 +139,6 @@ final readonly class SchemeReading
     {
         $laid = array_map(static fn (ComposedUse $use): TechniqueUse => $use->use, $uses);
 
-        return (new PlateMaker($this->standard))->make($overAll->among($laid, $area->area->surface, $this->standard), Palette::neutral());
+        return (new PlateMaker($this->standard))->make($overAll->among($laid, $area->area->surface, $this->standard), Palette::neutral($this->standard->schoolsOn($area->area->surface)->choice(SchoolQuestion::Ground)));
     }
 }

@@ -7,9 +7,8 @@ namespace App\Http\Standards;
 use Core\Plate\Draughtsman;
 use Core\Plate\Drawing;
 use Core\Plate\Mark;
-use Core\Plate\Palette;
+use Core\Plate\NeutralPlate;
 use Core\Plate\Plate as CorePlate;
-use Core\Plate\PlateMaker;
 use Core\Plate\ZoneState;
 use Core\Standard\Extent;
 use Core\Standard\Requirement;
@@ -82,7 +81,7 @@ final readonly class PlateParts
     /** @return Plate */
     private function plate(Requirement $requirement): array
     {
-        return $this->drawn($requirement->tier, $requirement->surface, (new PlateMaker($this->standard))->make($requirement->included(), Palette::neutral()));
+        return $this->drawn($requirement->tier, $requirement->surface, (new NeutralPlate($this->standard))->of($requirement->surface, $requirement->included(), $this->standard->hasTier($requirement->tier) ? $requirement->tier : null));
     }
 
     /** @return Plate */
