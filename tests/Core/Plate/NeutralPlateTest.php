@@ -6,7 +6,6 @@ namespace Tests\Core\Plate;
 
 use Core\Plate\NeutralPlate;
 use Core\Plate\Plate;
-use Core\Plate\Zone;
 use Core\Standard\Standard;
 use Document\Member\UseMembers;
 use Document\Standard\StandardReader;
@@ -32,7 +31,7 @@ final class NeutralPlateTest extends TestCase
 
     public function test_a_value_sketch_shows_through_thin_paint(): void
     {
-        $face = static fn (Plate $plate): float => $plate->zones[array_search(Zone::Face, Zone::cases(), true)]->colour->lightness() - $plate->zones[1]->colour->lightness();
+        $face = static fn (Plate $plate): float => $plate->zones[3]->colour->lightness() - $plate->zones[1]->colour->lightness();
         $primed = self::plate([['technique' => 'thin']], ['ground' => 'zenithal'], [['technique' => 'prime']]);
         $sketched = self::plate([['technique' => 'thin']], ['ground' => 'zenithal'], [['technique' => 'prime'], ['technique' => 'sketch']]);
         $covered = self::plate([['technique' => 'base']], ['ground' => 'zenithal'], [['technique' => 'prime'], ['technique' => 'sketch']]);
