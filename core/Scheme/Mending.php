@@ -68,6 +68,51 @@ final readonly class Mending
         return $rungs;
     }
 
+    /** A light more: on top of the last one, or the first, half way between the smallest and the largest step. Null where no mix comes near. */
+    public function nextLightOf(LadderReading $reading): ?Suggestion
+    {
+        $lightener = $this->lightener();
+        $last = count($reading->rungs) - 1;
+        $on = $this->tone($reading, $last + 1);
+        if ($lightener === null || $on === null) {
+            return null;
+        }
+        $isTone = $on->rung->role === RungRole::Base;
+        $cover = $isTone ? LightCover::after(null) : max(0.01, round($on->rung->cover * self::LEAVES_SHOWING, 2));
+        $lightness = $on->shown->lightness();
+        $mix = MixSearch::toLightness(
+            $on->rung->recipe,
+            $lightener,
+            self::coming($reading, $last + 1, true, new Rung(RungRole::Light, $lightener, $cover)),
+            $lightness + ($this->rules->minStep + $this->rules->maxStep) / 2,
+            $lightness + $this->rules->minStep,
+            $lightness + $this->rules->maxStep,
+        );
+
+        return $mix === null ? null : new Suggestion(
+            $last + 1,
+            true,
+            new Rung(RungRole::Light, $mix['recipe'], $cover),
+            sprintf('A further light: %d : %d with %s gives L* %d.', $mix['own'], $mix['other'], $lightener->text(), round($mix['lightness'])),
+        );
+    }
+
+    /** A shade where there is none: the darkest wash of the studio as it is. Null where it would not show, or there is none. */
+    public function firstShade(LadderReading $reading): ?Suggestion
+    {
+        $base = $reading->at(RungRole::Base)[0] ?? null;
+        $wash = $this->tints->wash();
+        if ($base === null || $wash === null) {
+            return null;
+        }
+        $rung = new Rung(RungRole::Shade, $wash, NextStep::OF_SHADE);
+        $lightness = self::coming($reading, $base + 1, true, $rung)($wash);
+
+        return $lightness > $reading->rungs[$base]->shown->lightness() - $this->rules->minStep
+            ? null
+            : new Suggestion($base + 1, true, $rung, sprintf('A shade: %s gives L* %d.', $wash->text(), round($lightness)));
+    }
+
     /** The light of the scheme, else the lightest paint there is. */
     private function lightener(): ?Recipe
     {
@@ -160,9 +205,18 @@ final readonly class Mending
 
     private function narrower(LadderReading $reading, LadderFinding $finding): Suggestion
     {
-        $at = $reading->rungAt($finding->at);
+        return $this->within($reading, $reading->rungAt($finding->at), $finding->bound);
+    }
+
+    /**
+     * A step that leaves something of the one before it showing.
+     *
+     * @param  float  $before cover of that one
+     */
+    public function within(LadderReading $reading, int $at, float $before): Suggestion
+    {
         $rung = $reading->rungs[$at]->rung;
-        $cover = max(0.01, round($finding->bound * self::LEAVES_SHOWING, 2));
+        $cover = max(0.01, round($before * self::LEAVES_SHOWING, 2));
 
         return new Suggestion($at, false, new Rung($rung->role, $rung->recipe, $cover, $rung->coats), sprintf('Over %d of a hundred parts of the area it leaves the step below showing.', round($cover * 100)));
     }

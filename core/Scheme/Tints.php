@@ -26,6 +26,12 @@ final readonly class Tints
         return $this->furthest(static fn (Paint $paint): bool => ($paint->opacity === Opacity::Opaque) === $recipe->covers(), -1);
     }
 
+    /** The darkest paint that lets through, to shade with as it is. */
+    public function wash(): ?Recipe
+    {
+        return $this->furthest(static fn (Paint $paint): bool => $paint->opacity === Opacity::Transparent, -1);
+    }
+
     /** @param  callable(Paint): bool  $may */
     private function furthest(callable $may, int $way): ?Recipe
     {

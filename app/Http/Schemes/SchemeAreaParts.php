@@ -18,11 +18,14 @@ use Core\Scheme\Rung as CoreRung;
 use Core\Scheme\RungRole;
 use Core\Scheme\SchemeText;
 use Core\Scheme\ShownRung;
+use Core\Scheme\StepFinding;
+use Core\Scheme\StepRules;
 use Core\Scheme\Suggestion;
 use Core\Scheme\TierLadder;
 use Core\Scheme\TierStep;
 use Core\Scheme\Turn;
 use Core\Scheme\UseRecipe;
+use Core\Why as CoreWhy;
 
 /**
  * The colours of one area, as they are written and as they come out.
@@ -126,7 +129,10 @@ final readonly class SchemeAreaParts
             'rungs' => array_map(fn (ShownRung $rung, int $at): array => $this->rung($rung, in_array($at, $tier->taken, true), $place), $reading->rungs, array_keys($reading->rungs)),
             'uses' => $this->uses($ladder, $tier),
             'fault' => self::fault($reading),
-            'findings' => array_map(fn (LadderFinding $finding): array => $this->finding($reading, $finding), array_values($findings)),
+            'findings' => [
+                ...array_map(fn (LadderFinding $finding): array => $this->finding($reading, $finding), array_values($findings)),
+                ...array_map(self::ofStep(...), (new StepRules($this->reading->standard, $this->reading->tier->id, $this->reading->mending))->read($tier)),
+            ],
             'missing' => $reading->ladder === null ? [] : array_map(self::written(...), $this->reading->mending->evenSteps($reading)),
             'span' => round($tier->span, 1),
             'asked' => $asked,
@@ -191,6 +197,17 @@ final readonly class SchemeAreaParts
             'why' => SchemeText::whyOfLadder($finding)->toArray(),
             'suggestion' => self::suggestion($this->reading->mending->of($reading, $finding)),
         ];
+    }
+
+    /**
+     * @param  array{finding: StepFinding, why: CoreWhy}  $found
+     * @return LadderFinding_
+     */
+    private static function ofStep(array $found): array
+    {
+        $finding = $found['finding'];
+
+        return ['code' => $finding->code, 'at' => $finding->at, 'sentence' => $finding->sentence, 'why' => $found['why']->toArray(), 'suggestion' => self::suggestion($finding->mend)];
     }
 
     /** @return LadderSuggestion|null */

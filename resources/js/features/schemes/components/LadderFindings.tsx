@@ -17,7 +17,7 @@ export function LadderFindings({ area, draft, onChange }: Props) {
         <section className="ladder-findings" aria-live="polite">
             {area.fault !== null && <p className="ladder-finding">▲ {area.fault.sentence}</p>}
             {area.findings.map((finding) => (
-                <p key={`${finding.code} ${finding.at}`} className="ladder-finding">
+                <p key={`${finding.code} ${finding.at} ${finding.sentence}`} className="ladder-finding">
                     <span aria-hidden="true">▲ </span>
                     {finding.at >= 0 && `Step ${finding.at + 1}: `}
                     {finding.sentence} <Why why={finding.why} about={finding.code} />
