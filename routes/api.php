@@ -91,6 +91,8 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/schemes/{scheme}/picture', Schemes\ShowPicture::class);
     Route::post('/schemes/{scheme}/picture-points', Schemes\PickFromPicture::class)->middleware('throttle:heavy');
     Route::post('/schemes/{scheme}/departures', Bench\NoteDeparture::class);
+    Route::put('/schemes/{scheme}/acceptances', Schemes\AcceptSchemeFinding::class);
+    Route::delete('/schemes/{scheme}/acceptances', Schemes\ReconsiderSchemeFinding::class);
     Route::put('/scheme-areas/{schemeArea}', Schemes\ReplaceSchemeArea::class);
     Route::delete('/scheme-areas/{schemeArea}', Schemes\RemoveSchemeArea::class);
 

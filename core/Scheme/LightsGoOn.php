@@ -36,6 +36,7 @@ final readonly class LightsGoOn implements StepRule
             self::CODE,
             $last,
             sprintf('%d lights are asked for at this tier, %s: the last is laid again.', $asked, count($given) === 1 ? 'one is given' : count($given).' are given'),
+            count($given)." of {$asked}",
             $ladder->reading->rungs[$last]->recipe->hasMetal() ? null : $this->mending->nextLightOf($ladder->reading),
         );
     }

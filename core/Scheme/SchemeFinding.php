@@ -17,4 +17,18 @@ final readonly class SchemeFinding
         public array $arguments = [],
     ) {
     }
+
+    /** What tells it from another of its kind on the same area: the neighbour, the mix, the side that a hue turns to. */
+    public function place(): string
+    {
+        return match ($this->fault) {
+            SchemeFault::NeighboursAlike => (string) $this->arguments['other'],
+            SchemeFault::OneFamily => (string) $this->arguments['family'],
+            SchemeFault::HueTurns => (string) $this->arguments['to'],
+            SchemeFault::LightsDisagree => (string) $this->arguments['is'],
+            SchemeFault::AreasDiffer => "{$this->arguments['one']}, {$this->arguments['other']}",
+            SchemeFault::SpanShort => (string) $this->arguments['tier'],
+            SchemeFault::TooMuchWater => (string) $this->arguments['recipe'],
+        };
+    }
 }

@@ -29,6 +29,7 @@ final readonly class ShadesShrink implements StepRule
                     self::CODE,
                     $at,
                     sprintf('This pass covers %d of a hundred parts, the one before it %d: nothing of that stays showing.', round(100 * $rung->cover), round(100 * $wide)),
+                    $rung->recipe->text(),
                     $this->mending->within($reading, $at, $wide),
                 );
             }

@@ -25,7 +25,7 @@ final readonly class StainsLetThrough implements StepRule
             $isStain = $technique->group === TechniqueGroup::LayIn && $technique->opacity === Opacity::Transparent;
             if ($isStain && $step->recipe?->colour() !== null && $step->recipe->covers() && ! isset($told[$step->recipe->text()])) {
                 $told[$step->recipe->text()] = true;
-                yield new StepFinding(self::CODE, $step->rung ?? StepFinding::WHOLE, "\"{$step->recipe->text()}\" covers, and {$technique->name} is meant to let through what lies under it: take a stain, or thin it with medium.");
+                yield new StepFinding(self::CODE, $step->rung ?? StepFinding::WHOLE, "\"{$step->recipe->text()}\" covers, and {$technique->name} is meant to let through what lies under it: take a stain, or thin it with medium.", $step->recipe->text());
             }
         }
     }

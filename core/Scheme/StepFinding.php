@@ -13,12 +13,14 @@ final readonly class StepFinding
     /**
      * @param  string  $code of the rule that found it
      * @param  int  $at rung of the ladder, or {@see self::WHOLE}
+     * @param  string  $place what tells it from another of its kind on the same area: the use, the mix
      * @param  Suggestion|null  $mend null where only the painter can say what is right
      */
     public function __construct(
         public string $code,
         public int $at,
         public string $sentence,
+        public string $place,
         public ?Suggestion $mend = null,
     ) {
     }

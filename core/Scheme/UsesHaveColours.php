@@ -33,9 +33,9 @@ final readonly class UsesHaveColours implements StepRule
                 $painted[$step->use->use->id] = true;
             }
         }
-        foreach (array_diff_key($bare, $painted) as $technique) {
+        foreach (array_diff_key($bare, $painted) as $use => $technique) {
             if (in_array($technique->group, self::PAINTED, true)) {
-                yield new StepFinding(self::CODE, StepFinding::WHOLE, "{$technique->name} is asked for here and has no colour; say what it is painted with.", $this->mend($ladder, $technique->group));
+                yield new StepFinding(self::CODE, StepFinding::WHOLE, "{$technique->name} is asked for here and has no colour; say what it is painted with.", (string) $use, $this->mend($ladder, $technique->group));
             }
         }
     }

@@ -126,6 +126,8 @@ final class RoleTest extends DescribedTestCase
         'POST /schemes/{scheme}/picture',
         'POST /schemes/{scheme}/picture-points',
         'POST /schemes/{scheme}/departures',
+        'PUT /schemes/{scheme}/acceptances',
+        'DELETE /schemes/{scheme}/acceptances',
         'PUT /scheme-areas/{schemeArea}',
         'DELETE /scheme-areas/{schemeArea}',
         'PUT /people/{user}',

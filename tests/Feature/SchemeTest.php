@@ -13,6 +13,7 @@ use App\Http\Schemes\SchemeResource;
 use App\Models\Force;
 use App\Models\JobMix;
 use App\Models\Scheme;
+use App\Models\SchemeAcceptance;
 use App\Models\SchemeArea;
 use App\Models\SchemeNote;
 use App\Models\Unit;
@@ -270,6 +271,27 @@ final class SchemeTest extends TestCase
         $this->assertRefused($this->as($this->lead(), 'PUT', '/scheme-rules', ['min_step' => 40] + $numbers), 422, 'out-of-range', '/max_step');
         $this->assertRefused($this->as($this->deputy(), 'PUT', '/scheme-rules', $numbers), 403, 'not-allowed');
         self::assertSame(15, array_column($this->answer($this->stranger(), 'GET', '/scheme-rules'), 'number', 'name')['neighbour_step'], 'another studio keeps its own');
+    }
+
+    public function test_a_finding_is_accepted_with_who_and_why_and_taken_back(): void
+    {
+        $id = $this->scheme()->id;
+        $before = $this->show('heron-rider', 'guard');
+        $found = array_values(array_filter($before['findings'], static fn (array $finding): bool => $finding['code'] === 'one-family'))[0];
+        self::assertNull($found['accepted']);
+        $named = ['code' => 'one-family', 'figure_type' => 'heron-rider', 'area' => '', 'place' => $found['place'], 'type' => 'heron-rider', 'tier' => 'guard'];
+        $this->assertRefused($this->as($this->lead(), 'PUT', "/schemes/{$id}/acceptances", $named), 422, 'invalid', '/reason');
+
+        $after = $this->scheming('PUT', "/schemes/{$id}/acceptances", ['reason' => 'A grey bird is grey.'] + $named);
+        $last = $after['findings'][count($after['findings']) - 1];
+        self::assertSame(['one-family', ['reason' => 'A grey bird is grey.', 'by' => 'Marsali Teague']], [$last['code'], $last['accepted']], 'what is meant so stands last');
+        self::assertSame([$before['counts']['seen'] - 1, $before['counts']['accepted'] + 1], [$after['counts']['seen'], $after['counts']['accepted']]);
+        self::assertSame($after['counts'], $this->scheming('PUT', "/schemes/{$id}/acceptances", ['reason' => 'It is a heron.'] + $named)['counts'], 'said again, it is said otherwise');
+        self::assertSame(1, SchemeAcceptance::query()->count());
+        self::assertNull(array_values(array_filter($this->show('sea-troll', 'guard')['findings'], static fn (array $finding): bool => $finding['code'] === 'one-family'))[0]['accepted'], 'a troll is no heron');
+
+        $this->assertRefused($this->as($this->deputy(), 'PUT', "/schemes/{$id}/acceptances", ['reason' => 'x'] + $named), 403, 'not-allowed');
+        self::assertSame($before['counts'], $this->scheming('DELETE', "/schemes/{$id}/acceptances?".http_build_query($named))['counts']);
     }
 
     public function test_a_painter_reads_a_scheme_and_does_not_write_it(): void

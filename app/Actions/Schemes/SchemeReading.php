@@ -41,6 +41,7 @@ final readonly class SchemeReading
         public Composition $composition,
         public PaintedFigure $figure,
         public Mending $mending,
+        public Acceptances $acceptances,
     ) {
     }
 

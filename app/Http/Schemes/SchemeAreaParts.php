@@ -13,6 +13,7 @@ use Core\Colour\LadderStep;
 use Core\Composition\TypeArea;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\Batch;
+use Core\Scheme\FindingCost;
 use Core\Scheme\LadderReading;
 use Core\Scheme\Rung as CoreRung;
 use Core\Scheme\RungRole;
@@ -30,6 +31,7 @@ use Core\Why as CoreWhy;
 /**
  * The colours of one area, as they are written and as they come out.
  *
+ * @phpstan-import-type Accepted from FoundParts
  * @phpstan-import-type Why from WhyShape
  * @phpstan-import-type Recipe_ from RecipeParts
  * @phpstan-import-type MixBatch from RecipeParts
@@ -53,6 +55,11 @@ use Core\Why as CoreWhy;
  * @phpstan-type LadderSuggestion array{at: int, inserts: bool, rung: RungWritten, sentence: string}
  * @phpstan-type LadderFinding_ array{
  *   code: string,
+ *   cost: value-of<FindingCost>,
+ *   figure_type: string,
+ *   area: string,
+ *   place: string,
+ *   accepted: Accepted|null,
  *   at: int,
  *   sentence: string,
  *   why: Why,
@@ -111,7 +118,6 @@ final readonly class SchemeAreaParts
         $tier = $this->reading->laid($ladder);
         $reading = $tier->reading;
         $asked = $this->reading->figure->isFocal($ladder->area) ? $this->reading->asked($this->reading->tier) : null;
-        $findings = array_filter([$asked === null ? null : $tier->shortOf($asked), ...$reading->findings()]);
 
         return [
             'id' => $row?->id,
@@ -129,10 +135,7 @@ final readonly class SchemeAreaParts
             'rungs' => array_map(fn (ShownRung $rung, int $at): array => $this->rung($rung, in_array($at, $tier->taken, true), $place), $reading->rungs, array_keys($reading->rungs)),
             'uses' => $this->uses($ladder, $tier),
             'fault' => self::fault($reading),
-            'findings' => [
-                ...array_map(fn (LadderFinding $finding): array => $this->finding($reading, $finding), array_values($findings)),
-                ...array_map(self::ofStep(...), (new StepRules($this->reading->standard, $this->reading->tier->id, $this->reading->mending))->read($tier)),
-            ],
+            'findings' => $this->findings($tier, $asked, $row->figure_type ?? ''),
             'missing' => $reading->ladder === null ? [] : array_map(self::written(...), $this->reading->mending->evenSteps($reading)),
             'span' => round($tier->span, 1),
             'asked' => $asked,
@@ -187,12 +190,30 @@ final readonly class SchemeAreaParts
         return ['code' => $reading->fault->code(), 'sentence' => $reading->fault->getMessage(), 'at' => $step];
     }
 
-    /** @return LadderFinding_ */
-    private function finding(LadderReading $reading, LadderFinding $finding): array
+    /**
+     * @param  float|null  $asked span that the area must reach by itself
+     * @return list<LadderFinding_>
+     */
+    private function findings(TierLadder $tier, ?float $asked, string $type): array
     {
+        $ofLadder = array_values(array_filter([$asked === null ? null : $tier->shortOf($asked), ...$tier->reading->findings()]));
+        $ofSteps = (new StepRules($this->reading->standard, $this->reading->tier->id, $this->reading->mending))->read($tier);
+
+        return FoundParts::sorted([
+            ...array_map(fn (LadderFinding $finding): array => $this->finding($tier->reading, $finding, $type), $ofLadder),
+            ...array_map(fn (array $found): array => $this->ofStep($found, $tier->reading->area->area, $type), $ofSteps),
+        ]);
+    }
+
+    /** @return LadderFinding_ */
+    private function finding(LadderReading $reading, LadderFinding $finding, string $type): array
+    {
+        $at = $finding->at === LadderFinding::WHOLE ? null : $reading->rungAt($finding->at);
+        $place = $at === null ? $this->reading->tier->id : $reading->rungs[$at]->rung->recipe->text();
+
         return [
-            'code' => $finding->fault->value,
-            'at' => $finding->at === LadderFinding::WHOLE ? -1 : $reading->rungAt($finding->at),
+            ...FoundParts::of($this->reading, $finding->fault->value, $type, $reading->area->area, $place),
+            'at' => $at ?? -1,
             'sentence' => SchemeText::ofLadder($finding),
             'why' => SchemeText::whyOfLadder($finding)->toArray(),
             'suggestion' => self::suggestion($this->reading->mending->of($reading, $finding)),
@@ -203,11 +224,17 @@ final readonly class SchemeAreaParts
      * @param  array{finding: StepFinding, why: CoreWhy}  $found
      * @return LadderFinding_
      */
-    private static function ofStep(array $found): array
+    private function ofStep(array $found, string $area, string $type): array
     {
         $finding = $found['finding'];
 
-        return ['code' => $finding->code, 'at' => $finding->at, 'sentence' => $finding->sentence, 'why' => $found['why']->toArray(), 'suggestion' => self::suggestion($finding->mend)];
+        return [
+            ...FoundParts::of($this->reading, $finding->code, $type, $area, $finding->place),
+            'at' => $finding->at,
+            'sentence' => $finding->sentence,
+            'why' => $found['why']->toArray(),
+            'suggestion' => self::suggestion($finding->mend),
+        ];
     }
 
     /** @return LadderSuggestion|null */

@@ -9,6 +9,7 @@ use App\Http\Shared\Resource;
 use App\Http\Shared\WhyShape;
 use App\Models\SchemeNote as NoteRow;
 use Core\Composition\TypeArea;
+use Core\Scheme\FindingCost;
 use Core\Scheme\NeighbourPair;
 use Core\Scheme\NeighboursPart;
 use Core\Scheme\NoFamilyRules;
@@ -25,8 +26,19 @@ use Core\Standard\Tier;
  * @phpstan-import-type Why from WhyShape
  * @phpstan-import-type SchemeArea_ from SchemeAreaParts
  * @phpstan-import-type SchemeRow from SchemesResource
+ * @phpstan-import-type Accepted from FoundParts
+ * @phpstan-import-type FoundCounts from FoundParts
  *
- * @phpstan-type SchemeFinding_ array{code: string, area: string, sentence: string, why: Why}
+ * @phpstan-type SchemeFinding_ array{
+ *   code: string,
+ *   cost: value-of<FindingCost>,
+ *   figure_type: string,
+ *   area: string,
+ *   place: string,
+ *   accepted: Accepted|null,
+ *   sentence: string,
+ *   why: Why,
+ * }
  * @phpstan-type NeighbourPair_ array{one: string, other: string, apart: float, parted_by: value-of<Parting>}
  * @phpstan-type FamilyShare array{family: string, share: float, hex: string}
  * @phpstan-type SchemeNote_ array{
@@ -72,6 +84,7 @@ use Core\Standard\Tier;
  *   lit: array{taking: int, of: int},
  *   findings: list<SchemeFinding_>,
  *   across: list<SchemeFinding_>,
+ *   counts: FoundCounts,
  *   span: float,
  *   asked: float,
  *   pairs: list<NeighbourPair_>,
@@ -102,6 +115,9 @@ final readonly class SchemeResource extends Resource
     public function toArray(): array
     {
         $scheme = $this->reading->scheme;
+        $areas = $this->areas();
+        $findings = FoundParts::sorted(array_map(fn (SchemeFinding $finding): array => $this->finding($finding, $this->reading->type), $this->reading->findings()));
+        $across = FoundParts::sorted(array_map(fn (SchemeFinding $finding): array => $this->finding($finding, ''), $this->reading->acrossForce()));
 
         return [
             'id' => $scheme->id,
@@ -125,11 +141,12 @@ final readonly class SchemeResource extends Resource
             'tier' => $this->reading->tier->id,
             'types' => $this->types(),
             'type' => $this->reading->type,
-            'areas' => $this->areas(),
+            'areas' => $areas,
             'without' => $this->without(),
             'lit' => $this->lit(),
-            'findings' => array_map(self::finding(...), $this->reading->findings()),
-            'across' => array_map(self::finding(...), $this->reading->acrossForce()),
+            'findings' => $findings,
+            'across' => $across,
+            'counts' => FoundParts::counts([...$findings, ...$across, ...array_merge([], ...array_column($areas, 'findings'))]),
             'span' => round($this->reading->figure->span(), 1),
             'asked' => $this->reading->asked($this->reading->tier),
             'pairs' => $this->pairs(),
@@ -201,9 +218,13 @@ final readonly class SchemeResource extends Resource
     }
 
     /** @return SchemeFinding_ */
-    private static function finding(SchemeFinding $finding): array
+    private function finding(SchemeFinding $finding, string $type): array
     {
-        return ['code' => $finding->fault->value, 'area' => $finding->area, 'sentence' => SchemeText::sentence($finding), 'why' => SchemeText::why($finding)->toArray()];
+        return [
+            ...FoundParts::of($this->reading, $finding->fault->value, $type, $finding->area, $finding->place()),
+            'sentence' => SchemeText::sentence($finding),
+            'why' => SchemeText::why($finding)->toArray(),
+        ];
     }
 
     /** @return list<NeighbourPair_> */

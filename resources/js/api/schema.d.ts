@@ -1038,6 +1038,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schemes/{scheme}/acceptances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** What was found about a scheme is meant so. */
+        put: operations["acceptSchemeFinding"];
+        post?: never;
+        /** A finding that was accepted is to be thought about again. */
+        delete: operations["reconsiderSchemeFinding"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schemes/{scheme}/area-previews": {
         parameters: {
             query?: never;
@@ -1784,6 +1802,10 @@ export interface components {
             reason: string;
             by?: string;
         };
+        Accepted: {
+            reason: string;
+            by: string;
+        };
         Account: {
             name: string;
             email: string;
@@ -2114,6 +2136,12 @@ export interface components {
             size_class: string;
             areas: components["schemas"]["TypeArea"][];
         };
+        FoundCounts: {
+            stops: number;
+            seen: number;
+            slight: number;
+            accepted: number;
+        };
         Grid: {
             units: components["schemas"]["GridUnit"][];
             figures: number;
@@ -2290,6 +2318,12 @@ export interface components {
         };
         LadderFinding: {
             code: string;
+            /** @enum {string} */
+            cost: "stops" | "seen" | "slight";
+            figure_type: string;
+            area: string;
+            place: string;
+            accepted: components["schemas"]["Accepted"] | null;
             at: number;
             sentence: string;
             why: components["schemas"]["Why"];
@@ -2865,6 +2899,7 @@ export interface components {
             };
             findings: components["schemas"]["SchemeFinding"][];
             across: components["schemas"]["SchemeFinding"][];
+            counts: components["schemas"]["FoundCounts"];
             span: number;
             asked: number;
             pairs: components["schemas"]["NeighbourPair"][];
@@ -2908,7 +2943,12 @@ export interface components {
         };
         SchemeFinding: {
             code: string;
+            /** @enum {string} */
+            cost: "stops" | "seen" | "slight";
+            figure_type: string;
             area: string;
+            place: string;
+            accepted: components["schemas"]["Accepted"] | null;
             sentence: string;
             why: components["schemas"]["Why"];
         };
@@ -6178,6 +6218,91 @@ export interface operations {
                 };
             };
         };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scheme"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    acceptSchemeFinding: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scheme: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    figure_type?: string | null;
+                    code: string;
+                    area?: string | null;
+                    place?: string | null;
+                    type?: string | null;
+                    tier?: string | null;
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scheme"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    reconsiderSchemeFinding: {
+        parameters: {
+            query: {
+                figure_type?: string | null;
+                code: string;
+                area?: string | null;
+                place?: string | null;
+                type?: string | null;
+                tier?: string | null;
+            };
+            header?: never;
+            path: {
+                scheme: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description The answer */
             200: {

@@ -161,6 +161,7 @@ function Beside({ scheme, view, mayChange, beside }: BesideProps) {
             return (
                 <SchemeSide
                     scheme={scheme}
+                    view={view}
                     mayChange={mayChange}
                     onLight={() => beside.openPanel('light')}
                     onArea={beside.openArea}

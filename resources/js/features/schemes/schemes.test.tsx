@@ -59,6 +59,11 @@ function area(change: Partial<Schemas['SchemeArea']> = {}): Schemas['SchemeArea'
         findings: [
             {
                 code: 'jump',
+                cost: 'seen',
+                figure_type: '',
+                area: 'helmet',
+                place: 'Gull White',
+                accepted: null,
                 at: 1,
                 sentence: '63 of L* lighter than the step before, over 25: a hard line.',
                 why,
@@ -104,8 +109,20 @@ function scheme(change: Partial<Schemas['Scheme']> = {}): Schemas['Scheme'] {
         areas: [area()],
         without: [],
         lit: { taking: 1, of: 1 },
-        findings: [{ code: 'neighbours-alike', area: 'boots', sentence: 'boots and trousers run into each other.', why }],
+        findings: [
+            {
+                code: 'neighbours-alike',
+                cost: 'seen',
+                figure_type: 'lamplighter',
+                area: 'boots',
+                place: 'trousers',
+                accepted: null,
+                sentence: 'boots and trousers run into each other.',
+                why,
+            },
+        ],
         across: [],
+        counts: { stops: 0, seen: 2, slight: 0, accepted: 0 },
         span: 63,
         asked: 50,
         pairs: [
@@ -371,11 +388,47 @@ describe('what holds a figure together', () => {
     it('shows neighbours, the least apart first, and what parts them', async () => {
         answering(() => [200, []]);
         const open = vi.fn();
-        render(<SchemeSide scheme={scheme()} mayChange onLight={() => undefined} onArea={open} />, known);
+        render(<SchemeSide scheme={scheme()} view={view} mayChange onLight={() => undefined} onArea={open} />, known);
         expect(screen.getByText('under 15, and neither line nor shade parts them at this tier')).toBeTruthy();
         expect(screen.getByText('under 15, and a dark line parts them: holds')).toBeTruthy();
         expect(screen.getByText(/in the last light of 1 of 1 areas/)).toBeTruthy();
         await userEvent.click(screen.getByRole('button', { name: 'boots, trousers' }));
         expect(open).toHaveBeenCalledWith('boots');
+    });
+
+    it('says how many matter, and keeps what is meant so apart, with why', async () => {
+        const accepted = { reason: 'one leather', by: 'Marsali Teague' };
+        const [finding] = scheme().findings;
+        if (finding === undefined) {
+            throw new Error('The scheme has no finding.');
+        }
+        const meant = scheme({ findings: [{ ...finding, accepted }], counts: { stops: 0, seen: 1, slight: 0, accepted: 1 } });
+        const sent = answering(({ method }) => (method === 'PUT' ? [200, meant] : [200, []]));
+        const side = (shown: Schemas['Scheme']) => (
+            <SchemeSide scheme={shown} view={view} mayChange onLight={() => undefined} onArea={() => undefined} />
+        );
+        const { unmount } = render(side(scheme()), known);
+        expect(screen.getByText('2 are seen across the table.')).toBeTruthy();
+        fireEvent.click(screen.getByRole('button', { name: 'It is meant so' }));
+        fireEvent.change(screen.getByLabelText('Why it is meant so'), { target: { value: 'one leather' } });
+        fireEvent.click(screen.getByRole('button', { name: 'Keep it so' }));
+        await waitFor(() =>
+            expect(sent.find((one) => one.method === 'PUT')).toMatchObject({
+                path: '/api/schemes/2/acceptances',
+                body: {
+                    code: 'neighbours-alike',
+                    figure_type: 'lamplighter',
+                    area: 'boots',
+                    place: 'trousers',
+                    reason: 'one leather',
+                },
+            }),
+        );
+        unmount();
+        render(side(meant), known);
+        expect(screen.getByText('1 is seen across the table, 1 meant so.')).toBeTruthy();
+        expect(screen.getByText('One is meant so')).toBeTruthy();
+        expect(screen.getByText(/Marsali Teague/)).toBeTruthy();
+        expect(screen.queryByRole('button', { name: 'It is meant so' })).toBeNull();
     });
 });

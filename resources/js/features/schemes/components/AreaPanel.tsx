@@ -50,7 +50,9 @@ export function AreaPanel({ scheme, view, area, name, onClose }: Props) {
                 figures={figures}
                 onFigures={setFigures}
             />
-            {shown !== null && <LadderFindings area={shown} draft={draft} onChange={(rungs) => change({ rungs })} />}
+            {shown !== null && (
+                <LadderFindings scheme={scheme} view={view} area={shown} draft={draft} onChange={(rungs) => change({ rungs })} />
+            )}
             <OwnUses uses={draft.uses} error={wrong} onChange={(uses) => change({ uses })} />
             <AreaSettings scheme={scheme} draft={draft} isNew={area === null} onChange={change} />
             {hand.theirs !== null && (

@@ -17,7 +17,7 @@ const at = (lightness: number) => FLOOR - ((FLOOR - TOP) * lightness) / 100;
 export function LadderBars({ area, lightHex, light }: { area: Area; lightHex?: string | null; light?: number | null }) {
     const steps = area.rungs.filter((rung) => rung.role !== 'ground');
     const room = (WIDTH - SCALE - 8) / Math.max(steps.length, 3);
-    const wrong = new Set(area.findings.map((finding) => finding.at));
+    const wrong = new Set(area.findings.flatMap((finding) => (finding.accepted === null ? [finding.at] : [])));
     return (
         <svg
             className="ladder"

@@ -64,13 +64,15 @@ export const LadderCard = memo(function LadderCard({ scheme, area, isOpen, onOpe
             )}
             <UseList area={area} />
             {area.fault !== null && <p className="ladder-finding">▲ {area.fault.sentence}</p>}
-            {area.findings.map((finding) => (
-                <p key={`${finding.code} ${finding.at} ${finding.sentence}`} className="ladder-finding">
-                    <span aria-hidden="true">▲ </span>
-                    {finding.sentence} {finding.suggestion !== null && <b>{finding.suggestion.sentence} </b>}
-                    <Why why={finding.why} about={`${finding.code} on ${area.area}`} />
-                </p>
-            ))}
+            {area.findings
+                .filter((finding) => finding.accepted === null)
+                .map((finding) => (
+                    <p key={`${finding.code} ${finding.at} ${finding.sentence}`} className="ladder-finding">
+                        <span aria-hidden="true">▲ </span>
+                        {finding.sentence} {finding.suggestion !== null && <b>{finding.suggestion.sentence} </b>}
+                        <Why why={finding.why} about={`${finding.code} on ${area.area}`} />
+                    </p>
+                ))}
         </section>
     );
 });

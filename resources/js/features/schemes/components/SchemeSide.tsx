@@ -4,19 +4,21 @@ import { Swatch } from '@shared/Swatch';
 import { Why } from '@shared/Why';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { platesOptions } from '../queries';
+import { platesOptions, type View } from '../queries';
+import { FindingDeed } from './FindingDeed';
 
 type Scheme = Schemas['Scheme'];
 
 interface Props {
     scheme: Scheme;
+    view: View;
     mayChange: boolean;
     onLight: () => void;
     onArea: (area: string) => void;
 }
 
 /** What holds a figure together: one light, neighbours that part, what is seen from the front. */
-export function SchemeSide({ scheme, mayChange, onLight, onArea }: Props) {
+export function SchemeSide({ scheme, view, mayChange, onLight, onArea }: Props) {
     const first = scheme.areas.find((area) => area.rungs.length > 1);
     return (
         <aside className="scheme-side" aria-label="What holds the figure together" tabIndex={-1}>
@@ -29,19 +31,7 @@ export function SchemeSide({ scheme, mayChange, onLight, onArea }: Props) {
                     </Button>
                 )}
             </section>
-            {scheme.findings.length + scheme.across.length > 0 && (
-                <section>
-                    <h2>To think about</h2>
-                    <ul className="scheme-findings">
-                        {[...scheme.findings, ...scheme.across].map((finding) => (
-                            <li key={`${finding.code} ${finding.area} ${finding.sentence}`}>
-                                <span aria-hidden="true">▲ </span>
-                                {finding.sentence} <Why why={finding.why} about={`${finding.code} ${finding.area}`} />
-                            </li>
-                        ))}
-                    </ul>
-                </section>
-            )}
+            <Thought scheme={scheme} view={view} mayChange={mayChange} />
             {scheme.span > 0 && (
                 <section>
                     <h2>From dark to light</h2>
@@ -77,6 +67,50 @@ export function SchemeSide({ scheme, mayChange, onLight, onArea }: Props) {
             {first !== undefined && <Tiers scheme={scheme} area={first.area} />}
         </aside>
     );
+}
+
+/** What is found of the figure, the dearest to leave first; what is meant so stands apart. */
+function Thought({ scheme, view, mayChange }: Pick<Props, 'scheme' | 'view' | 'mayChange'>) {
+    const all = [...scheme.findings, ...scheme.across];
+    const open = all.filter((finding) => finding.accepted === null);
+    const meant = all.filter((finding) => finding.accepted !== null);
+    const list = (findings: readonly Schemas['SchemeFinding'][]) => (
+        <ul className="scheme-findings">
+            {findings.map((finding) => (
+                <li key={`${finding.code} ${finding.area} ${finding.sentence}`}>
+                    {finding.accepted === null && <span aria-hidden="true">{MARKS[finding.cost]} </span>}
+                    {finding.sentence} <Why why={finding.why} about={`${finding.code} ${finding.area}`} />
+                    {mayChange && <FindingDeed scheme={scheme} view={view} finding={finding} />}
+                </li>
+            ))}
+        </ul>
+    );
+    return (
+        <section>
+            <h2>To think about</h2>
+            <p>{countsOf(scheme.counts)}</p>
+            {open.length > 0 && list(open)}
+            {meant.length > 0 && (
+                <details>
+                    <summary>{meant.length === 1 ? 'One is meant so' : `${meant.length} are meant so`}</summary>
+                    {list(meant)}
+                </details>
+            )}
+        </section>
+    );
+}
+
+const MARKS = { stops: '◆', seen: '▲', slight: '●' } as const;
+
+/** How many matter, on the figure and on its areas together. */
+function countsOf({ stops, seen, slight, accepted }: Scheme['counts']): string {
+    const words = [
+        stops > 0 && `${stops} ${stops === 1 ? 'holds' : 'hold'} up the work`,
+        seen > 0 && `${seen} ${seen === 1 ? 'is' : 'are'} seen across the table`,
+        slight > 0 && `${slight} slight`,
+        accepted > 0 && `${accepted} meant so`,
+    ].filter((word) => word !== false);
+    return words.length === 0 ? 'Nothing is found at this tier.' : `${words.join(', ')}.`;
 }
 
 const PARTED = {
