@@ -23,7 +23,7 @@ final readonly class SchemeText
             SchemeFault::HueTurns => "{$finding->area} turns {$number('turn')}° from {$of['from']} toward {$of['toward']}. Choose that it shall, or mix its lights otherwise.",
             SchemeFault::LightsDisagree => "{$finding->area} has a {$of['is']} light and {$of['others']} the other kind: a figure stands in one light.",
             SchemeFault::AreasDiffer => "{$finding->area} of {$of['one']} and of {$of['other']} are {$number('apart')} of ΔE00 apart; in one force they are one colour.",
-            SchemeFault::SpanShort => sprintf('The figure spans %.1f of L* where %s asks for %s.', $of['span'], $of['tier'], $number('asked')),
+            SchemeFault::SpanShort => sprintf('The figure spans %d of L* where %s asks for %s.', round((float) $of['span']), $of['tier'], $number('asked')),
             SchemeFault::TooMuchWater => "\"{$of['recipe']}\" of {$finding->area} has more water than paint: the binder breaks and pigment dries as dust. Thin it with medium, or say in the standard that the school is water.",
         };
     }
@@ -44,7 +44,7 @@ final readonly class SchemeText
         $bound = self::number($finding->bound);
 
         return match ($finding->fault) {
-            LadderFault::SpanShort => "From the darkest step to the lightest it spans {$is} of L*; what draws the eye spans {$bound} at this tier.",
+            LadderFault::SpanShort => sprintf('From the darkest step to the lightest it spans %d of L*; what draws the eye spans %s at this tier.', round($finding->is), $bound),
             LadderFault::ShadeNotDarker => $finding->is < 0
                 ? sprintf('This shade is %s of L* lighter than the base.', self::number(-$finding->is))
                 : "This shade is {$is} of L* darker than the base, under {$bound}: it does not show.",

@@ -137,7 +137,8 @@ final readonly class SchemeAreaParts
             'fault' => self::fault($reading),
             'findings' => $this->findings($tier, $asked, $row->figure_type ?? ''),
             'missing' => $reading->ladder === null ? [] : array_map(self::written(...), $this->reading->mending->evenSteps($reading)),
-            'span' => round($tier->span, 1),
+            // Whole, as it is said everywhere: rounded twice it would be another number.
+            'span' => round($tier->span),
             'asked' => $asked,
             'steps' => array_map(fn (TierStep $step): array => $this->step($step, $reading), $tier->steps),
         ];

@@ -49,7 +49,7 @@ final readonly class SchemePlatesResource extends Resource
             'surface_name' => $this->reading->standard->surface($surface)->name,
             'tier' => $one->tier->id,
             'tier_name' => $one->tier->name,
-            'span' => round($one->ladder->span ?? 0.0, 1),
+            'span' => round($one->ladder->span ?? 0.0),
             'asked' => $this->reading->figure->isFocal($one->area->area->id) ? $this->reading->asked($one->tier) : null,
             'plate' => $one->plate === null ? null : (new PlateParts($this->reading->standard))->drawn($one->tier->id, $surface, $one->plate),
         ];

@@ -147,7 +147,7 @@ final readonly class SchemeResource extends Resource
             'findings' => $findings,
             'across' => $across,
             'counts' => FoundParts::counts([...$findings, ...$across, ...array_merge([], ...array_column($areas, 'findings'))]),
-            'span' => round($this->reading->figure->span(), 1),
+            'span' => round($this->reading->figure->span()),
             'asked' => $this->reading->asked($this->reading->tier),
             'pairs' => $this->pairs(),
             'least_apart' => $this->reading->ladders->rules->neighbourStep,

@@ -70,7 +70,9 @@ export function UseEditor({ version, document, surface, use, features, errors, o
             <div className="fields">
                 <MemberFields section="minutes" {...members} />
             </div>
-            <MemberFields section="leeway" {...members} />
+            <div className="fields">
+                <MemberFields section="leeway" {...members} />
+            </div>
             {surface === WHOLE && (
                 <OverAll document={document} use={use} errors={errors} stages={vocabulary.data?.groups ?? []} set={set} />
             )}
