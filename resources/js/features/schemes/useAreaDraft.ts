@@ -86,8 +86,11 @@ export function useAreaDraft(scheme: Scheme, view: View, area: Area | null, name
             return;
         }
         const timer = setTimeout(() => {
-            if (latest.current.hand !== null) {
-                latest.current.store(latest.current.hand);
+            const { hand: typed, store: send } = latest.current;
+            if (typed !== null) {
+                // Closed in the same moment, it is not sent a second time.
+                latest.current = { ...latest.current, open: false };
+                send(typed);
             }
         }, PAUSE);
         return () => clearTimeout(timer);

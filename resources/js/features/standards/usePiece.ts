@@ -69,16 +69,20 @@ export function usePiece<T>(draft: Draft, piece: Piece, stored: T | null) {
     }).at(-1);
     const { mutate } = save;
     const waiting = local !== null && !save.isPending && theirsOf(save.error) === null;
+    // A panel that is closed stores what was typed last.
+    const latest = useRef<Local<T> | null>(null);
     useEffect(() => {
         if (!waiting) {
             return;
         }
-        const timer = setTimeout(() => mutate(local), PAUSE);
+        const timer = setTimeout(() => {
+            // Closed in the same moment, it is not sent a second time.
+            latest.current = null;
+            mutate(local);
+        }, PAUSE);
         return () => clearTimeout(timer);
     }, [local, waiting, mutate]);
 
-    // A panel that is closed stores what was typed last.
-    const latest = useRef<Local<T> | null>(null);
     useEffect(() => {
         const isSent = save.isPending && save.variables === local;
         latest.current = local === null || isSent || theirsOf(save.error) !== null ? null : { ...local, follows: save.isPending };
