@@ -22,9 +22,11 @@ final readonly class Draughtsman
     public function draw(Plate $plate, PlateShape $shape): Drawing
     {
         $sculpt = Sculpts::of($shape);
-        $marks = self::body($plate, $sculpt);
+        $laidIn = self::isLaidIn($plate);
+        $isBody = static fn (Touch $touch): bool => self::isBody($touch->technique, $laidIn);
+        $marks = self::body($plate, $sculpt, array_values(array_filter($plate->touches, $isBody)));
         foreach ($plate->touches as $touch) {
-            if (! self::isBody($touch->technique, self::isLaidIn($plate))) {
+            if (! $isBody($touch)) {
                 array_push($marks, ...TouchMarks::of($touch, $sculpt, $plate->palette));
             }
         }
@@ -50,11 +52,13 @@ final readonly class Draughtsman
             && in_array($technique->group, [TechniqueGroup::Ground, TechniqueGroup::LayIn, TechniqueGroup::Shade], true);
     }
 
-    /** @return list<Mark> */
-    private static function body(Plate $plate, Sculpt $sculpt): array
+    /**
+     * @param  list<Touch>  $even
+     * @return list<Mark>
+     */
+    private static function body(Plate $plate, Sculpt $sculpt, array $even): array
     {
-        $smooth = array_values(array_filter($plate->touches, static fn (Touch $touch): bool => self::isBody($touch->technique, self::isLaidIn($plate))));
-        $zones = PlateMaker::zones($smooth, $plate->palette);
+        $zones = PlateMaker::zones($even, $plate->palette);
         [$seam, $recess, $low, $face, $high] = array_map(static fn (Zone $zone): ZoneState => self::state($zones, $zone), [Zone::Seam, Zone::Recess, Zone::LowFace, Zone::Face, Zone::HighFace]);
         $marks = [Mark::filled($sculpt->outline, self::INK, 0.45, 2.2, true), Mark::filled($sculpt->outline, $face->colour->hex(), outside: true)];
         foreach ($sculpt->low as $d) {

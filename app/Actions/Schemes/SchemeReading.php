@@ -42,6 +42,7 @@ final readonly class SchemeReading
         public PaintedFigure $figure,
         public Mending $mending,
         public Acceptances $acceptances,
+        private OverAllPaint $overAll,
     ) {
     }
 
@@ -76,9 +77,11 @@ final readonly class SchemeReading
     /** What the tier lays of a ladder, which need not be one of the scheme's. */
     public function laid(AreaLadder $ladder): TierLadder
     {
-        $overAll = $this->types[$this->type]->area($ladder->area)?->area->surface === Surface::WHOLE
-            ? OverAllPaint::none()
-            : $this->ladders->overAll($this->types[$this->type], $this->type, $this->composition, $this->standard, $this->tier->id);
+        $known = $this->figure->ladders[$ladder->area] ?? null;
+        if ($known?->reading->area === $ladder) {
+            return $known;
+        }
+        $overAll = $this->figure->type->area($ladder->area)?->area->surface === Surface::WHOLE ? null : $this->overAll;
 
         return $this->ladders->laid($ladder, $this->composition->usesOn($ladder->area), $this->standard, $this->tier->id, $overAll);
     }
