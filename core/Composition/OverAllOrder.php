@@ -36,6 +36,17 @@ final readonly class OverAllOrder
     }
 
     /**
+     * Those that leave a colour; cleaning and varnish are shown on the plate of the figure as one.
+     *
+     * @param  list<TechniqueUse>  $whole
+     * @return list<TechniqueUse>
+     */
+    public function seen(array $whole): array
+    {
+        return array_values(array_filter($whole, fn (TechniqueUse $use): bool => $this->standard->technique($use->techniques[0])->group->leavesColour()));
+    }
+
+    /**
      * @param  list<TechniqueUse>  $uses of an area, in the order of laying; where the method is open, by the first
      * @param  list<TechniqueUse>  $whole of the figure as one
      * @param  string  $surface of the area

@@ -23,16 +23,12 @@ final readonly class NeutralPlate
      */
     public function of(string $surface, array $uses, ?string $tier): Plate
     {
-        $laid = (new OverAllOrder($this->standard))->among($uses, $this->overAll($surface, $tier), $surface);
-
-        return (new PlateMaker($this->standard))->make($laid, Palette::neutral($this->standard->schoolsOn($surface)->choice(SchoolQuestion::Ground)));
-    }
-
-    /** @return list<TechniqueUse> what leaves a colour; cleaning and varnish are shown on the plate of the figure as one */
-    private function overAll(string $surface, ?string $tier): array
-    {
+        $order = new OverAllOrder($this->standard);
         $whole = $tier === null || $surface === Surface::WHOLE ? null : $this->standard->requirement($tier, Surface::WHOLE);
 
-        return array_values(array_filter($whole?->included() ?? [], fn (TechniqueUse $use): bool => $this->standard->technique($use->techniques[0])->group->leavesColour()));
+        return (new PlateMaker($this->standard))->make(
+            $order->among($uses, $order->seen($whole?->included() ?? []), $surface),
+            Palette::neutral($this->standard->schoolsOn($surface)->choice(SchoolQuestion::Ground)),
+        );
     }
 }

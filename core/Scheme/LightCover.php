@@ -14,7 +14,7 @@ final readonly class LightCover
 
     private const OF_FIRST_LIGHT = 0.5;
 
-    private const LEAVES_SHOWING = 0.6;
+    public const LEAVES_SHOWING = 0.6;
 
     private const LEAST = 0.01;
 

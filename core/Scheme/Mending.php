@@ -14,9 +14,6 @@ use Core\Colour\LadderRules;
  */
 final readonly class Mending
 {
-    /** A light that leaves the tone below it showing covers this much of it. */
-    private const LEAVES_SHOWING = 0.6;
-
     public function __construct(
         private LadderRules $rules,
         private Tints $tints,
@@ -62,7 +59,7 @@ final readonly class Mending
             if ($mix === null) {
                 return [];
             }
-            $rungs[] = new Rung(RungRole::Light, $mix['recipe'], max(0.05, round($from->rung->cover * self::LEAVES_SHOWING ** $step, 2)));
+            $rungs[] = new Rung(RungRole::Light, $mix['recipe'], max(0.05, round($from->rung->cover * LightCover::LEAVES_SHOWING ** $step, 2)));
         }
 
         return $rungs;
@@ -78,23 +75,10 @@ final readonly class Mending
             return null;
         }
         $isTone = $on->rung->role === RungRole::Base;
-        $cover = $isTone ? LightCover::after(null) : max(0.01, round($on->rung->cover * self::LEAVES_SHOWING, 2));
+        $cover = $isTone ? LightCover::after(null) : max(0.01, round($on->rung->cover * LightCover::LEAVES_SHOWING, 2));
         $lightness = $on->shown->lightness();
-        $mix = MixSearch::toLightness(
-            $on->rung->recipe,
-            $lightener,
-            self::coming($reading, $last + 1, true, new Rung(RungRole::Light, $lightener, $cover)),
-            $lightness + ($this->rules->minStep + $this->rules->maxStep) / 2,
-            $lightness + $this->rules->minStep,
-            $lightness + $this->rules->maxStep,
-        );
 
-        return $mix === null ? null : new Suggestion(
-            $last + 1,
-            true,
-            new Rung(RungRole::Light, $mix['recipe'], $cover),
-            sprintf('A further light: %d : %d with %s gives L* %d.', $mix['own'], $mix['other'], $lightener->text(), round($mix['lightness'])),
-        );
+        return $this->onTop($reading, $last + 1, $on, new Rung(RungRole::Light, $lightener, $cover), $lightness + ($this->rules->minStep + $this->rules->maxStep) / 2, $lightness + $this->rules->minStep);
     }
 
     /** A shade where there is none: the darkest wash of the studio as it is. Null where it would not show, or there is none. */
@@ -185,21 +169,27 @@ final readonly class Mending
     private function further(LadderReading $reading, int $last, Recipe $lightener, float $wanted): ?Suggestion
     {
         $top = $reading->rungs[$last];
-        $cover = max(0.05, round($top->rung->cover * self::LEAVES_SHOWING, 2));
-        $mix = MixSearch::toLightness(
-            $top->rung->recipe,
-            $lightener,
-            self::coming($reading, $last + 1, true, new Rung(RungRole::Light, $lightener, $cover)),
-            $wanted,
-            $wanted,
-            $top->shown->lightness() + $this->rules->maxStep,
-        );
+        $cover = max(0.05, round($top->rung->cover * LightCover::LEAVES_SHOWING, 2));
+
+        return $this->onTop($reading, $last + 1, $top, new Rung(RungRole::Light, $lightener, $cover), $wanted, $wanted);
+    }
+
+    /**
+     * A light put in at a place, mixed from what it lies on and a lightener.
+     *
+     * @param  Rung  $like the light, of the lightener alone
+     * @param  float  $target L* that it shall come to
+     * @param  float  $least L* that it must reach
+     */
+    private function onTop(LadderReading $reading, int $at, ShownRung $on, Rung $like, float $target, float $least): ?Suggestion
+    {
+        $mix = MixSearch::toLightness($on->rung->recipe, $like->recipe, self::coming($reading, $at, true, $like), $target, $least, $on->shown->lightness() + $this->rules->maxStep);
 
         return $mix === null ? null : new Suggestion(
-            $last + 1,
+            $at,
             true,
-            new Rung(RungRole::Light, $mix['recipe'], $cover),
-            sprintf('A further light: %d : %d with %s gives L* %d.', $mix['own'], $mix['other'], $lightener->text(), round($mix['lightness'])),
+            new Rung(RungRole::Light, $mix['recipe'], $like->cover),
+            sprintf('A further light: %d : %d with %s gives L* %d.', $mix['own'], $mix['other'], $like->recipe->text(), round($mix['lightness'])),
         );
     }
 
@@ -216,7 +206,7 @@ final readonly class Mending
     public function within(LadderReading $reading, int $at, float $before): Suggestion
     {
         $rung = $reading->rungs[$at]->rung;
-        $cover = max(0.01, round($before * self::LEAVES_SHOWING, 2));
+        $cover = max(0.01, round($before * LightCover::LEAVES_SHOWING, 2));
 
         return new Suggestion($at, false, new Rung($rung->role, $rung->recipe, $cover, $rung->coats), sprintf('Over %d of a hundred parts of the area it leaves the step below showing.', round($cover * 100)));
     }

@@ -6,9 +6,7 @@ namespace Core\Scheme;
 
 use Core\Colour\ColourFamily;
 use Core\Colour\Srgb;
-use Core\Composition\TypeArea;
 use Core\Standard\Side;
-use Core\Standard\Surface;
 
 /** No family of colours takes too much of what is seen of a figure from the front, once most of it has its colours. Studio settings. */
 final readonly class NoFamilyRules implements HoldingRule
@@ -25,7 +23,7 @@ final readonly class NoFamilyRules implements HoldingRule
 
     public function findings(PaintedFigure $figure): iterable
     {
-        if (self::coloured($figure) < $this->from) {
+        if ($figure->coloured() < $this->from) {
             return;
         }
         foreach (self::families($figure) as $family => $share) {
@@ -33,15 +31,6 @@ final readonly class NoFamilyRules implements HoldingRule
                 yield new SchemeFinding(SchemeFault::OneFamily, '', ['family' => $family, 'share' => $share, 'limit' => $this->limit]);
             }
         }
-    }
-
-    /** @return float share of what is seen from the front that the scheme has colours for, 0 to 1 */
-    public static function coloured(PaintedFigure $figure): float
-    {
-        $share = static fn (TypeArea $area): float => $area->area->share;
-        $whole = array_sum(array_map($share, array_filter($figure->type->areas, static fn (TypeArea $area): bool => in_array(Side::Front, $area->sides, true) && $area->area->surface !== Surface::WHOLE)));
-
-        return $whole > 0 ? array_sum(array_map($share, $figure->seenFrom(Side::Front))) / $whole : 0.0;
     }
 
     /** @return array<string, float> share of what is seen from the front by family, the largest first */

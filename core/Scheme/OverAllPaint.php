@@ -56,8 +56,8 @@ final readonly class OverAllPaint
      */
     public function among(array $uses, string $surface, Standard $standard): array
     {
-        $seen = array_values(array_filter($this->uses, static fn (TechniqueUse $use): bool => $standard->technique($use->techniques[0])->group->leavesColour()));
+        $order = new OverAllOrder($standard);
 
-        return (new OverAllOrder($standard))->among($uses, $seen, $surface);
+        return $order->among($uses, $order->seen($this->uses), $surface);
     }
 }

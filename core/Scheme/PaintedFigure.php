@@ -12,6 +12,7 @@ use Core\Standard\LiesOn;
 use Core\Standard\Opacity;
 use Core\Standard\Side;
 use Core\Standard\Standard;
+use Core\Standard\Surface;
 use Core\Standard\TechniqueGroup;
 
 /** A figure at one tier in the colours of a scheme. */
@@ -120,6 +121,16 @@ final readonly class PaintedFigure
         }
 
         return true;
+    }
+
+    /** @return float share of what is seen from the front that the scheme has colours for, 0 to 1 */
+    public function coloured(): float
+    {
+        $share = static fn (TypeArea $area): float => $area->area->share;
+        $isSeen = static fn (TypeArea $area): bool => in_array(Side::Front, $area->sides, true) && $area->area->surface !== Surface::WHOLE;
+        $whole = array_sum(array_map($share, array_filter($this->type->areas, $isSeen)));
+
+        return $whole > 0 ? array_sum(array_map($share, $this->seenFrom(Side::Front))) / $whole : 0.0;
     }
 
     /** @return list<TypeArea> with a tone, seen from this side */

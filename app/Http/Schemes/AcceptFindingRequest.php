@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Schemes;
 
-use App\Actions\Schemes\FoundPlace;
 use App\Http\Shared\ApiRequest;
 
 /** A finding about a scheme that is meant so, and why. */
@@ -22,10 +21,5 @@ final class AcceptFindingRequest extends ApiRequest
     public function messages(): array
     {
         return ['reason.required' => 'Say why it is meant so; it stays beside the finding.'];
-    }
-
-    public function place(): FoundPlace
-    {
-        return $this->finding();
     }
 }

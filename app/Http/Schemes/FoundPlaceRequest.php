@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Schemes;
 
-use App\Actions\Schemes\FoundPlace;
 use App\Http\Shared\ApiRequest;
 
 /** A finding about a scheme, named; with the view that the answer shows. */
@@ -16,10 +15,5 @@ final class FoundPlaceRequest extends ApiRequest
     public function rules(): array
     {
         return $this->ofFinding();
-    }
-
-    public function place(): FoundPlace
-    {
-        return $this->finding();
     }
 }

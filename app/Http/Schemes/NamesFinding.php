@@ -22,7 +22,7 @@ trait NamesFinding
         ];
     }
 
-    private function finding(): FoundPlace
+    public function place(): FoundPlace
     {
         return new FoundPlace($this->textOrNull('figure_type') ?? '', $this->string('code')->toString(), $this->textOrNull('area') ?? '', $this->textOrNull('place') ?? '');
     }
