@@ -33,7 +33,9 @@ final class JourneyTest extends BrowserTestCase
 
         // The painter works through the bench sheet.
         $page->signIn('isla@kittiwake.example')->open('/bench')->click("//a[contains(., '11 figures')][contains(., 'Lamplighter, on foot')][contains(., 'to paint')][not(contains(., 'waiting to be checked'))][not(contains(., 'signed off'))][contains(., '1st')]");
-        $page->see('Clean mould lines and gaps')->press('Done on figure 2');
+        $page->see('Clean mould lines and gaps');
+        $left = $this->leftOnFigure2();
+        $page->press('Done on figure 2')->await(fn (): bool => $this->leftOnFigure2() < $left, 'The first step is not marked.');
         $this->paintEverythingOnFigure2();
         $page->see('ready')->press('Hand figure 2 over to be checked')->see('to check');
 
