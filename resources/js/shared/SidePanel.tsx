@@ -6,11 +6,13 @@ interface Props {
     /** Whether what was typed is stored. */
     state?: string;
     onClose: () => void;
+    /** What stays in sight below what scrolls; it lies over none of it. */
+    foot?: ReactNode;
     children: ReactNode;
 }
 
 /** What stands beside the sheet, not over it. */
-export function SidePanel({ title, state = '', onClose, children }: Props) {
+export function SidePanel({ title, state = '', onClose, foot, children }: Props) {
     const panel = useRef<HTMLElement>(null);
     const from = useRef<Element | null>(null);
     useLayoutEffect(() => {
@@ -52,6 +54,7 @@ export function SidePanel({ title, state = '', onClose, children }: Props) {
                 </Button>
             </header>
             <div className="side-body">{children}</div>
+            {foot !== undefined && <footer className="side-foot">{foot}</footer>}
         </aside>
     );
 }

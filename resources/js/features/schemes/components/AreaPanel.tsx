@@ -37,7 +37,7 @@ export function AreaPanel({ scheme, view, area, name, onClose }: Props) {
     const shown = preview.data?.area ?? area;
     const wrong = preview.error ?? hand.error;
     return (
-        <SidePanel title={name} state={stateOf(hand, area, wrong)} onClose={onClose}>
+        <SidePanel title={name} state={stateOf(hand, area, wrong)} onClose={onClose} foot={deedsOf(hand, onClose)}>
             {area === null && <HoldsFor scheme={scheme} draft={draft} onChange={change} />}
             {shown !== null && shown.rungs.some((rung) => rung.role !== 'ground') && <LadderBars area={shown} />}
             {preview.data !== undefined && <PlateRow plates={preview.data.plates} />}
@@ -68,14 +68,6 @@ export function AreaPanel({ scheme, view, area, name, onClose }: Props) {
                 </section>
             )}
             {wrong !== null && isOfWhole(wrong) && <ErrorNote error={wrong} />}
-            <div className="side-deeds">
-                {hand.asOpened !== null && <Button onClick={hand.asOpened}>As it was when opened</Button>}
-                {hand.remove !== null && (
-                    <Button loading={hand.isRemoving} onClick={() => hand.remove?.(onClose)}>
-                        Take away
-                    </Button>
-                )}
-            </div>
             {area?.inherited === true && (
                 <p>
                     <small>
@@ -84,6 +76,23 @@ export function AreaPanel({ scheme, view, area, name, onClose }: Props) {
                 </p>
             )}
         </SidePanel>
+    );
+}
+
+/** What can be done to the area as a whole, if anything. */
+function deedsOf(hand: ReturnType<typeof useAreaDraft>, onClose: () => void) {
+    if (hand.asOpened === null && hand.remove === null) {
+        return undefined;
+    }
+    return (
+        <>
+            {hand.asOpened !== null && <Button onClick={hand.asOpened}>As it was when opened</Button>}
+            {hand.remove !== null && (
+                <Button loading={hand.isRemoving} onClick={() => hand.remove?.(onClose)}>
+                    Take away
+                </Button>
+            )}
+        </>
     );
 }
 
