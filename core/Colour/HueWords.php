@@ -15,6 +15,14 @@ final readonly class HueWords
 
     private const FALLING = ['red' => 'pink', 'orange' => 'red', 'yellow' => 'orange', 'green' => 'yellow', 'blue' => 'green', 'purple' => 'blue'];
 
+    /** Hues that go one way or the other as they are lit, so that one must be chosen: red to orange or pink, blue to green or purple. Common practice, no source. */
+    private const DIVIDED = ['red', 'blue', 'purple'];
+
+    public static function isDivided(Lab $colour): bool
+    {
+        return in_array(self::of($colour), self::DIVIDED, true);
+    }
+
     public static function of(Lab $colour): string
     {
         $hue = $colour->hue();

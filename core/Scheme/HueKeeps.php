@@ -7,7 +7,10 @@ namespace Core\Scheme;
 use Core\Colour\HueWords;
 use Core\Colour\Lab;
 
-/** A hue stays along its ladder, or turns to the side that was chosen: red to orange, or to pink. Common practice, no source. */
+/**
+ * A red, a purple or a blue stays along its ladder, or turns to the side that was chosen: red to orange, or to pink. Any
+ * other hue may go with its light, as greens and browns go toward yellow. Common practice, no source.
+ */
 final readonly class HueKeeps implements HoldingRule
 {
     /** A colour of less chroma has no hue to speak of. */
@@ -22,7 +25,7 @@ final readonly class HueKeeps implements HoldingRule
         foreach ($figure->ladders as $area => $ladder) {
             $base = $ladder->reading->base()?->lab();
             $last = $ladder->lastLight()?->lab();
-            if ($base === null || $last === null || $base->chroma() < self::COLOURLESS || $last->chroma() < self::COLOURLESS) {
+            if ($base === null || $last === null || ! HueWords::isDivided($base) || $base->chroma() < self::COLOURLESS || $last->chroma() < self::COLOURLESS) {
                 continue;
             }
             $turn = fmod($last->hue() - $base->hue() + 540, 360) - 180;

@@ -49,8 +49,8 @@ final readonly class LightsAgree implements HoldingRule
         $kept = (100 - $last->lightness) / (100 - $base->lightness);
         [$a, $b] = [$last->a - $base->a * $kept, $last->b - $base->b * $kept];
         if ($base->chroma() >= self::COLOURED) {
-            // More or less of the base's own hue is neither warm nor cold.
-            $along = ($a * $base->a + $b * $base->b) / $base->chroma() ** 2;
+            // More or less of the base's own hue is neither warm nor cold; what goes past none of it is.
+            $along = max(-$kept, ($a * $base->a + $b * $base->b) / $base->chroma() ** 2);
             [$a, $b] = [$a - $along * $base->a, $b - $along * $base->b];
         }
 
