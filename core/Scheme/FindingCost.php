@@ -21,7 +21,7 @@ enum FindingCost: string
     {
         return match ($code) {
             UsesHaveColours::CODE, StainsLetThrough::CODE, SchemeFault::TooMuchWater->value => self::Stops,
-            SchemeFault::NeighboursAlike->value, SchemeFault::SpanShort->value, SchemeFault::OneFamily->value, SchemeFault::LightsDisagree->value, SchemeFault::AreasDiffer->value,
+            MetalShadesMetal::CODE, SchemeFault::NeighboursAlike->value, SchemeFault::SpanShort->value, SchemeFault::OneFamily->value, SchemeFault::LightsDisagree->value, SchemeFault::AreasDiffer->value,
             LadderFault::Jump->value, LadderFault::SpanShort->value => self::Seen,
             default => self::Slight,
         };

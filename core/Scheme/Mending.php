@@ -85,16 +85,29 @@ final readonly class Mending
     public function firstShade(LadderReading $reading): ?Suggestion
     {
         $base = $reading->at(RungRole::Base)[0] ?? null;
+
+        return $base === null ? null : $this->shadedWithWash($reading, $base + 1, true, NextStep::OF_SHADE, 1);
+    }
+
+    /** The same wash in the place of a shade that is none. */
+    public function otherShade(LadderReading $reading, int $at): ?Suggestion
+    {
+        $rung = $reading->rungs[$at]->rung;
+
+        return $this->shadedWithWash($reading, $at, false, $rung->cover, $rung->coats);
+    }
+
+    private function shadedWithWash(LadderReading $reading, int $at, bool $inserts, float $cover, int $coats): ?Suggestion
+    {
+        $base = $reading->base();
         $wash = $this->tints->wash();
         if ($base === null || $wash === null) {
             return null;
         }
-        $rung = new Rung(RungRole::Shade, $wash, NextStep::OF_SHADE);
-        $lightness = self::coming($reading, $base + 1, true, $rung)($wash);
+        $rung = new Rung(RungRole::Shade, $wash, $cover, $coats);
+        $lightness = self::coming($reading, $at, $inserts, $rung)($wash);
 
-        return $lightness > $reading->rungs[$base]->shown->lightness() - $this->rules->minStep
-            ? null
-            : new Suggestion($base + 1, true, $rung, sprintf('A shade: %s gives L* %d.', $wash->text(), round($lightness)));
+        return $lightness > $base->lightness() - $this->rules->minStep ? null : new Suggestion($at, $inserts, $rung, sprintf('A shade: %s gives L* %d.', $wash->text(), round($lightness)));
     }
 
     /** The light of the scheme, else the lightest paint there is. */

@@ -6,7 +6,7 @@ namespace Core\Scheme;
 
 use Core\Composition\Neighbours;
 
-/** Areas that are known to touch are apart in value, or a dark line or a shade along the border parts them. Common practice, no source. */
+/** Areas that are known to touch are apart in value, or a line or a shade along the border parts them. Common practice, no source. */
 final readonly class NeighboursPart implements HoldingRule
 {
     /** @param  float  $least of L* */
@@ -36,7 +36,7 @@ final readonly class NeighboursPart implements HoldingRule
                 $others = $figure->tone($other);
                 if ($tone !== null && $others !== null && ! isset($seen[$other])) {
                     $apart = abs($tone->lightness() - $others->lightness());
-                    $pairs[] = new NeighbourPair($one, $other, $apart, $apart >= $this->least ? Parting::Value : $figure->border($one, $other));
+                    $pairs[] = new NeighbourPair($one, $other, $apart, $apart >= $this->least ? Parting::Value : (new Border($figure, $this->least))->between($one, $other));
                 }
             }
         }

@@ -8,7 +8,10 @@ use Core\Colour\ColourFamily;
 use Core\Colour\Srgb;
 use Core\Standard\Side;
 
-/** No family of colours takes too much of what is seen of a figure from the front, once most of it has its colours. Studio settings. */
+/**
+ * No family of colours takes too much of what is seen of a figure from the front, once most of it has its colours and
+ * unless its scheme wants one. Studio settings.
+ */
 final readonly class NoFamilyRules implements HoldingRule
 {
     /**
@@ -23,7 +26,7 @@ final readonly class NoFamilyRules implements HoldingRule
 
     public function findings(PaintedFigure $figure): iterable
     {
-        if ($figure->coloured() < $this->from) {
+        if ($figure->isOfOneColour || $figure->coloured() < $this->from) {
             return;
         }
         foreach (self::families($figure) as $family => $share) {

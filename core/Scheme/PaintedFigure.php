@@ -8,12 +8,10 @@ use Core\Colour\Srgb;
 use Core\Composition\FigureType;
 use Core\Composition\TypeArea;
 use Core\School\SchoolQuestion;
-use Core\Standard\LiesOn;
 use Core\Standard\Opacity;
 use Core\Standard\Side;
 use Core\Standard\Standard;
 use Core\Standard\Surface;
-use Core\Standard\TechniqueGroup;
 
 /** A figure at one tier in the colours of a scheme. */
 final readonly class PaintedFigure
@@ -21,19 +19,23 @@ final readonly class PaintedFigure
     /**
      * @param  array<array-key, TierLadder>  $ladders by area; an area that the scheme says nothing of has none
      * @param  list<string>  $focal areas that the scheme makes draw the eye; none: those of the type
+     * @param  list<string>  $quiet areas that the scheme wants quiet, so that they need not reach the span of the tier
+     * @param  bool  $isOfOneColour whether the scheme wants one colour over most of the figure: a uniform, a row of black plate
      */
     public function __construct(
         public FigureType $type,
         public array $ladders,
-        private Standard $standard,
+        public Standard $standard,
         private array $focal = [],
+        private array $quiet = [],
+        public bool $isOfOneColour = false,
     ) {
     }
 
     /** Whether an area draws the eye, so that it must reach the span of its tier by itself. */
     public function isFocal(string $area): bool
     {
-        return $this->focal === [] ? $this->type->area($area)->focal ?? false : in_array($area, $this->focal, true);
+        return ! in_array($area, $this->quiet, true) && ($this->focal === [] ? $this->type->area($area)->focal ?? false : in_array($area, $this->focal, true));
     }
 
     /** Whether a step is a wash or a glaze: thin paint that lets through what it lies on. */
@@ -75,52 +77,6 @@ final readonly class PaintedFigure
         }
 
         return $tone;
-    }
-
-    /** What lies along the border of two areas at this tier, whatever their tones. */
-    public function border(string $one, string $other): Parting
-    {
-        $found = [$this->darkens($one, $other), $this->darkens($other, $one)];
-
-        return match (true) {
-            in_array(Parting::Line, $found, true) => Parting::Line,
-            in_array(Parting::Shade, $found, true) => Parting::Shade,
-            default => Parting::Nothing,
-        };
-    }
-
-    /** An opaque shade on an area is a line; any other that runs into its recesses darkens the seam, where it is darker than both. */
-    private function darkens(string $area, string $neighbour): Parting
-    {
-        $found = Parting::Nothing;
-        foreach ($this->ladders[$area]->steps ?? [] as $step) {
-            $technique = $this->standard->technique($step->use->technique);
-            if ($technique->group !== TechniqueGroup::Shade) {
-                continue;
-            }
-            if ($technique->opacity === Opacity::Opaque) {
-                return Parting::Line;
-            }
-            if (in_array($technique->liesOn, [LiesOn::All, LiesOn::Recess], true) && $this->isDarkerThanBoth($step, $area, $neighbour)) {
-                $found = Parting::Shade;
-            }
-        }
-
-        return $found;
-    }
-
-    /** A shade of which the scheme says no colour is taken for what its technique does. */
-    private function isDarkerThanBoth(TierStep $step, string $area, string $neighbour): bool
-    {
-        $shown = $step->rung === null ? $step->recipe?->colour() : $this->ladders[$area]->reading->rungs[$step->rung]->shown;
-        foreach ([$area, $neighbour] as $one) {
-            $tone = $this->tone($one);
-            if ($shown !== null && $tone !== null && $shown->lightness() >= $tone->lightness()) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /** @return float share of what is seen from the front that the scheme has colours for, 0 to 1 */

@@ -8,7 +8,10 @@ namespace Core\Scheme;
 enum Parting: string
 {
     case Value = 'value';
+    /** A dark one. */
     case Line = 'line';
+    /** A light line on the edge of one of them. */
+    case Edge = 'edge';
     case Shade = 'shade';
     case Nothing = 'nothing';
 }

@@ -18,7 +18,7 @@ final readonly class SchemeText
         $number = static fn (string $name): string => self::number($of[$name] ?? 0);
 
         return match ($finding->fault) {
-            SchemeFault::NeighboursAlike => "{$finding->area} and {$of['other']} are {$number('apart')} of L* apart, and neither a dark line nor a shade parts them: they run into each other. Make one lighter or darker, or line the seam.",
+            SchemeFault::NeighboursAlike => "{$finding->area} and {$of['other']} are {$number('apart')} of L* apart, and neither a line nor a shade parts them: they run into each other. Make one lighter or darker, or line the seam.",
             SchemeFault::OneFamily => sprintf('%s take %s of a hundred parts of what is seen from the front, over %s: the unit looks all alike.', ucfirst((string) $of['family']), self::number(100 * (float) $of['share']), self::number(100 * (float) $of['limit'])),
             SchemeFault::HueTurns => "{$finding->area} turns {$number('turn')}° from {$of['from']} toward {$of['toward']}. Choose that it shall, or mix its lights otherwise.",
             SchemeFault::LightsDisagree => "{$finding->area} has a {$of['is']} light and {$of['others']} the other kind: a figure stands in one light.",
@@ -74,7 +74,7 @@ final readonly class SchemeText
     private static function rule(SchemeFault $fault): string
     {
         return match ($fault) {
-            SchemeFault::NeighboursAlike => 'Areas that touch part by value, by a dark line, or by a shade that runs along the border and is darker than both.',
+            SchemeFault::NeighboursAlike => 'Areas that touch part by value, by a dark line, by a light line on the edge, or by a shade or a pooled stain in the seam that is darker than both.',
             SchemeFault::OneFamily => 'No family of colours takes more than its share of what is seen from the front, unless the scheme says so.',
             SchemeFault::HueTurns => 'Red lightens to orange or to pink, blue to green or to purple: choose. The hue angle of the last light is held against that of the base.',
             SchemeFault::LightsDisagree => 'Warm lights with cool shades, or the other way about; not both on one figure. A light leans by what it adds to its base beyond plain white.',

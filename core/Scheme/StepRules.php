@@ -21,6 +21,7 @@ final readonly class StepRules
             new LightsGoOn($standard, $mending),
             new StainsLetThrough($standard),
             new ShadesShrink($mending),
+            new MetalShadesMetal($standard, $mending),
         ];
     }
 

@@ -2428,7 +2428,7 @@ export interface components {
             other: string;
             apart: number;
             /** @enum {string} */
-            parted_by: "value" | "line" | "shade" | "nothing";
+            parted_by: "value" | "line" | "edge" | "shade" | "nothing";
         };
         NextStep: {
             /** @enum {string} */

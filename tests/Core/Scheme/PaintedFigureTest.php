@@ -121,6 +121,7 @@ final class PaintedFigureTest extends TestCase
 
         self::assertSame([false, true, false], [$figure->isFocal('coat'), $figure->isFocal('hat'), $figure->isFocal('boots')]);
         self::assertSame([true, false], [$said->isFocal('coat'), $said->isFocal('hat')]);
+        self::assertFalse((new PaintedFigure($figure->type, $figure->ladders, self::standard(), quiet: ['hat']))->isFocal('hat'), 'wanted quiet');
     }
 
     public function test_one_coat_of_stain_goes_from_dark_to_light_by_itself(): void
@@ -165,6 +166,20 @@ final class PaintedFigureTest extends TestCase
         self::assertSame($by === 'nothing', in_array('neighbours-alike coat', self::found($figure, $tier), true));
     }
 
+    /** Both of one paint: a coat with a line on its edges, 15 of L* lighter or hardly any; both stained over a pale ground or over black. */
+    #[TestWith(['edged', '#3e4c57', '#667482', '#777777', 'edge'])]
+    #[TestWith(['edged', '#3e4c57', '#4a5864', '#777777', 'nothing'], 'a line that hardly shows')]
+    #[TestWith(['stained', '#8a1020', '#62707c', '#f0f0f0', 'shade'], 'a stain pools in the seam')]
+    #[TestWith(['stained', '#f0f0f0', '#62707c', '#101010', 'nothing'], 'a pale one over black does not darken it')]
+    #[TestWith(['plain', '#8a1020', '#62707c', '#f0f0f0', 'nothing'], 'paint that covers does not pool')]
+    public function test_areas_are_parted_by_a_light_line_and_by_a_stain_that_pools(string $tier, string $base, string $line, string $ground, string $by): void
+    {
+        $paint = static fn (string $hex): Recipe => Recipe::of(new Paint($hex, PaintKind::Stain, Srgb::fromHex($hex), $tier === 'stained' ? Opacity::Transparent : Opacity::Opaque));
+        $ladder = static fn (string $area): AreaLadder => new AreaLadder($area, [new Rung(RungRole::Base, $paint($base)), new Rung(RungRole::Light, $paint($line), 0.1)]);
+
+        self::assertSame($by, (new NeighboursPart(15))->pairs(self::figure($tier, $ladder('coat'), $ladder('hat'), ground: $ground))[0]->by->value);
+    }
+
     public function test_a_shade_that_is_lighter_than_one_of_the_two_parts_nothing(): void
     {
         $washed = static fn (string $area, string $shade): AreaLadder => new AreaLadder($area, [new Rung(RungRole::Base, Paints::mix(['Weir Blue' => 1])), new Rung(RungRole::Shade, Recipe::of(self::paint($shade)), 0.3)]);
@@ -195,6 +210,7 @@ final class PaintedFigureTest extends TestCase
 
         self::assertSame(['blues' => 1.0], NoFamilyRules::families($figure));
         self::assertContains('one-family ', self::found($figure, 'one'));
+        self::assertNotContains('one-family ', self::found(new PaintedFigure($figure->type, $figure->ladders, self::standard(), isOfOneColour: true), 'one'), 'one colour is wanted');
         self::assertSame(['blues' => 0.6, 'oranges' => 0.4], array_map(static fn (float $share): float => round($share, 6), NoFamilyRules::families(self::figure('one', self::coat(), self::hat('Ember Glow')))));
     }
 
@@ -224,17 +240,17 @@ final class PaintedFigureTest extends TestCase
         self::assertNotContains('hue-turns coat', self::found(self::figure('one', $red(Turn::Warm), self::hat('Gull White')), 'one'));
     }
 
-    /** To both sides of yellow and of the blue opposite to it: up to there a growing hue angle warms, beyond it cools. */
-    #[TestWith(['#725d1b', '#a8b169', 'warm'])]
-    #[TestWith(['#726015', '#a8b169', 'cold'])]
+    /** To both sides of blue: up to there a growing hue angle cools, beyond it warms. A green or a brown may go with its light. */
+    #[TestWith(['#725d1b', '#a8b169', null])]
+    #[TestWith(['#726015', '#a8b169', null])]
     #[TestWith(['#33608d', '#a8a8cf', 'cold'])]
     #[TestWith(['#396393', '#a8a8cf', 'warm'])]
-    public function test_to_which_side_a_hue_turns(string $base, string $light, string $to): void
+    public function test_to_which_side_a_hue_turns(string $base, string $light, ?string $to): void
     {
         $ladder = new AreaLadder('coat', [new Rung(RungRole::Base, Recipe::of(self::paint($base))), new Rung(RungRole::Light, Recipe::of(self::paint($light)), 0.4)]);
         $turned = array_filter(self::findings(self::figure('one', $ladder, self::hat('Gull White')), 'one'), static fn (SchemeFinding $one): bool => $one->fault === SchemeFault::HueTurns);
 
-        self::assertSame([$to], array_values(array_map(static fn (SchemeFinding $one): mixed => $one->arguments['to'], $turned)));
+        self::assertSame($to === null ? [] : [$to], array_values(array_map(static fn (SchemeFinding $one): mixed => $one->arguments['to'], $turned)));
     }
 
     #[TestWith(['#a01020', '#e08030', 'from red toward orange'])]
@@ -355,7 +371,7 @@ final class PaintedFigureTest extends TestCase
     }
 
     /** @param  list<string>  $touches what the hat is known to touch */
-    private static function figure(string $tier, AreaLadder $coat, AreaLadder $hat, array $touches = ['coat']): PaintedFigure
+    private static function figure(string $tier, AreaLadder $coat, AreaLadder $hat, array $touches = ['coat'], string $ground = '#777777'): PaintedFigure
     {
         $standard = self::standard();
         $type = new FigureType('Guard', SizeClass::Foot, [
@@ -365,7 +381,7 @@ final class PaintedFigureTest extends TestCase
         $composition = (new Composer($standard))->compose(new Figure($tier, 1.0, array_map(static fn (TypeArea $area): Area => $area->area, $type->areas)));
         $ladders = [];
         foreach ([$coat, $hat] as $area) {
-            $ladders[$area->area] = new TierLadder(new LadderReading($area, Srgb::fromHex('#777777')), $composition->usesOn($area->area), $standard, new LadderRules);
+            $ladders[$area->area] = new TierLadder(new LadderReading($area, Srgb::fromHex($ground)), $composition->usesOn($area->area), $standard, new LadderRules);
         }
 
         return new PaintedFigure($type, $ladders, $standard);
@@ -383,6 +399,8 @@ final class PaintedFigureTest extends TestCase
             'three' => [['technique' => 'base'], ['technique' => 'wash'], ['technique' => 'layer', 'steps' => 3]],
             'relit' => [['technique' => 'base'], ['technique' => 'wash'], ['id' => 'again', 'technique' => 'base'], ['technique' => 'layer']],
             'detailed' => [['technique' => 'base'], ['technique' => 'wash'], ['id' => 'buttons', 'technique' => 'detail']],
+            'edged' => [['technique' => 'base'], ['technique' => 'edge']],
+            'stained' => [['technique' => 'stain']],
             'lined' => [['technique' => 'base'], ['technique' => 'wash'], ['technique' => 'line'], ['technique' => 'layer']],
         ];
         $tiers = $requirements = [];
@@ -397,7 +415,7 @@ final class PaintedFigureTest extends TestCase
         return StandardReader::ofSound()->read([
             'format' => 'ordotype-standard/1', 'name' => 'Small', 'version' => '1',
             'surfaces' => [['id' => 'cloth', 'name' => 'Cloth']],
-            'techniques' => [$technique('base', 'lay-in', 'opaque'), $technique('stain', 'lay-in', 'transparent'), $technique('wash', 'shade', 'transparent'), $technique('glaze', 'shade', 'transparent', 'face'), $technique('pin', 'shade', 'transparent', 'recess'), $technique('line', 'shade', 'opaque', 'recess'), $technique('layer', 'light', 'semi', 'face'), $technique('detail', 'detail', 'opaque', 'point')],
+            'techniques' => [$technique('base', 'lay-in', 'opaque'), $technique('stain', 'lay-in', 'transparent'), $technique('wash', 'shade', 'transparent'), $technique('glaze', 'shade', 'transparent', 'face'), $technique('pin', 'shade', 'transparent', 'recess'), $technique('line', 'shade', 'opaque', 'recess'), $technique('layer', 'light', 'semi', 'face'), $technique('edge', 'light', 'opaque', 'edge'), $technique('detail', 'detail', 'opaque', 'point')],
             'tiers' => $tiers,
             'requirements' => $requirements,
             'schools' => $schools,

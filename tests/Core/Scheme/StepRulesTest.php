@@ -55,6 +55,10 @@ final class StepRulesTest extends TestCase
         yield 'paint that covers, laid in as such' => [[$base], [], ['base'], []];
         yield 'passes of a glaze that shrink' => [[$base, ['shade', 'black', 0.75], ['shade', 'black', 0.4]], [], ['base', 'glaze x2'], []];
         yield 'passes of a glaze that do not' => [[$base, ['shade', 'black', 0.75], ['shade', 'black', 0.75]], [], ['base', 'glaze x2'], ['shade-as-wide@2']];
+        yield 'a metal in the wash' => [[$base, ['shade', 'steel', 0.9]], [], ['base', 'wash'], ['metal-shade@1']];
+        yield 'a metal in a shade of its own' => [[$base], ['wash' => 'steel'], ['base', 'wash'], ['metal-shade@-1']];
+        yield 'a metal that shades a metal' => [[['base', 'steel', 1.0], ['shade', 'steel', 0.9]], [], ['base', 'wash'], []];
+        yield 'a metal light on what is none' => [[$base, ['light', 'steel', 0.3]], [], ['base', 'line'], []];
         yield 'a wash over all and one in the recesses lie in two places' => [[$base, ['shade', 'black', 0.3], ['shade', 'black', 0.9]], [], ['base', 'pin', 'wash'], []];
     }
 
@@ -133,6 +137,7 @@ final class StepRulesTest extends TestCase
             'slate' => Recipe::of($paint('#3e4c57')),
             'blue' => Recipe::of($paint('#64849c')),
             'white' => Recipe::of($paint('#e8e6dc')),
+            'steel' => Recipe::of($paint('#8c9094', kind: PaintKind::Metal)),
             'black' => Recipe::of($paint('#101010', Opacity::Transparent, PaintKind::Wash)),
             'red stain' => Recipe::of($paint('#8a1020', Opacity::Transparent, PaintKind::Stain)),
             default => self::recipe('slate')->mixedWith(Recipe::of(new Paint('medium', PaintKind::Medium, Srgb::fromHex('#ffffff'), Opacity::Transparent)), 1, 3),

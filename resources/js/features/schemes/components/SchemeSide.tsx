@@ -115,6 +115,7 @@ function countsOf({ stops, seen, slight, accepted }: Scheme['counts']): string {
 
 const PARTED = {
     line: ', and a dark line parts them: holds',
+    edge: ', and a light line on the edge parts them: holds',
     shade: ', and a shade in the seam parts them: holds',
     nothing: ', and neither line nor shade parts them at this tier',
 } as const;
