@@ -31,7 +31,7 @@ printf("in the core\n%-28s %8.1f ms\n%-28s %8.1f ms\n\n", '100,000 differences',
 $request = signedInClient('lead@kittiwake.example');
 $scheme = json_decode($request('GET', '/api/schemes')[1], true)[0]['id'];
 $draft = [
-    'area' => 'helmet', 'figure_type' => null, 'uses' => [], 'takes_shared_light' => true, 'turn' => 'none', 'note' => '', 'type' => 'lamplighter', 'tier' => 'guard',
+    'area' => 'helmet', 'figure_type' => null, 'uses' => [], 'takes_shared_light' => true, 'turn' => 'none', 'quiet' => false, 'note' => '', 'type' => 'lamplighter', 'tier' => 'guard',
     'rungs' => [
         ['role' => 'base', 'mix' => 'Harbour Slate', 'cover' => 1, 'coats' => 1], ['role' => 'shade', 'mix' => 'Night Tide wash', 'cover' => 0.3, 'coats' => 1],
         ['role' => 'light', 'mix' => 'Weir Blue', 'cover' => 0.5, 'coats' => 1], ['role' => 'light', 'mix' => 'Weir Blue 1 + Gull White 3', 'cover' => 0.3, 'coats' => 1],

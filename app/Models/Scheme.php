@@ -16,6 +16,8 @@ use Illuminate\Support\Carbon;
  * @property int|null $common_id
  * @property string $name
  * @property int|null $ground_paint_id
+ * @property int|null $sketch_paint_id
+ * @property float $sketch_cover
  * @property int|null $light_paint_id
  * @property float $light_own
  * @property float $light_parts
@@ -23,6 +25,7 @@ use Illuminate\Support\Carbon;
  * @property string $last_light
  * @property string $light_from
  * @property list<string>|null $focal
+ * @property bool $one_colour
  * @property string $accents
  * @property string $note
  * @property string|null $picture
@@ -32,6 +35,7 @@ use Illuminate\Support\Carbon;
  * @property-read Force $force
  * @property-read Scheme|null $common
  * @property-read Paint|null $groundPaint
+ * @property-read Paint|null $sketchPaint
  * @property-read Paint|null $lightPaint
  * @property-read Collection<int, SchemeArea> $areas
  * @property-read Collection<int, SchemeNote> $notes
@@ -40,7 +44,7 @@ final class Scheme extends VersionedRow
 {
     protected $table = 'schemes';
 
-    protected $casts = ['focal' => 'array'];
+    protected $casts = ['focal' => 'array', 'one_colour' => 'boolean'];
 
     /** @return BelongsTo<Force, $this> */
     public function force(): BelongsTo
@@ -56,6 +60,12 @@ final class Scheme extends VersionedRow
 
     /** @return BelongsTo<Paint, $this> */
     public function groundPaint(): BelongsTo
+    {
+        return $this->belongsTo(Paint::class);
+    }
+
+    /** @return BelongsTo<Paint, $this> */
+    public function sketchPaint(): BelongsTo
     {
         return $this->belongsTo(Paint::class);
     }

@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property string $area
  * @property string $figure_type
  * @property bool $takes_shared_light
+ * @property bool $quiet
  * @property string $turn
  * @property string $note
  * @property int $position
@@ -29,7 +30,7 @@ final class SchemeArea extends VersionedRow
 {
     protected $table = 'scheme_areas';
 
-    protected $casts = ['takes_shared_light' => 'boolean'];
+    protected $casts = ['takes_shared_light' => 'boolean', 'quiet' => 'boolean'];
 
     /** @return BelongsTo<Scheme, $this> */
     public function scheme(): BelongsTo

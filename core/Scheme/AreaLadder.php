@@ -12,6 +12,7 @@ final readonly class AreaLadder
      * @param  list<Rung>  $rungs in the order of laying
      * @param  list<UseRecipe>  $uses
      * @param  bool  $takesSharedLight whether the scheme's shared light goes into its last lights
+     * @param  bool  $isQuiet whether it need not reach the span of its tier, though it draws the eye
      */
     public function __construct(
         public string $area,
@@ -19,6 +20,7 @@ final readonly class AreaLadder
         public array $uses = [],
         public bool $takesSharedLight = true,
         public Turn $turn = Turn::None,
+        public bool $isQuiet = false,
     ) {
     }
 
@@ -39,7 +41,7 @@ final readonly class AreaLadder
     /** @param  list<Rung>  $rungs */
     public function withRungs(array $rungs): self
     {
-        return new self($this->area, $rungs, $this->uses, $this->takesSharedLight, $this->turn);
+        return new self($this->area, $rungs, $this->uses, $this->takesSharedLight, $this->turn, $this->isQuiet);
     }
 
     /**
@@ -67,7 +69,7 @@ final readonly class AreaLadder
             }
         }
 
-        return new self($this->area, $long->rungs, $uses, $this->takesSharedLight, $this->turn);
+        return new self($this->area, $long->rungs, $uses, $this->takesSharedLight, $this->turn, $this->isQuiet);
     }
 
     /** With one paint in the place of another wherever it stands. */
@@ -79,6 +81,7 @@ final readonly class AreaLadder
             array_map(static fn (UseRecipe $use): UseRecipe => new UseRecipe($use->use, $use->step, $use->recipe->with($paint, $instead)), $this->uses),
             $this->takesSharedLight,
             $this->turn,
+            $this->isQuiet,
         );
     }
 

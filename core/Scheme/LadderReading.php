@@ -29,7 +29,7 @@ final readonly class LadderReading
     /** @param  RungPlaces  $places where its rungs lie; not known until a tier says so */
     public function __construct(
         public AreaLadder $area,
-        public Srgb $ground,
+        public Ground $ground,
         public ?SharedLight $light = null,
         public bool $lastLightIsBase = false,
         private LadderRules $rules = new LadderRules,
@@ -51,10 +51,14 @@ final readonly class LadderReading
         $this->fault = $fault;
     }
 
-    /** As a tier lays it. */
-    public function lying(RungPlaces $places): self
+    /**
+     * As a tier lays it.
+     *
+     * @param  Ground  $ground as that tier lays it
+     */
+    public function lying(RungPlaces $places, Ground $ground): self
     {
-        return new self($this->area, $this->ground, $this->light, $this->lastLightIsBase, $this->rules, $places);
+        return new self($this->area, $ground, $this->light, $this->lastLightIsBase, $this->rules, $places);
     }
 
     /**
@@ -73,14 +77,22 @@ final readonly class LadderReading
         ));
     }
 
-    /** A tone that is used again for less, in another place, need not be lighter; nor the base as last light, where that is the school. */
+    /**
+     * A shade over lights is held against those, a light over a sketch against the lightest of it. A tone that is used again for less, in another place, need not be lighter;
+     * nor the base as last light, where that is the school.
+     */
     private function isMeant(LadderFinding $finding): bool
     {
-        if ($finding->fault !== LadderFault::NotLighter) {
-            return false;
-        }
         [$at, $against] = [$this->rungAt($finding->at), $this->rungAt((int) $finding->against)];
         $rung = $this->rungs[$at];
+        $lighter = $rung->shown->lightness() - $rung->under->lightness();
+        if ($finding->fault !== LadderFault::NotLighter) {
+            return match ($finding->fault) {
+                LadderFault::ShadeNotDarker => -$lighter >= $this->rules->minStep,
+                LadderFault::Jump => $lighter <= $this->rules->maxStep,
+                default => false,
+            };
+        }
         $before = array_filter(array_slice($this->rungs, 0, $at), static fn (ShownRung $one): bool => $one->rung->recipe->equals($rung->rung->recipe));
         $isBase = array_filter($before, static fn (ShownRung $one): bool => $one->rung->role === RungRole::Base) !== [];
 
@@ -103,24 +115,24 @@ final readonly class LadderReading
         return array_keys(array_filter($this->rungs, static fn (ShownRung $rung): bool => $rung->rung->role === $role));
     }
 
-    /** The rung at a step of the tonal ladder, which leaves the ground out. */
+    /** The rung at a step of the tonal ladder. */
     public function rungAt(int $step): int
     {
         return $this->onLadder()[$step];
     }
 
-    /** @return list<int> by step of the tonal ladder, where its rung stands */
+    /** @return list<int> by step of the tonal ladder, where its rung stands; it leaves out the ground and what a later base tints */
     public function onLadder(): array
     {
-        return array_keys(array_filter($this->rungs, static fn (ShownRung $rung): bool => $rung->rung->role !== RungRole::Ground));
+        return array_keys(array_filter($this->rungs, static fn (ShownRung $rung): bool => $rung->as !== null));
     }
 
     /** What the area is painted in before anything is shaded or lit. */
     public function base(): ?Srgb
     {
-        $base = $this->at(RungRole::Base)[0] ?? null;
+        $bases = $this->at(RungRole::Base);
 
-        return $base === null ? null : $this->rungs[$base]->shown;
+        return $bases === [] ? null : $this->rungs[$bases[count($bases) - 1]]->shown;
     }
 
     /** @return list<LadderStep> */

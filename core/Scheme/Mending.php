@@ -84,9 +84,9 @@ final readonly class Mending
     /** A shade where there is none: the darkest wash of the studio as it is. Null where it would not show, or there is none. */
     public function firstShade(LadderReading $reading): ?Suggestion
     {
-        $base = $reading->at(RungRole::Base)[0] ?? null;
+        $bases = $reading->at(RungRole::Base);
 
-        return $base === null ? null : $this->shadedWithWash($reading, $base + 1, true, NextStep::OF_SHADE, 1);
+        return $bases === [] ? null : $this->shadedWithWash($reading, $bases[count($bases) - 1] + 1, true, NextStep::OF_SHADE, 1);
     }
 
     /** The same wash in the place of a shade that is none. */

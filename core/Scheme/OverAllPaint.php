@@ -21,7 +21,7 @@ final readonly class OverAllPaint
      * @param  array<string, array<int, Srgb>>  $colours by use and step from 1; what the scheme says nothing of has none
      */
     private function __construct(
-        private array $uses,
+        public array $uses,
         public array $colours,
     ) {
     }

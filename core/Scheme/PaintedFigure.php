@@ -19,7 +19,6 @@ final readonly class PaintedFigure
     /**
      * @param  array<array-key, TierLadder>  $ladders by area; an area that the scheme says nothing of has none
      * @param  list<string>  $focal areas that the scheme makes draw the eye; none: those of the type
-     * @param  list<string>  $quiet areas that the scheme wants quiet, so that they need not reach the span of the tier
      * @param  bool  $isOfOneColour whether the scheme wants one colour over most of the figure: a uniform, a row of black plate
      */
     public function __construct(
@@ -27,15 +26,15 @@ final readonly class PaintedFigure
         public array $ladders,
         public Standard $standard,
         private array $focal = [],
-        private array $quiet = [],
         public bool $isOfOneColour = false,
     ) {
     }
 
-    /** Whether an area draws the eye, so that it must reach the span of its tier by itself. */
+    /** Whether an area draws the eye and shall not be quiet, so that it must reach the span of its tier by itself. */
     public function isFocal(string $area): bool
     {
-        return ! in_array($area, $this->quiet, true) && ($this->focal === [] ? $this->type->area($area)->focal ?? false : in_array($area, $this->focal, true));
+        return ($this->focal === [] ? $this->type->area($area)->focal ?? false : in_array($area, $this->focal, true))
+            && ($this->ladders[$area] ?? null)?->reading->area->isQuiet !== true;
     }
 
     /** Whether a step is a wash or a glaze: thin paint that lets through what it lies on. */

@@ -10,9 +10,12 @@ use Core\Plate\Palette;
 /** The colours of a plate: what a scheme lays with each step of each use. */
 final readonly class PlateColours
 {
-    /** @param  list<Srgb>  $lights */
+    /**
+     * @param  non-empty-list<Srgb>  $grounds
+     * @param  list<Srgb>  $lights
+     */
     private function __construct(
-        private Srgb $ground,
+        private array $grounds,
         private Srgb $base,
         private Srgb $shade,
         private array $lights,
@@ -23,9 +26,10 @@ final readonly class PlateColours
     /** @param  list<TierStep>  $steps that a tier lays */
     public static function of(LadderReading $reading, array $steps, OverAllPaint $overAll): Palette
     {
-        $base = $reading->base() ?? $reading->ground;
+        $grounds = self::grounds($reading);
+        $base = $reading->base() ?? $grounds[0];
         $colours = new self(
-            $reading->at(RungRole::Ground) === [] ? $reading->ground : $reading->rungs[$reading->at(RungRole::Ground)[0]]->shown,
+            $grounds,
             $base,
             self::own($reading, RungRole::Shade)[0] ?? Srgb::ofLight(...array_map(static fn (float $light): float => $light / 3, $base->light())),
             self::own($reading, RungRole::Light) ?: [$base],
@@ -46,7 +50,24 @@ final readonly class PlateColours
             }
         }
 
-        return new Palette($this->ground, $this->base, $this->shade, $this->lights, $this->detail, $ofUses);
+        return new Palette($this->grounds[0], $this->base, $this->shade, $this->lights, $this->detail, $ofUses, $this->grounds);
+    }
+
+    /**
+     * What lies under the paint, in turn: those of the scheme, then those of the area, of which one that covers it all
+     * takes the place of the others.
+     *
+     * @return non-empty-list<Srgb>
+     */
+    private static function grounds(LadderReading $reading): array
+    {
+        $grounds = $reading->ground->colours();
+        foreach ($reading->at(RungRole::Ground) as $at) {
+            $rung = $reading->rungs[$at];
+            $grounds = $rung->rung->cover < 1 ? [...$grounds, $rung->shown] : [$rung->shown];
+        }
+
+        return $grounds;
     }
 
     /** @return list<Srgb> colours of the paint itself, not of what is seen of it over something */

@@ -54,7 +54,9 @@ final readonly class TierLadder
     ) {
         $turns = self::turns($reading, $uses, $standard);
         $this->steps = self::laid($reading, $turns, self::lights($reading, $turns, $rules, $asked));
-        $this->reading = $reading->lying(RungPlaces::ofSteps($reading->area, $this->steps, $standard));
+        $over = $overAll ?? OverAllPaint::none();
+        $ground = self::grounds($uses, $over, $standard) === 1 ? $reading->ground->withoutSketch() : $reading->ground;
+        $this->reading = $reading->lying(RungPlaces::ofSteps($reading->area, $this->steps, $standard), $ground);
         $taken = [];
         foreach ($this->steps as $step) {
             if ($step->rung !== null) {
@@ -63,8 +65,20 @@ final readonly class TierLadder
         }
         ksort($taken);
         $this->taken = array_values($taken);
-        $this->plate = $uses === [] ? null : self::plate($this->reading, $this->steps, $uses, $standard, $overAll ?? OverAllPaint::none());
+        $this->plate = $uses === [] ? null : self::plate($this->reading, $this->steps, $uses, $standard, $over);
         $this->span = $this->plate->span ?? 0.0;
+    }
+
+    /**
+     * How often a ground is laid; a tier that lays one alone leaves out the sketch.
+     *
+     * @param  list<ComposedUse>  $uses
+     */
+    private static function grounds(array $uses, OverAllPaint $overAll, Standard $standard): int
+    {
+        $laid = [...array_map(static fn (ComposedUse $use): TechniqueUse => $use->use, $uses), ...$overAll->uses];
+
+        return count(array_filter($laid, static fn (TechniqueUse $use): bool => $standard->technique($use->techniques[0])->group === TechniqueGroup::Ground));
     }
 
     /** @return list<float> L* of each place of the area as it comes out; none where metals are laid, which are no flat colour */

@@ -32,6 +32,7 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use Core\Colour\LadderFault;
 use Core\Colour\LadderFinding;
+use Core\Scheme\Ground;
 
 /** The harbour guard of Port Ember: 55 figures in seven units, some of them under way. */
 final readonly class DemoJob
@@ -71,7 +72,7 @@ final readonly class DemoJob
     private function scheme(Job $job): void
     {
         $scheme = $this->begin->handle('Harbour guard', 'Harbour guard');
-        $head = new SchemeHead('Harbour guard', 'Quay Fog primer', 'Gull White', 1, 1, 1, 'series', 'from above, a little left', ['face', 'lamp glass', 'helmet'], 'Lantern Yellow on glass and lamps only', 'Wet stone and oilskin by lamplight: cold shadows, warm lights.');
+        $head = new SchemeHead('Harbour guard', 'Quay Fog primer', '', Ground::OF_SKETCH, 'Gull White', 1, 1, 1, 'series', 'from above, a little left', ['face', 'lamp glass', 'helmet'], false, 'Lantern Yellow on glass and lamps only', 'Wet stone and oilskin by lamplight: cold shadows, warm lights.');
         $this->change->handle($scheme, $head, $scheme->version);
         $this->paste->handle($scheme, $this->standards->of($job->standard_version_id), DemoSeeder::file('port-ember-paints.csv'));
         $this->mend($scheme->refresh());

@@ -124,6 +124,45 @@ final class SchemeTest extends TestCase
         self::assertNotSame($before, $plates());
     }
 
+    public function test_a_second_primer_from_above_shows_through_thin_paint(): void
+    {
+        $scheme = $this->scheme();
+        $thin = self::draft('helmet', [['base', 'Weir Blue 1 + Thin medium 3', 1.0]]);
+        $preview = fn (): array => $this->answer($this->lead(), 'POST', "/schemes/{$scheme->id}/area-previews", $thin + ['type' => 'lamplighter'])['area']['rungs'][0];
+        $before = $preview();
+        $shown = $this->scheming('PUT', "/schemes/{$scheme->id}", $this->wholeScheme($scheme, ['ground' => 'Pitch primer', 'sketch' => 'Quay Fog primer', 'sketch_cover' => 0.3]) + ['type' => 'lamplighter', 'tier' => 'guard']);
+
+        self::assertSame(['Pitch primer', 'Quay Fog primer', 0.3], [$shown['ground'], $shown['sketch'], $shown['sketch_cover']]);
+        self::assertLessThan($before['lightness'], $preview()['lightness'], 'mostly over the dark one');
+        $dark = $this->scheming('PUT', "/schemes/{$scheme->id}", ['version' => $scheme->refresh()->version] + $this->wholeScheme($scheme, ['ground' => 'Pitch primer']) + ['type' => 'lamplighter', 'tier' => 'guard']);
+        self::assertSame('', $dark['sketch']);
+
+        $put = fn (array $change) => $this->as($this->lead(), 'PUT', "/schemes/{$scheme->id}", $this->wholeScheme($scheme->refresh(), $change));
+        $this->assertRefused($put(['sketch' => 'No such primer']), 422, 'unknown-paint', '/sketch');
+        $this->assertRefused($put(['sketch_cover' => 0]), 422, 'invalid', '/sketch_cover');
+        $this->assertRefused($put(['sketch_cover' => 1.1]), 422, 'invalid', '/sketch_cover');
+    }
+
+    public function test_one_colour_may_be_wanted_and_an_area_quiet(): void
+    {
+        $scheme = $this->scheme();
+        $codes = fn (): array => array_column($this->show('heron-rider', 'guard')['findings'], 'code');
+        self::assertContains('one-family', $codes());
+        $this->answer($this->lead(), 'PUT', "/schemes/{$scheme->id}", $this->wholeScheme($scheme, ['one_colour' => true]));
+        self::assertNotContains('one-family', $codes());
+
+        $helmet = $this->area($this->show('lamplighter', 'guard'), 'face');
+        self::assertNotNull($helmet['asked']);
+        $quiet = ['quiet' => true, 'version' => $helmet['version']] + self::draft('face', [['base', 'Weir Blue', 1.0]]);
+        $this->answer($this->lead(), 'PUT', "/scheme-areas/{$helmet['id']}", $quiet);
+        $shown = $this->area($this->show('lamplighter', 'guard'), 'face');
+        self::assertSame([true, null], [$shown['quiet'], $shown['asked']]);
+        self::assertNotContains('span-short', array_column($shown['findings'], 'code'));
+
+        $this->answer($this->lead(), 'POST', '/schemes', ['force' => 'Harbour guard', 'name' => 'Second company']);
+        self::assertTrue(Scheme::query()->where('name', 'Second company')->firstOrFail()->one_colour, 'a company begins as the common scheme has it');
+    }
+
     public function test_a_company_differs_only_where_it_says_so(): void
     {
         $common = $this->scheme();
@@ -364,19 +403,19 @@ final class SchemeTest extends TestCase
     private function wholeScheme(Scheme $scheme, array $change): array
     {
         return $change + [
-            'name' => $scheme->name, 'ground' => 'Quay Fog primer', 'light' => 'Gull White', 'light_own' => 1, 'light_parts' => 1, 'light_reach' => 1, 'last_light' => 'series',
+            'name' => $scheme->name, 'ground' => 'Quay Fog primer', 'sketch' => '', 'sketch_cover' => 0.5, 'one_colour' => false, 'light' => 'Gull White', 'light_own' => 1, 'light_parts' => 1, 'light_reach' => 1, 'last_light' => 'series',
             'light_from' => '', 'focal' => [], 'accents' => '', 'note' => '', 'version' => $scheme->version,
         ];
     }
 
     /**
      * @param  list<array{string, string, float}>  $rungs role, mix and cover
-     * @return array{area: string, figure_type: null, uses: list<mixed>, takes_shared_light: bool, turn: string, note: string, rungs: list<array{role: string, mix: string, cover: float, coats: int}>}
+     * @return array{area: string, figure_type: null, uses: list<mixed>, takes_shared_light: bool, turn: string, quiet: bool, note: string, rungs: list<array{role: string, mix: string, cover: float, coats: int}>}
      */
     private static function draft(string $area, array $rungs): array
     {
         return [
-            'area' => $area, 'figure_type' => null, 'uses' => [], 'takes_shared_light' => true, 'turn' => 'none', 'note' => '',
+            'area' => $area, 'figure_type' => null, 'uses' => [], 'takes_shared_light' => true, 'turn' => 'none', 'quiet' => false, 'note' => '',
             'rungs' => array_map(static fn (array $rung): array => ['role' => $rung[0], 'mix' => $rung[1], 'cover' => $rung[2], 'coats' => 1], $rungs),
         ];
     }

@@ -24,6 +24,7 @@ final readonly class AreaDraft
         public array $uses,
         public bool $takesSharedLight = true,
         public string $turn = 'none',
+        public bool $quiet = false,
         public string $note = '',
     ) {
     }

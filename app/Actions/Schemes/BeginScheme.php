@@ -31,7 +31,8 @@ final readonly class BeginScheme
     private static function light(Scheme $common): array
     {
         return [
-            'ground_paint_id' => $common->ground_paint_id, 'light_paint_id' => $common->light_paint_id, 'light_own' => $common->light_own,
+            'ground_paint_id' => $common->ground_paint_id, 'sketch_paint_id' => $common->sketch_paint_id, 'sketch_cover' => $common->sketch_cover, 'one_colour' => $common->one_colour,
+            'light_paint_id' => $common->light_paint_id, 'light_own' => $common->light_own,
             'light_parts' => $common->light_parts, 'light_reach' => $common->light_reach, 'last_light' => $common->last_light, 'light_from' => $common->light_from,
         ];
     }

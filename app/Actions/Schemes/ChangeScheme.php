@@ -30,9 +30,10 @@ final readonly class ChangeScheme
         $members = [
             'name' => $head->name,
             'ground_paint_id' => $this->paint($head->ground, '/ground'),
+            'sketch_paint_id' => $this->paint($head->sketch, '/sketch'), 'sketch_cover' => $head->sketchCover,
             'light_paint_id' => $this->paint($head->light, '/light'),
             'light_own' => $head->lightOwn, 'light_parts' => $head->lightParts, 'light_reach' => $head->lightReach,
-            'last_light' => $head->lastLight, 'light_from' => $head->lightFrom, 'focal' => $head->focal, 'accents' => $head->accents, 'note' => $head->note,
+            'last_light' => $head->lastLight, 'light_from' => $head->lightFrom, 'focal' => $head->focal, 'one_colour' => $head->oneColour, 'accents' => $head->accents, 'note' => $head->note,
         ];
         $this->requireLight($head, $members['light_paint_id']);
         if (Scheme::query()->where('force_id', $scheme->force_id)->where('name', $head->name)->whereKeyNot($scheme->id)->exists()) {

@@ -41,6 +41,6 @@ final readonly class DraftReader
             $uses[] = new UseRecipe($use['use'], $use['step'], $this->paints->recipe($use['mix'], "/uses/{$at}/mix"));
         }
 
-        return new AreaLadder($draft->area, $rungs, $uses, $draft->takesSharedLight, Turn::from($draft->turn));
+        return new AreaLadder($draft->area, $rungs, $uses, $draft->takesSharedLight, Turn::from($draft->turn), $draft->quiet);
     }
 }

@@ -58,7 +58,7 @@ final readonly class ReadScheme
             }
         }
 
-        return new SchemeReading($scheme, $ladders, $standard, $types, $key, $shown, $composition, new PaintedFigure($types[$key], $painted, $standard, $scheme->focal ?? []), $this->mending($ladders), Acceptances::of($scheme), $overAll);
+        return new SchemeReading($scheme, $ladders, $standard, $types, $key, $shown, $composition, new PaintedFigure($types[$key], $painted, $standard, $scheme->focal ?? [], $scheme->one_colour), $this->mending($ladders), Acceptances::of($scheme), $overAll);
     }
 
     public function standard(Scheme $scheme): Standard

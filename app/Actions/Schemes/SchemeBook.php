@@ -10,6 +10,7 @@ use App\Models\SchemeArea;
 use App\Models\SchemeStep;
 use Core\Colour\Srgb;
 use Core\Scheme\AreaLadder;
+use Core\Scheme\Ground;
 use Core\Scheme\Recipe;
 use Core\Scheme\Rung;
 use Core\Scheme\RungRole;
@@ -60,7 +61,7 @@ final class SchemeBook
             }
         }
 
-        return new AreaLadder($row->area, $rungs, $uses, $row->takes_shared_light, Turn::from($row->turn));
+        return new AreaLadder($row->area, $rungs, $uses, $row->takes_shared_light, Turn::from($row->turn), $row->quiet);
     }
 
     public function light(Scheme $scheme): ?SharedLight
@@ -68,6 +69,15 @@ final class SchemeBook
         return $scheme->last_light === 'shared' && $scheme->light_paint_id !== null
             ? new SharedLight(Recipe::of($this->paints->paint($scheme->light_paint_id)), $scheme->light_own, $scheme->light_parts, $scheme->light_reach)
             : null;
+    }
+
+    /** What a scheme says lies under all paint; one that differs takes both primers from the common one, or has its own. */
+    private function ground(Scheme $scheme): Ground
+    {
+        $first = $scheme->ground_paint_id === null ? Srgb::fromHex(self::PLAIN_GROUND) : $this->paints->paint($scheme->ground_paint_id)->colour;
+        $sketch = $scheme->sketch_paint_id === null ? null : Recipe::of($this->paints->paint($scheme->sketch_paint_id))->over($first, 1);
+
+        return new Ground($first, $sketch, $scheme->sketch_cover);
     }
 
     public function forget(): void
@@ -84,12 +94,11 @@ final class SchemeBook
             $of = $schemes->get($row->scheme_id) ?? throw new LogicException("Scheme {$row->scheme_id} was not read.");
             $areas[] = ['scheme' => $of, 'row' => $row, 'ladder' => $this->ladder($row)];
         }
-        $ground = $scheme->ground_paint_id ?? ($scheme->common_id === null ? null : $schemes->get($scheme->common_id)?->ground_paint_id);
 
         return new SchemeLadders(
             $scheme,
             $areas,
-            $ground === null ? Srgb::fromHex(self::PLAIN_GROUND) : $this->paints->paint($ground)->colour,
+            $this->ground($scheme->ground_paint_id === null ? $schemes->get($scheme->common_id ?? $scheme->id) ?? $scheme : $scheme),
             $this->light($scheme),
             $this->rules->now(),
         );

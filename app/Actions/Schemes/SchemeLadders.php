@@ -6,11 +6,11 @@ namespace App\Actions\Schemes;
 
 use App\Models\Scheme;
 use App\Models\SchemeArea;
-use Core\Colour\Srgb;
 use Core\Composition\ComposedUse;
 use Core\Composition\Composition;
 use Core\Composition\FigureType;
 use Core\Scheme\AreaLadder;
+use Core\Scheme\Ground;
 use Core\Scheme\LadderReading;
 use Core\Scheme\OverAllPaint;
 use Core\Scheme\SchemeRules;
@@ -30,12 +30,11 @@ final class SchemeLadders
 
     /**
      * @param  list<array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}>  $areas of the scheme and of the common one
-     * @param  Srgb  $ground what lies under all paint
      */
     public function __construct(
         public readonly Scheme $scheme,
         private readonly array $areas,
-        public readonly Srgb $ground,
+        public readonly Ground $ground,
         public readonly ?SharedLight $light,
         public readonly SchemeRules $rules,
     ) {

@@ -85,7 +85,7 @@ final readonly class StoreArea
     /** @return array<string, mixed> */
     private static function members(AreaDraft $draft): array
     {
-        return ['takes_shared_light' => $draft->takesSharedLight, 'turn' => $draft->turn, 'note' => $draft->note];
+        return ['takes_shared_light' => $draft->takesSharedLight, 'turn' => $draft->turn, 'quiet' => $draft->quiet, 'note' => $draft->note];
     }
 
     private function steps(SchemeArea $row, AreaLadder $ladder): void

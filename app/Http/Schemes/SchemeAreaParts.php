@@ -87,6 +87,7 @@ use Core\Why as CoreWhy;
  *   on_figure: bool,
  *   takes_shared_light: bool,
  *   turn: value-of<Turn>,
+ *   quiet: bool,
  *   note: string,
  *   rungs: list<SchemeRung>,
  *   uses: list<SchemeUse>,
@@ -117,7 +118,7 @@ final readonly class SchemeAreaParts
         $surface = $place?->area->surface;
         $tier = $this->reading->laid($ladder);
         $reading = $tier->reading;
-        $asked = $this->reading->figure->isFocal($ladder->area) ? $this->reading->asked($this->reading->tier) : null;
+        $asked = ! $ladder->isQuiet && $this->reading->figure->isFocal($ladder->area) ? $this->reading->asked($this->reading->tier) : null;
 
         return [
             'id' => $row?->id,
@@ -131,6 +132,7 @@ final readonly class SchemeAreaParts
             'on_figure' => $place !== null,
             'takes_shared_light' => $ladder->takesSharedLight,
             'turn' => $ladder->turn->value,
+            'quiet' => $ladder->isQuiet,
             'note' => $row->note ?? '',
             'rungs' => array_map(fn (ShownRung $rung, int $at): array => $this->rung($rung, in_array($at, $tier->taken, true), $place), $reading->rungs, array_keys($reading->rungs)),
             'uses' => $this->uses($ladder, $tier),
@@ -250,7 +252,7 @@ final readonly class SchemeAreaParts
     private function step(TierStep $step, LadderReading $reading): array
     {
         $technique = $this->reading->standard->technique($step->use->technique);
-        $under = $step->rung === null ? $reading->ground : $reading->rungs[$step->rung]->under;
+        $under = $step->rung === null ? $reading->ground->patches()->mean() : $reading->rungs[$step->rung]->under;
 
         return [
             'use' => $step->use->use->id,

@@ -31,6 +31,7 @@ final class SchemeAreaRequest extends ApiRequest
             'uses.*.mix' => ['required', 'string', 'max:500'],
             'takes_shared_light' => ['required', 'boolean'],
             'turn' => ['required', OneOf::of(Turn::class)],
+            'quiet' => ['required', 'boolean'],
             'note' => ['present', 'nullable', 'string', 'max:500'],
             'version' => ['nullable', 'integer'],
             'type' => ['nullable', 'string', 'max:120'],
@@ -63,6 +64,7 @@ final class SchemeAreaRequest extends ApiRequest
             array_map(static fn (array $use): array => ['use' => self::text($use, 'use'), 'step' => (int) self::number($use, 'step'), 'mix' => self::text($use, 'mix')], $this->entries('uses')),
             $this->boolean('takes_shared_light'),
             $this->string('turn')->toString(),
+            $this->boolean('quiet'),
             $this->string('note')->toString(),
         );
     }

@@ -18,6 +18,8 @@ final class SchemeHeadRequest extends ApiRequest
         return [
             'name' => ['required', 'string', 'max:120'],
             'ground' => ['present', 'nullable', 'string', 'max:120'],
+            'sketch' => ['present', 'nullable', 'string', 'max:120'],
+            'sketch_cover' => ['required', 'numeric', 'gt:0', 'max:1'],
             'light' => ['present', 'nullable', 'string', 'max:120'],
             'light_own' => ['required', 'numeric', 'gt:0', 'max:99'],
             'light_parts' => ['required', 'numeric', 'gt:0', 'max:99'],
@@ -26,6 +28,7 @@ final class SchemeHeadRequest extends ApiRequest
             'light_from' => ['present', 'nullable', 'string', 'max:120'],
             'focal' => ['present', 'array', 'max:3'],
             'focal.*' => ['string', 'max:120', 'distinct'],
+            'one_colour' => ['required', 'boolean'],
             'accents' => ['present', 'nullable', 'string', 'max:500'],
             'note' => ['present', 'nullable', 'string', 'max:2000'],
             'version' => ['required', 'integer'],
@@ -37,7 +40,10 @@ final class SchemeHeadRequest extends ApiRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.required' => 'Give the scheme a name.', 'focal.max' => 'At most three areas draw the eye; name the strongest.', 'focal.*.distinct' => 'This area is named twice.'];
+        return [
+            'name.required' => 'Give the scheme a name.', 'sketch_cover.*' => 'The second primer lies on over 0 and at most all of the figure, of 1.',
+            'focal.max' => 'At most three areas draw the eye; name the strongest.', 'focal.*.distinct' => 'This area is named twice.',
+        ];
     }
 
     public function head(): SchemeHead
@@ -47,6 +53,8 @@ final class SchemeHeadRequest extends ApiRequest
         return new SchemeHead(
             $this->string('name')->toString(),
             $this->string('ground')->toString(),
+            $this->string('sketch')->toString(),
+            $this->float('sketch_cover'),
             $this->string('light')->toString(),
             $this->float('light_own'),
             $this->float('light_parts'),
@@ -54,6 +62,7 @@ final class SchemeHeadRequest extends ApiRequest
             $this->string('last_light')->toString(),
             $this->string('light_from')->toString(),
             array_values(array_filter(is_array($focal) ? $focal : [], is_string(...))),
+            $this->boolean('one_colour'),
             $this->string('accents')->toString(),
             $this->string('note')->toString(),
         );

@@ -25,7 +25,7 @@ final readonly class SchemePresenter
 
     public function of(Scheme $scheme, ?string $type, ?string $tier): SchemeResource
     {
-        $scheme->load(['force', 'groundPaint', 'lightPaint']);
+        $scheme->load(['force', 'groundPaint', 'sketchPaint', 'lightPaint']);
         $others = array_map(SchemesResource::row(...), $this->list($scheme->force_id));
 
         return new SchemeResource($this->reading->handle($scheme, $type, $tier), $others, array_values(SchemeNote::query()->where('scheme_id', $scheme->id)->with('user')->orderByDesc('id')->limit(self::MOST_NOTES)->get()->all()), $this->paints->of($scheme->force_id));

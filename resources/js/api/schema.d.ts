@@ -2876,6 +2876,8 @@ export interface components {
             common_id: number | null;
             version: number;
             ground: string;
+            sketch: string;
+            sketch_cover: number;
             light: string;
             light_hex: string | null;
             light_own: number;
@@ -2884,6 +2886,7 @@ export interface components {
             last_light: string;
             light_from: string;
             focal: string[];
+            one_colour: boolean;
             accents: string;
             note: string;
             picture: string | null;
@@ -2923,6 +2926,7 @@ export interface components {
             takes_shared_light: boolean;
             /** @enum {string} */
             turn: "none" | "warm" | "cold";
+            quiet: boolean;
             note: string;
             rungs: components["schemas"]["SchemeRung"][];
             uses: components["schemas"]["SchemeUse"][];
@@ -5918,6 +5922,7 @@ export interface operations {
                     takes_shared_light: boolean;
                     /** @enum {string} */
                     turn: "none" | "warm" | "cold";
+                    quiet: boolean;
                     note: string | null;
                     version?: number | null;
                     type?: string | null;
@@ -6202,6 +6207,8 @@ export interface operations {
                 "application/json": {
                     name: string;
                     ground: string | null;
+                    sketch: string | null;
+                    sketch_cover: number;
                     light: string | null;
                     light_own: number;
                     light_parts: number;
@@ -6210,6 +6217,7 @@ export interface operations {
                     last_light: "shared" | "series" | "base";
                     light_from: string | null;
                     focal: string[];
+                    one_colour: boolean;
                     accents: string | null;
                     note: string | null;
                     version: number;
@@ -6355,6 +6363,7 @@ export interface operations {
                     takes_shared_light: boolean;
                     /** @enum {string} */
                     turn: "none" | "warm" | "cold";
+                    quiet: boolean;
                     note: string | null;
                     version?: number | null;
                     type?: string | null;
@@ -6415,6 +6424,7 @@ export interface operations {
                     takes_shared_light: boolean;
                     /** @enum {string} */
                     turn: "none" | "warm" | "cold";
+                    quiet: boolean;
                     note: string | null;
                     version?: number | null;
                     type?: string | null;

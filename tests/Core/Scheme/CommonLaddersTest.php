@@ -11,6 +11,7 @@ use Core\Composition\FigureType;
 use Core\Composition\SizeClass;
 use Core\Composition\TypeArea;
 use Core\Scheme\AreaLadder;
+use Core\Scheme\Ground;
 use Core\Scheme\HoldingTogether;
 use Core\Scheme\LadderReading;
 use Core\Scheme\Mending;
@@ -169,7 +170,7 @@ final class CommonLaddersTest extends TestCase
         $painted = [];
         foreach ($way['areas'] as $area => $rungs) {
             $ladder = new AreaLadder($area, array_map(static fn (array $rung): Rung => new Rung(RungRole::from($rung[0]), Recipe::of(self::paint($rung[1])), $rung[2]), $rungs));
-            $painted[$area] = new TierLadder(new LadderReading($ladder, self::paint($way['ground'])->colour, $light, rules: $rules->ladder), $composition->usesOn($area), $standard, $rules->ladder);
+            $painted[$area] = new TierLadder(new LadderReading($ladder, new Ground(self::paint($way['ground'])->colour), $light, rules: $rules->ladder), $composition->usesOn($area), $standard, $rules->ladder);
         }
         $figure = new PaintedFigure($type, $painted, $standard, isOfOneColour: $way['one_colour'] ?? false);
         $found = [];

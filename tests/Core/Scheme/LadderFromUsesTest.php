@@ -11,6 +11,7 @@ use Core\Composition\Composition;
 use Core\Composition\FigureType;
 use Core\Plate\Zone;
 use Core\Scheme\AreaLadder;
+use Core\Scheme\Ground;
 use Core\Scheme\LadderFromUses;
 use Core\Scheme\LadderReading;
 use Core\Scheme\Recipe;
@@ -55,7 +56,7 @@ final class LadderFromUsesTest extends TestCase
 
         self::assertSame([], $ladder->rungs);
         self::assertSame(['rim-coat 1 Lamp Black', 'wash 1 Bilge wash'], self::uses($ladder));
-        self::assertNull((new LadderReading($ladder, Srgb::fromHex('#777777')))->fault);
+        self::assertNull((new LadderReading($ladder, new Ground(Srgb::fromHex('#777777'))))->fault);
     }
 
     public function test_what_the_ladder_says_already_is_not_said_twice(): void
@@ -85,7 +86,7 @@ final class LadderFromUsesTest extends TestCase
         $area = new AreaLadder('oilskin coat', [new Rung(RungRole::Base, Paints::mix(['Harbour Slate' => 1]))]);
         $uses = self::at('lamplighter', 'guard')->usesOn('oilskin coat');
         $text = static fn (bool $again): ?string => array_values(array_filter(
-            (new TierLadder(new LadderReading($area, Srgb::fromHex('#777777'), null, $again), $uses, $standard, new LadderRules))->steps,
+            (new TierLadder(new LadderReading($area, new Ground(Srgb::fromHex('#777777')), null, $again), $uses, $standard, new LadderRules))->steps,
             static fn (TierStep $step): bool => $step->use->use->id === 'layer',
         ))[0]->recipe?->text();
 
@@ -131,7 +132,7 @@ final class LadderFromUsesTest extends TestCase
         ]);
         foreach ($type->areas as $area) {
             $uses = $composition->usesOn($area->area->id);
-            $tierLadder = new TierLadder(new LadderReading($ladder, Srgb::fromHex('#9a9d9e')), $uses, $standard, new LadderRules);
+            $tierLadder = new TierLadder(new LadderReading($ladder, new Ground(Srgb::fromHex('#9a9d9e'))), $uses, $standard, new LadderRules);
             $plate = $tierLadder->plate;
             self::assertSame($uses === [], $plate === null);
             if ($plate === null) {

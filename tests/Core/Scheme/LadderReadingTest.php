@@ -9,6 +9,7 @@ use Core\Colour\LadderRules;
 use Core\Colour\LightChoice;
 use Core\Colour\Srgb;
 use Core\Scheme\AreaLadder;
+use Core\Scheme\Ground;
 use Core\Scheme\LadderReading;
 use Core\Scheme\Mending;
 use Core\Scheme\NotARung;
@@ -75,7 +76,7 @@ final class LadderReadingTest extends TestCase
         ];
         $texts = static fn (?SharedLight $light, bool $takes = true): array => array_map(
             static fn (ShownRung $rung): string => $rung->recipe->text(),
-            (new LadderReading(new AreaLadder('plate', $rungs, [], $takes), Srgb::fromHex('#777777'), $light))->rungs,
+            (new LadderReading(new AreaLadder('plate', $rungs, [], $takes), new Ground(Srgb::fromHex('#777777')), $light))->rungs,
         );
         $white = Paints::mix(['Gull White' => 1]);
 
@@ -157,7 +158,7 @@ final class LadderReadingTest extends TestCase
     public function test_a_suggestion_reckons_with_the_shared_light(): void
     {
         $rungs = [new Rung(RungRole::Base, Paints::mix(['Harbour Slate' => 1])), new Rung(RungRole::Light, Paints::mix(['Weir Blue' => 1]), 0.4)];
-        $reading = new LadderReading(new AreaLadder('plate', $rungs), Srgb::fromHex('#777777'), new SharedLight(Paints::mix(['Gull White' => 1])));
+        $reading = new LadderReading(new AreaLadder('plate', $rungs), new Ground(Srgb::fromHex('#777777')), new SharedLight(Paints::mix(['Gull White' => 1])));
         $finding = self::finding($reading, 'jump');
         self::assertNotNull($finding, 'with half white in it the light jumps');
         $suggestion = (new Mending(new LadderRules, new Tints([]), Paints::mix(['Gull White' => 1])))->of($reading, $finding);
@@ -213,7 +214,7 @@ final class LadderReadingTest extends TestCase
     /** @param  list<Rung>  $rungs */
     private static function reading(array $rungs, string $ground = '#777777'): LadderReading
     {
-        return new LadderReading(new AreaLadder('area', $rungs), Srgb::fromHex($ground));
+        return new LadderReading(new AreaLadder('area', $rungs), new Ground(Srgb::fromHex($ground)));
     }
 
     private static function finding(LadderReading $reading, string $code): ?LadderFinding

@@ -8,6 +8,7 @@ use Core\Colour\LadderFinding;
 use Core\Colour\LadderRole;
 use Core\Colour\Srgb;
 use Core\Scheme\AreaLadder;
+use Core\Scheme\Ground;
 use Core\Scheme\LadderReading;
 use Core\Scheme\Mending;
 use Core\Scheme\Paint;
@@ -121,7 +122,7 @@ final class LayingTest extends TestCase
     {
         $rungs = array_map(static fn (array $step): Rung => new Rung(RungRole::from($step[0]), self::grey($step[1]), $step[2]), $steps);
 
-        return new LadderReading(new AreaLadder('plate', $rungs), Srgb::fromHex('#777777'), lastLightIsBase: $lastLightIsBase, places: new RungPlaces(array_filter(array_column($steps, 3))));
+        return new LadderReading(new AreaLadder('plate', $rungs), new Ground(Srgb::fromHex('#777777')), lastLightIsBase: $lastLightIsBase, places: new RungPlaces(array_filter(array_column($steps, 3))));
     }
 
     private static function grey(int $lightness): Recipe

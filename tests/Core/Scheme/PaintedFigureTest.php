@@ -15,6 +15,7 @@ use Core\Composition\SizeClass;
 use Core\Composition\TypeArea;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\AreasAgree;
+use Core\Scheme\Ground;
 use Core\Scheme\HoldingTogether;
 use Core\Scheme\LadderReading;
 use Core\Scheme\NeighbourPair;
@@ -121,13 +122,13 @@ final class PaintedFigureTest extends TestCase
 
         self::assertSame([false, true, false], [$figure->isFocal('coat'), $figure->isFocal('hat'), $figure->isFocal('boots')]);
         self::assertSame([true, false], [$said->isFocal('coat'), $said->isFocal('hat')]);
-        self::assertFalse((new PaintedFigure($figure->type, $figure->ladders, self::standard(), quiet: ['hat']))->isFocal('hat'), 'wanted quiet');
+        self::assertFalse(self::figure('one', self::coat(), new AreaLadder('hat', self::hat('Gull White')->rungs, isQuiet: true))->isFocal('hat'), 'wanted quiet');
     }
 
     public function test_one_coat_of_stain_goes_from_dark_to_light_by_itself(): void
     {
         $stain = new AreaLadder('coat', [new Rung(RungRole::Base, Recipe::of(new Paint('Red stain', PaintKind::Stain, Srgb::fromHex('#8a1020'), Opacity::Transparent)))]);
-        $of = static fn (string $technique): TierLadder => new TierLadder(new LadderReading($stain, Srgb::fromHex('#f0f0f0')), [self::asked('coat', $technique)], self::standard(), new LadderRules);
+        $of = static fn (string $technique): TierLadder => new TierLadder(new LadderReading($stain, new Ground(Srgb::fromHex('#f0f0f0'))), [self::asked('coat', $technique)], self::standard(), new LadderRules);
 
         self::assertGreaterThan(10.0, $of('stain')->span, 'it pools');
         self::assertSame(0.0, $of('base')->span, 'paint that covers is one tone');
@@ -136,7 +137,7 @@ final class PaintedFigureTest extends TestCase
 
     public function test_what_is_laid_over_the_whole_figure_is_seen_on_each_area(): void
     {
-        $coat = static fn (?OverAllPaint $overAll): TierLadder => new TierLadder(new LadderReading(self::hat('Gull White'), Srgb::fromHex('#777777')), [self::asked('hat', 'base'), self::asked('hat', 'wash')], self::standard(), new LadderRules, null, $overAll);
+        $coat = static fn (?OverAllPaint $overAll): TierLadder => new TierLadder(new LadderReading(self::hat('Gull White'), new Ground(Srgb::fromHex('#777777'))), [self::asked('hat', 'base'), self::asked('hat', 'wash')], self::standard(), new LadderRules, null, $overAll);
         $recess = static fn (TierLadder $ladder): float => $ladder->plate?->zones[1]->colour->lightness() ?? 0.0;
 
         self::assertLessThan($recess($coat(null)), $recess($coat(self::grime([]))));
@@ -305,7 +306,7 @@ final class PaintedFigureTest extends TestCase
 
     public function test_areas_of_one_name_that_differ_across_a_force_are_found_the_furthest_first(): void
     {
-        $reading = static fn (string $paint): LadderReading => new LadderReading(self::hat($paint), Srgb::fromHex('#777777'));
+        $reading = static fn (string $paint): LadderReading => new LadderReading(self::hat($paint), new Ground(Srgb::fromHex('#777777')));
         $findings = (new AreasAgree(3.0))->findings(['hat' => ['diver' => $reading('Weir Blue'), 'guard' => $reading('Weir Blue')], 'rim' => ['diver' => $reading('Lamp Black'), 'guard' => $reading('Gull White'), 'troll' => $reading('Wet Stone')]]);
 
         self::assertSame([['rim', 'diver', 'guard'], ['rim', 'guard', 'troll'], ['rim', 'diver', 'troll']], array_map(static fn (SchemeFinding $one): array => [$one->area, $one->arguments['one'], $one->arguments['other']], $findings));
@@ -347,7 +348,7 @@ final class PaintedFigureTest extends TestCase
         $use = new ComposedUse(new Area('figure', 'whole', 1.0), new TechniqueUse('wash', ['wash'], overAll: new OverAll(TechniqueGroup::Shade, $except)), 'wash', 0.0, Origin::Tier);
         $paint = new AreaLadder('figure', [], [new UseRecipe('wash', 1, Recipe::of(self::paint('#101010')))]);
 
-        return OverAllPaint::of([$use], (new TierLadder(new LadderReading($paint, Srgb::fromHex('#777777')), [$use], self::standard(), new LadderRules))->steps);
+        return OverAllPaint::of([$use], (new TierLadder(new LadderReading($paint, new Ground(Srgb::fromHex('#777777'))), [$use], self::standard(), new LadderRules))->steps);
     }
 
     private static function asked(string $area, string $technique): ComposedUse
@@ -381,7 +382,7 @@ final class PaintedFigureTest extends TestCase
         $composition = (new Composer($standard))->compose(new Figure($tier, 1.0, array_map(static fn (TypeArea $area): Area => $area->area, $type->areas)));
         $ladders = [];
         foreach ([$coat, $hat] as $area) {
-            $ladders[$area->area] = new TierLadder(new LadderReading($area, Srgb::fromHex($ground)), $composition->usesOn($area->area), $standard, new LadderRules);
+            $ladders[$area->area] = new TierLadder(new LadderReading($area, new Ground(Srgb::fromHex($ground))), $composition->usesOn($area->area), $standard, new LadderRules);
         }
 
         return new PaintedFigure($type, $ladders, $standard);

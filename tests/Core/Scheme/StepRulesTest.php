@@ -9,6 +9,7 @@ use Core\Colour\Srgb;
 use Core\Composition\ComposedUse;
 use Core\Composition\Origin;
 use Core\Scheme\AreaLadder;
+use Core\Scheme\Ground;
 use Core\Scheme\LadderReading;
 use Core\Scheme\Mending;
 use Core\Scheme\Paint;
@@ -153,7 +154,7 @@ final class StepRulesTest extends TestCase
             return new ComposedUse(new Area('coat', 'cloth', 0.5), new TechniqueUse($technique, [$technique], steps: (int) $steps), $technique, 0.0, Origin::Tier);
         }, $laid);
 
-        return new TierLadder(new LadderReading($area, Srgb::fromHex('#c0c0c0')), $uses, self::standard(), new LadderRules);
+        return new TierLadder(new LadderReading($area, new Ground(Srgb::fromHex('#c0c0c0'))), $uses, self::standard(), new LadderRules);
     }
 
     private static function mending(): Mending

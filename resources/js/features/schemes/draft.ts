@@ -22,6 +22,7 @@ export interface AreaDraft {
     uses: UseDraft[];
     takes_shared_light: boolean;
     turn: Turn;
+    quiet: boolean;
     note: string;
 }
 
@@ -37,12 +38,13 @@ export function draftOf(area: Area): AreaDraft {
         uses: area.uses.map(({ use, step, mix }) => ({ use, step, mix })),
         takes_shared_light: area.takes_shared_light,
         turn: area.turn,
+        quiet: area.quiet,
         note: area.note,
     };
 }
 
 export function newArea(area: string): AreaDraft {
-    return { area, figure_type: '', rungs: [], uses: [], takes_shared_light: true, turn: 'none', note: '' };
+    return { area, figure_type: '', rungs: [], uses: [], takes_shared_light: true, turn: 'none', quiet: false, note: '' };
 }
 
 /** The rungs with a suggestion taken: a step put in before a place, or another one in its place. */

@@ -11,7 +11,19 @@ type Area = Schemas['SchemeArea'];
 
 export type Head = Pick<
     Scheme,
-    'name' | 'ground' | 'light' | 'light_own' | 'light_parts' | 'light_reach' | 'light_from' | 'focal' | 'accents' | 'note'
+    | 'name'
+    | 'ground'
+    | 'sketch'
+    | 'sketch_cover'
+    | 'light'
+    | 'light_own'
+    | 'light_parts'
+    | 'light_reach'
+    | 'light_from'
+    | 'focal'
+    | 'one_colour'
+    | 'accents'
+    | 'note'
 > & { last_light: 'shared' | 'series' | 'base' };
 
 /** The colours of an area on their way to be stored. */

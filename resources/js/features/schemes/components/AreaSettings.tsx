@@ -28,6 +28,9 @@ export function AreaSettings({ scheme, draft, isNew, onChange }: Props) {
             >
                 Takes the shared light
             </Checkbox>
+            <Checkbox checked={draft.quiet} onChange={(event) => onChange({ quiet: event.target.checked })}>
+                Shall be quiet: it need not go from dark to light as far as its tier asks
+            </Checkbox>
             <Field label="Toward its lights it">
                 {(id) => <Select id={id} value={draft.turn} options={turns} onChange={(turn) => onChange({ turn })} />}
             </Field>

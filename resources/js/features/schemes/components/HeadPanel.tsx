@@ -3,7 +3,7 @@ import { MixInput } from '@features/paints';
 import { ErrorNote } from '@shared/ErrorNote';
 import { Field, NumberField, TextField } from '@shared/Field';
 import { SidePanel } from '@shared/SidePanel';
-import { Button, Select } from 'antd';
+import { Button, Checkbox, Select } from 'antd';
 import { useState } from 'react';
 import type { View } from '../queries';
 import { type Head, useScheme } from '../useScheme';
@@ -21,6 +21,8 @@ export function HeadPanel({ scheme, view, onClose }: { scheme: Scheme; view: Vie
     const [draft, setDraft] = useState<Head>({
         name: scheme.name,
         ground: scheme.ground,
+        sketch: scheme.sketch,
+        sketch_cover: scheme.sketch_cover,
         light: scheme.light,
         light_own: scheme.light_own,
         light_parts: scheme.light_parts,
@@ -28,6 +30,7 @@ export function HeadPanel({ scheme, view, onClose }: { scheme: Scheme; view: Vie
         last_light: scheme.last_light === 'shared' || scheme.last_light === 'base' ? scheme.last_light : 'series',
         light_from: scheme.light_from,
         focal: scheme.focal,
+        one_colour: scheme.one_colour,
         accents: scheme.accents,
         note: scheme.note,
     });
@@ -116,6 +119,23 @@ export function HeadPanel({ scheme, view, onClose }: { scheme: Scheme; view: Vie
                         />
                     )}
                 </Field>
+                <div className="fields">
+                    <Field label="A second one from above, for a sketch of light" error={wrong('/sketch')}>
+                        {(id) => (
+                            <MixInput id={id} value={draft.sketch} onChange={(sketch) => change({ sketch })} placeholder="none" />
+                        )}
+                    </Field>
+                    <NumberField
+                        label="over this share of the figure, of 1"
+                        step={0.05}
+                        value={draft.sketch_cover}
+                        onChange={(n) => change({ sketch_cover: n ?? 0 })}
+                        error={wrong('/sketch_cover')}
+                    />
+                </div>
+                <Checkbox checked={draft.one_colour} onChange={(event) => change({ one_colour: event.target.checked })}>
+                    One colour is wanted over most of the figure: a uniform, a row of black plate
+                </Checkbox>
                 <TextField label="Accents" value={draft.accents} onChange={(accents) => change({ accents })} />
                 <TextField label="Note" rows={3} value={draft.note} onChange={(note) => change({ note })} />
                 {head.error?.path === '' && <ErrorNote error={head.error} />}
