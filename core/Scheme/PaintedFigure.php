@@ -60,22 +60,10 @@ final readonly class PaintedFigure
         return $values === [] ? 0.0 : max($values) - min($values);
     }
 
-    /** What an area looks like from a step back: the last base or relight that this tier lays. */
+    /** {@see TierLadder::tone()}; null where nothing is laid on the area. */
     public function tone(string $area): ?Srgb
     {
-        $ladder = $this->ladders[$area] ?? null;
-        if ($ladder === null) {
-            return null;
-        }
-        $tone = null;
-        foreach ($ladder->taken as $at) {
-            $rung = $ladder->reading->rungs[$at];
-            if ($rung->rung->role === RungRole::Base || $rung->rung->role === RungRole::Relight) {
-                $tone = $rung->shown;
-            }
-        }
-
-        return $tone;
+        return ($this->ladders[$area] ?? null)?->tone();
     }
 
     /** @return float share of what is seen from the front that the scheme has colours for, 0 to 1 */

@@ -107,6 +107,20 @@ final readonly class TierLadder
             : new LadderFinding(LadderFault::SpanShort, LadderFinding::WHOLE, null, $this->span, $asked);
     }
 
+    /** What the area looks like from a step back: the last base or relight that this tier lays, over what lies under it. */
+    public function tone(): ?Srgb
+    {
+        $tone = null;
+        foreach ($this->taken as $at) {
+            $rung = $this->reading->rungs[$at];
+            if ($rung->rung->role === RungRole::Base || $rung->rung->role === RungRole::Relight) {
+                $tone = $rung->shown;
+            }
+        }
+
+        return $tone;
+    }
+
     /** The last light that this tier lays and that is no metal, as it comes out. */
     public function lastLight(): ?Srgb
     {

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\Bench\BenchSheets;
 use App\Http\Bench\BenchSheetResource;
+use App\Http\Checks\CheckResource;
 use App\Http\Schemes\RecipeParts;
 use App\Http\Schemes\SchemeAreaParts;
 use App\Http\Schemes\SchemeAreaResource;
@@ -22,6 +23,7 @@ use Illuminate\Support\Facades\DB;
 /**
  * Ladders of a force: written, mended, tied together, shared and differing, and laid at the bench.
  *
+ * @phpstan-import-type Check_ from CheckResource
  * @phpstan-import-type Scheme from SchemeResource as Shown
  * @phpstan-import-type SchemeArea_ from SchemeAreaParts
  * @phpstan-import-type SchemeAreaPreview from SchemeAreaResource
@@ -128,19 +130,35 @@ final class SchemeTest extends TestCase
     {
         $scheme = $this->scheme();
         $thin = self::draft('helmet', [['base', 'Weir Blue 1 + Thin medium 3', 1.0]]);
-        $preview = fn (): array => $this->answer($this->lead(), 'POST', "/schemes/{$scheme->id}/area-previews", $thin + ['type' => 'lamplighter'])['area']['rungs'][0];
-        $before = $preview();
+        $lightness = function () use ($scheme, $thin): float {
+            /** @var SchemeAreaPreview $preview */
+            $preview = $this->answer($this->lead(), 'POST', "/schemes/{$scheme->id}/area-previews", $thin + ['type' => 'lamplighter']);
+
+            return $preview['area']['rungs'][0]['lightness'];
+        };
+        $before = $lightness();
         $shown = $this->scheming('PUT', "/schemes/{$scheme->id}", $this->wholeScheme($scheme, ['ground' => 'Pitch primer', 'sketch' => 'Quay Fog primer', 'sketch_cover' => 0.3]) + ['type' => 'lamplighter', 'tier' => 'guard']);
 
         self::assertSame(['Pitch primer', 'Quay Fog primer', 0.3], [$shown['ground'], $shown['sketch'], $shown['sketch_cover']]);
-        self::assertLessThan($before['lightness'], $preview()['lightness'], 'mostly over the dark one');
-        $dark = $this->scheming('PUT', "/schemes/{$scheme->id}", ['version' => $scheme->refresh()->version] + $this->wholeScheme($scheme, ['ground' => 'Pitch primer']) + ['type' => 'lamplighter', 'tier' => 'guard']);
+        self::assertLessThan($before, $lightness(), 'mostly over the dark one');
+        $dark = $this->scheming('PUT', "/schemes/{$scheme->id}", $this->wholeScheme($scheme->refresh(), ['ground' => 'Pitch primer']) + ['type' => 'lamplighter', 'tier' => 'guard']);
         self::assertSame('', $dark['sketch']);
 
-        $put = fn (array $change) => $this->as($this->lead(), 'PUT', "/schemes/{$scheme->id}", $this->wholeScheme($scheme->refresh(), $change));
-        $this->assertRefused($put(['sketch' => 'No such primer']), 422, 'unknown-paint', '/sketch');
-        $this->assertRefused($put(['sketch_cover' => 0]), 422, 'invalid', '/sketch_cover');
-        $this->assertRefused($put(['sketch_cover' => 1.1]), 422, 'invalid', '/sketch_cover');
+        foreach ([['sketch', 'No such primer', 'unknown-paint'], ['sketch_cover', 0, 'invalid'], ['sketch_cover', 1.1, 'invalid']] as [$member, $value, $code]) {
+            $this->assertRefused($this->as($this->lead(), 'PUT', "/schemes/{$scheme->id}", $this->wholeScheme($scheme->refresh(), [$member => $value])), 422, $code, "/{$member}");
+        }
+    }
+
+    public function test_the_mosaic_of_a_check_shows_thin_paint_over_its_ground(): void
+    {
+        $helmet = $this->area($this->show('lamplighter', 'guard'), 'helmet');
+        $this->answer($this->lead(), 'PUT', "/scheme-areas/{$helmet['id']}", ['version' => $helmet['version']] + self::draft('helmet', [['base', 'Weir Blue 1 + Thin medium 3', 1.0]]));
+        $shown = $this->area($this->show('lamplighter', 'guard'), 'helmet')['rungs'][0]['hex'];
+        /** @var Check_ $check */
+        $check = $this->answer($this->deputy(), 'POST', "/figures/{$this->figure('1st Lamplighters', 2)->id}/checks");
+
+        self::assertSame($shown, array_column($check['areas'], 'hex', 'area')['helmet']);
+        self::assertNotSame('#4f7390', $shown, 'not as it is in the pot');
     }
 
     public function test_one_colour_may_be_wanted_and_an_area_quiet(): void

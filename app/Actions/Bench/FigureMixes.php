@@ -74,13 +74,17 @@ final class FigureMixes
         return $amounts;
     }
 
-    /** The colour that an area is first covered with, for the mosaic. */
+    /** The colour that an area is seen in from a step back, for the mosaic: a stain as it comes out over its ground. */
     public function colour(string $area): ?string
     {
         foreach ($this->figure->composition->usesOn($area) as $use) {
-            $colour = $this->recipe($use, 1)[0]?->colour();
-            if ($colour !== null) {
-                return $colour->hex();
+            [$recipe, $from] = $this->recipe($use, 1);
+            $colour = $recipe?->colour();
+            if ($recipe !== null && $colour !== null) {
+                $under = $this->rung($use, 1)->under ?? $this->scheme?->ground->patches()->mean();
+
+                return ($from === StepRecipe::OF_SCHEME ? $this->ladder($area)?->tone() : null)?->hex()
+                    ?? ($under === null ? $colour : $recipe->over($under, $use->use->coats))->hex();
             }
         }
 
