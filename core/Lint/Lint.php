@@ -35,6 +35,7 @@ final readonly class Lint
         ];
         $this->advisers = [
             new RunningSurfacesAreDecided($inUse),
+            ...WholeIsDecided::all(),
             new UsesAreJudged,
             new CriteriaCanBeNoticed,
             new CriteriaFollowTheSchools,

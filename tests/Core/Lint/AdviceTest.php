@@ -44,6 +44,13 @@ final class AdviceTest extends TestCase
         yield 'what may be missing' => [$needs(false) + $plain, []];
         yield 'what is needed stands on the figure as a whole' => [$needs(true) + $plain + ['/requirements/3/uses/-' => ['technique' => 'decal']], []];
         yield 'what is needed stands too late' => [$needs(true) + $plain + ['/requirements/4/uses/-' => ['technique' => 'decal', 'minutes' => 9]], ['wrong-order rich cloth light']];
+        $unvarnished = ['/requirements/3/uses/1' => SmallStandard::GONE];
+        yield 'varnish at one tier is enough' => [['/requirements/0/uses/0' => ['technique' => 'varnish', 'minutes' => 2]], []];
+        yield 'varnish nowhere' => [$unvarnished, ['no-varnish plain whole -']];
+        yield 'varnish at a tier by agreement alone' => [['/tiers/1/by_agreement' => true], ['no-varnish plain whole -']];
+        yield 'a primer nowhere' => [['/requirements/0/uses/0' => ['technique' => 'buckle', 'minutes' => 2], '/requirements/3/uses/0' => ['technique' => 'buckle', 'minutes' => 2]], ['no-primer plain whole -']];
+        yield 'a base that the standard knows and nobody asks for' => [['/techniques/-' => ['id' => 'rim', 'name' => 'Rim coat', 'group' => 'base', 'opacity' => 'opaque']], ['no-base plain whole -']];
+        yield 'a base on another surface' => [['/techniques/-' => ['id' => 'rim', 'name' => 'Rim coat', 'group' => 'base', 'opacity' => 'opaque'], '/requirements/2/uses/-' => ['technique' => 'rim', 'minutes' => 1], '/requirements/2/criteria' => [['id' => 'rimmed', 'text' => 'The rim is even.', 'severity' => 'minor']]], []];
         yield 'what must come later stands before' => [
             ['/techniques/1' => ['id' => 'base', 'name' => 'Base coat', 'group' => 'lay-in', 'opacity' => 'opaque', 'comes_before' => [['technique' => 'recess-wash', 'why' => 'access']]], '/requirements/4/uses' => [
                 ['id' => 'recess', 'technique' => 'recess-wash', 'minutes' => 20], ['technique' => 'base', 'coats' => 2, 'minutes' => 60],
