@@ -25,6 +25,12 @@ enum ColourFamily: string
 
     private const BROWN_DULLER = 45.0;
 
+    /** Whether it has a hue: white, grey and black have none. */
+    public function hasHue(): bool
+    {
+        return ! in_array($this, [self::White, self::Grey, self::Black], true);
+    }
+
     public static function of(Lab $colour): self
     {
         if ($colour->chroma() < self::COLOURLESS) {

@@ -36,6 +36,8 @@ final readonly class HoldingTogether
             $this->span($tier),
             new NeighboursPart($this->rules->neighbourStep),
             new NoFamilyRules($this->rules->familyLimit, $this->rules->familyFrom),
+            new HuesAreFew($this->rules->addedHues, $this->rules->figureHues),
+            new MetalsVary($this->rules->brightMetal),
             new HueKeeps($this->rules->turnDegrees),
             new LightsAgree($this->rules->lightWarmth),
             new WaterHolds,

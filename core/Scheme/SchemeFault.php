@@ -13,5 +13,7 @@ enum SchemeFault: string
     case LightsDisagree = 'lights-disagree';
     case AreasDiffer = 'areas-differ';
     case SpanShort = 'span-short-of-tier';
+    case ManyHues = 'many-hues';
+    case MetalsAlike = 'metals-alike';
     case TooMuchWater = 'too-much-water';
 }

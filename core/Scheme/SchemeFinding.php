@@ -28,6 +28,8 @@ final readonly class SchemeFinding
             SchemeFault::LightsDisagree => (string) $this->arguments['is'],
             SchemeFault::AreasDiffer => "{$this->arguments['one']}, {$this->arguments['other']}",
             SchemeFault::SpanShort => (string) $this->arguments['tier'],
+            SchemeFault::ManyHues => (string) $this->arguments['hues'],
+            SchemeFault::MetalsAlike => (string) $this->arguments['recipe'],
             SchemeFault::TooMuchWater => (string) $this->arguments['recipe'],
         };
     }

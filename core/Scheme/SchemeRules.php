@@ -20,6 +20,15 @@ final readonly class SchemeRules
     /** Share of what is seen from the front that must have its colours before the figure is judged, 0 to 1. */
     public float $familyFrom;
 
+    /** Hues that an area may have beside the one of its base. */
+    public float $addedHues;
+
+    /** Hues that a figure may have. */
+    public float $figureHues;
+
+    /** L* from which a metal without shade and light is a bright one. */
+    public float $brightMetal;
+
     /** ΔE00 that areas of one name may differ by across a force. */
     public float $sameAreaDeltaE;
 
@@ -49,6 +58,9 @@ final readonly class SchemeRules
         $this->neighbourStep = $number(Setting::NeighbourStep);
         $this->familyLimit = $number(Setting::FamilyLimit);
         $this->familyFrom = $number(Setting::FamilyFrom);
+        $this->addedHues = $number(Setting::AddedHues);
+        $this->figureHues = $number(Setting::FigureHues);
+        $this->brightMetal = $number(Setting::BrightMetal);
         $this->sameAreaDeltaE = $number(Setting::SameAreaDeltaE);
         $this->turnDegrees = $number(Setting::TurnDegrees);
         $this->lightWarmth = $number(Setting::LightWarmth);
@@ -66,6 +78,9 @@ final readonly class SchemeRules
             Setting::NeighbourStep->value => $this->neighbourStep,
             Setting::FamilyLimit->value => $this->familyLimit,
             Setting::FamilyFrom->value => $this->familyFrom,
+            Setting::AddedHues->value => $this->addedHues,
+            Setting::FigureHues->value => $this->figureHues,
+            Setting::BrightMetal->value => $this->brightMetal,
             Setting::SameAreaDeltaE->value => $this->sameAreaDeltaE,
             Setting::TurnDegrees->value => $this->turnDegrees,
             Setting::LightWarmth->value => $this->lightWarmth,

@@ -24,6 +24,10 @@ final readonly class SchemeText
             SchemeFault::LightsDisagree => "{$finding->area} has a {$of['is']} light and {$of['others']} the other kind: a figure stands in one light.",
             SchemeFault::AreasDiffer => "{$finding->area} of {$of['one']} and of {$of['other']} are {$number('apart')} of ΔE00 apart; in one force they are one colour.",
             SchemeFault::SpanShort => sprintf('The figure spans %d of L* where %s asks for %s.', round((float) $of['span']), $of['tier'], $number('asked')),
+            SchemeFault::ManyHues => $finding->area === ''
+                ? "The figure has {$number('many')} hues, {$of['hues']}; {$number('most')} are what the studio keeps to."
+                : "{$finding->area} has {$number('many')} hues beside the one of its base, {$of['hues']}; {$number('most')} are what the studio keeps to.",
+            SchemeFault::MetalsAlike => "{$finding->area} is \"{$of['recipe']}\" alone, neither shaded nor lit: the same bright metal on every figure of a row looks flat. Shade it, or let figures take one of two or three.",
             SchemeFault::TooMuchWater => "\"{$of['recipe']}\" of {$finding->area} has more water than paint: the binder breaks and pigment dries as dust. Thin it with medium, or say in the standard that the school is water.",
         };
     }
@@ -80,6 +84,8 @@ final readonly class SchemeText
             SchemeFault::LightsDisagree => 'Warm lights with cool shades, or the other way about; not both on one figure. A light leans by what it adds to its base beyond plain white.',
             SchemeFault::AreasDiffer => 'What two figures of a force both have has one base colour; lights may differ by tier.',
             SchemeFault::SpanShort => 'The higher the tier, the further apart are the darkest and the lightest value of the figure, and of each area that draws the eye; a quiet area need not reach it.',
+            SchemeFault::ManyHues => 'A figure reads by few hues: each added one has a reason. How many is a setting of the studio.',
+            SchemeFault::MetalsAlike => 'Bright metal in one tone is dull in a row, the more of it is seen: vary it, or give it shade and light.',
             SchemeFault::TooMuchWater => 'Medium rather than water for washes and glazes: at most one part of water to one of paint without it.',
         };
     }
@@ -87,7 +93,7 @@ final readonly class SchemeText
     private static function source(SchemeFault $fault): string
     {
         return match ($fault) {
-            SchemeFault::OneFamily, SchemeFault::AreasDiffer => Why::STUDIO_SETTING,
+            SchemeFault::OneFamily, SchemeFault::AreasDiffer, SchemeFault::ManyHues => Why::STUDIO_SETTING,
             SchemeFault::SpanShort => Why::STANDARD,
             default => Why::COMMON_PRACTICE,
         };

@@ -15,11 +15,17 @@ enum Setting: string
     case NeighbourStep = 'neighbour_step';
     case FamilyLimit = 'family_limit';
     case FamilyFrom = 'family_from';
+    case AddedHues = 'added_hues';
+    case FigureHues = 'figure_hues';
+    case BrightMetal = 'bright_metal';
     case SameAreaDeltaE = 'same_area_delta_e';
     case TurnDegrees = 'turn_degrees';
     case LightWarmth = 'light_warmth';
     case MlPerCoat = 'ml_per_coat';
     case DropsPerMl = 'drops_per_ml';
+
+    /** Of {@see \Core\Colour\ColourFamily}, without white, grey and black. */
+    private const ALL_HUES = 7.0;
 
     public function usual(): float
     {
@@ -30,6 +36,9 @@ enum Setting: string
             self::NeighbourStep => 15.0,
             self::FamilyLimit => 0.45,
             self::FamilyFrom => 0.5,
+            // As many as there are: a studio that keeps to fewer says so.
+            self::AddedHues, self::FigureHues => self::ALL_HUES,
+            self::BrightMetal => 60.0,
             self::SameAreaDeltaE => 3.0,
             self::TurnDegrees => 15.0,
             self::LightWarmth => 5.0,
@@ -42,7 +51,8 @@ enum Setting: string
     public function range(): array
     {
         return match ($this) {
-            self::MinStep, self::MaxStep, self::MinSpan, self::NeighbourStep, self::SameAreaDeltaE => [0.0, 100.0],
+            self::MinStep, self::MaxStep, self::MinSpan, self::NeighbourStep, self::SameAreaDeltaE, self::BrightMetal => [0.0, 100.0],
+            self::AddedHues, self::FigureHues => [0.0, self::ALL_HUES],
             self::FamilyLimit => [0.05, 1.0],
             self::FamilyFrom => [0.0, 1.0],
             self::TurnDegrees => [0.0, 180.0],
@@ -61,6 +71,9 @@ enum Setting: string
             self::NeighbourStep => 'least L* between neighbours without a dark line',
             self::FamilyLimit => 'most of what is seen from the front in one family of colours, of 1',
             self::FamilyFrom => 'how much of what is seen from the front has its colours before the figure is judged, of 1',
+            self::AddedHues => 'most hues on an area beside the one of its base; 7 are all',
+            self::FigureHues => 'most hues on a figure, by the tones of its areas; 7 are all',
+            self::BrightMetal => 'L* from which a metal that is neither shaded nor lit looks the same on every figure of a row',
             self::SameAreaDeltaE => 'most ΔE00 between areas of one name in a force',
             self::TurnDegrees => 'most degrees that a hue turns along a ladder',
             self::LightWarmth => 'how far a light leans before it is warm or cold',

@@ -87,7 +87,7 @@ final readonly class TierLadder
         return $this->laysMetal() ? [] : array_map(static fn (ZoneState $zone): float => $zone->colour->lightness(), $this->plate->zones ?? []);
     }
 
-    private function laysMetal(): bool
+    public function laysMetal(): bool
     {
         return array_filter($this->steps, static fn (TierStep $step): bool => $step->recipe?->hasMetal() === true) !== [];
     }

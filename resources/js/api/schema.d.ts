@@ -6029,6 +6029,9 @@ export interface operations {
                     neighbour_step: number;
                     family_limit: number;
                     family_from: number;
+                    added_hues: number;
+                    figure_hues: number;
+                    bright_metal: number;
                     same_area_delta_e: number;
                     turn_degrees: number;
                     light_warmth: number;

@@ -127,6 +127,8 @@ final class CommonLaddersTest extends TestCase
         yield 'a drybrush that is darker than what the stain gives' => [$stain, ['areas' => ['boots' => [['base', 'dark stain', 1.0], ['light', 'dark leather', 0.35], ['light', 'tan', 0.15]]]], ['boots not-lighter@1']];
         yield 'one drybrush where two are asked for' => [$stain, ['areas' => ['trousers' => [['base', 'tan stain', 1.0], ['light', 'pale tan', 0.35]]]], ['trousers light-again@1']];
         yield 'a metal that nobody said what to wash with' => ['a bone ground, metals, stains, no light', ['areas' => ['sword' => [['base', 'brass', 1.0]]]], ['sword no-colour@-1']];
+        yield 'bright metal in one tone' => ['a bone ground, metals, stains, no light', ['areas' => ['helmet' => [['base', 'bright steel', 1.0]]], 'uses' => ['plate' => [self::asked('metal-base')]]], ['helmet metals-alike']];
+        yield 'dark metal in one tone' => ['a bone ground, metals, stains, no light', ['areas' => ['helmet' => [['base', 'steel', 1.0]]], 'uses' => ['plate' => [self::asked('metal-base')]]], []];
         yield 'a drab uniform of which nobody said that it is meant so' => ['a drab uniform in washes, with its base again', ['one_colour' => false], ['one-family']];
         yield 'a drab uniform that is neither washed nor lined' => ['a drab uniform in washes, with its base again', ['areas' => ['coat' => [['base', 'olive drab', 1.0]], 'trousers' => [['base', 'field grey', 1.0]]], 'uses' => ['cloth' => [self::asked('base')]]], ['coat neighbours-alike']];
         yield 'black plate without its lines' => ['black plate with one and two lines', ['areas' => ['coat' => [['base', 'coal', 1.0]], 'trousers' => [['base', 'coal', 1.0]]], 'uses' => ['cloth' => [self::asked('base')]]], ['coat neighbours-alike']];

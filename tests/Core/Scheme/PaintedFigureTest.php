@@ -17,6 +17,7 @@ use Core\Scheme\AreaLadder;
 use Core\Scheme\AreasAgree;
 use Core\Scheme\Ground;
 use Core\Scheme\HoldingTogether;
+use Core\Scheme\HuesAreFew;
 use Core\Scheme\LadderReading;
 use Core\Scheme\NeighbourPair;
 use Core\Scheme\NeighboursPart;
@@ -274,6 +275,31 @@ final class PaintedFigureTest extends TestCase
         self::assertContains('hue-turns coat', self::found(self::figure('one', $ladder('#725a57'), self::hat('Gull White')), 'one'));
     }
 
+    /**
+     * A blue coat lit in orange and dotted in white and green; a yellow hat: two hues on the figure, two added on the coat.
+     *
+     * @param  list<string>  $found
+     */
+    #[TestWith([7.0, 7.0, []], 'any number')]
+    #[TestWith([2.0, 2.0, []])]
+    #[TestWith([1.0, 2.0, ['coat']])]
+    #[TestWith([2.0, 1.0, ['']])]
+    #[TestWith([0.0, 0.0, ['coat', '']])]
+    public function test_hues_are_no_more_than_the_studio_keeps_to(float $added, float $onFigure, array $found): void
+    {
+        $coat = new AreaLadder('coat', [new Rung(RungRole::Base, Recipe::of(self::paint('#204080'))), new Rung(RungRole::Light, Recipe::of(self::paint('#e08030')), 0.4)], [
+            new UseRecipe('buttons', 1, Recipe::of(self::paint('#208030'))),
+        ]);
+        $yellow = new AreaLadder('hat', [new Rung(RungRole::Base, Recipe::of(self::paint('#e0c030')))]);
+        $said = iterator_to_array((new HuesAreFew($added, $onFigure))->findings(self::figure('dotted', $coat, $yellow)), false);
+
+        self::assertSame($found, array_map(static fn (SchemeFinding $one): string => $one->area, $said));
+        self::assertSame([], iterator_to_array((new HuesAreFew(2.0, 1.0))->findings(self::figure('dotted', $coat, self::hat('Gull White'))), false), 'white has none');
+        foreach ($said as $finding) {
+            self::assertStringContainsString($finding->area === '' ? 'blues, yellows' : 'oranges, greens', SchemeText::sentence($finding));
+        }
+    }
+
     public function test_warm_and_cold_lights_on_one_figure_are_found(): void
     {
         $lit = static fn (string $area, string $light): AreaLadder => new AreaLadder($area, [
@@ -400,6 +426,7 @@ final class PaintedFigureTest extends TestCase
             'three' => [['technique' => 'base'], ['technique' => 'wash'], ['technique' => 'layer', 'steps' => 3]],
             'relit' => [['technique' => 'base'], ['technique' => 'wash'], ['id' => 'again', 'technique' => 'base'], ['technique' => 'layer']],
             'detailed' => [['technique' => 'base'], ['technique' => 'wash'], ['id' => 'buttons', 'technique' => 'detail']],
+            'dotted' => [['technique' => 'base'], ['technique' => 'layer'], ['id' => 'buttons', 'technique' => 'detail']],
             'edged' => [['technique' => 'base'], ['technique' => 'edge']],
             'stained' => [['technique' => 'stain']],
             'lined' => [['technique' => 'base'], ['technique' => 'wash'], ['technique' => 'line'], ['technique' => 'layer']],
