@@ -28,6 +28,18 @@ final readonly class Machine
         // Nobody is to wait for an answer of what is dead.
         unlink("{$this->folder()}/run/db.pid");
         (new Process(['pkill', '-KILL', '-P', (string) $this->pid('fpm')]))->mustRun();
+        $this->awaitClosedPort();
+    }
+
+    /** A killed process may keep its port for a while: where all processors are busy, it dies only when it is its turn. */
+    private function awaitClosedPort(): void
+    {
+        $until = microtime(true) + 60;
+        while (($port = @fsockopen('127.0.0.1', (int) getenv('DB_PORT'), timeout: 1.0)) !== false) {
+            fclose($port);
+            microtime(true) < $until || throw new RuntimeException('The database does not die.');
+            usleep(50_000);
+        }
     }
 
     public function startDatabase(): void
@@ -35,7 +47,7 @@ final readonly class Machine
         $start = new Process(['bash', '-c', 'source bin/lib.sh; start_database "$0" "$1" ORDOTYPE_TEST_DB_PORT', $this->place, (string) getenv('DB_PORT')], dirname(__DIR__, 3), null, null, 120);
         // Its output is the database's, which goes on after this.
         $start->disableOutput()->run();
-        $start->isSuccessful() || throw new RuntimeException('The database does not come back.');
+        $start->isSuccessful() || throw new RuntimeException("The database does not come back; {$this->place}/log says why.");
     }
 
     private function pid(string $of): int
