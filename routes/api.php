@@ -84,6 +84,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::post('/schemes/{scheme}/areas', Schemes\CreateSchemeArea::class);
     Route::post('/schemes/{scheme}/area-previews', Schemes\PreviewSchemeArea::class);
     Route::post('/schemes/{scheme}/recipes', Schemes\PastePaintsByUse::class);
+    Route::post('/schemes/{scheme}/recipe-readings', Schemes\ReadPaintsByUse::class);
     Route::get('/schemes/{scheme}/plates', Schemes\ShowSchemePlates::class);
     Route::get('/schemes/{scheme}/proof-sheet', Schemes\ExportProofSheet::class)->middleware('throttle:heavy');
     Route::post('/schemes/{scheme}/proof-sheet/drawing', Schemes\DrawProofSheet::class)->middleware('throttle:heavy');

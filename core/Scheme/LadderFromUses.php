@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Scheme;
 
 use Core\Standard\LiesOn;
+use Core\Standard\Opacity;
 use Core\Standard\Requirement;
 use Core\Standard\Standard;
 use Core\Standard\Technique;
@@ -37,7 +38,7 @@ final readonly class LadderFromUses
         }
         if (! isset($roles[RungRole::Base->value])) {
             // Without a base there is no ladder: a ground of paste, a decal, the figure as a whole.
-            return new AreaLadder($area, [], self::others($byUse, [], ''));
+            return new AreaLadder($area, [], self::others($byUse, [], '', []));
         }
         $lights = $this->longest($roles[RungRole::Light->value] ?? [], $byUse);
         $rungs = [
@@ -48,7 +49,12 @@ final readonly class LadderFromUses
         $relit = array_filter($rungs, static fn (Rung $rung): bool => $rung->role === RungRole::Relight) !== [];
         array_push($rungs, ...self::lights($byUse[$lights] ?? [], $relit));
 
-        return new AreaLadder($area, $rungs, self::others($byUse, $rungs, $lights));
+        $roleOf = [];
+        foreach ($roles as $role => $uses) {
+            $roleOf += array_fill_keys($uses, $role);
+        }
+
+        return new AreaLadder($area, $rungs, self::others($byUse, $rungs, $lights, $roleOf));
     }
 
     /**
@@ -110,19 +116,25 @@ final readonly class LadderFromUses
     }
 
     /**
-     * What the ladder does not say already.
+     * What the ladder does not say already: a line in the colour of the base is none of it unless it is laid in with it.
      *
      * @param  array<array-key, non-empty-list<UseRecipe>>  $byUse
      * @param  list<Rung>  $rungs
+     * @param  array<array-key, string>  $roleOf role by use
      * @return list<UseRecipe>
      */
-    private static function others(array $byUse, array $rungs, string $lights): array
+    private static function others(array $byUse, array $rungs, string $lights, array $roleOf): array
     {
-        $inLadder = array_map(static fn (Rung $rung): string => $rung->recipe->text(), array_values(array_filter($rungs, static fn (Rung $rung): bool => $rung->role !== RungRole::Light)));
-        $lit = array_map(static fn (Rung $rung): string => $rung->recipe->text(), array_values(array_filter($rungs, static fn (Rung $rung): bool => $rung->role === RungRole::Light)));
+        $texts = [];
+        foreach ($rungs as $rung) {
+            $texts[$rung->role->value][] = $rung->recipe->text();
+        }
         $others = [];
         foreach ($byUse as $use => $list) {
-            if ((string) $use === $lights || self::climbs($list, $lit) || (count($list) === 1 && in_array($list[0]->recipe->text(), $inLadder, true))) {
+            $role = $roleOf[$use] ?? '';
+            $ofRole = $texts[$role] ?? [];
+            $isSaid = $role === RungRole::Light->value ? self::climbs($list, $ofRole) : count($list) === 1 && in_array($list[0]->recipe->text(), $ofRole, true);
+            if ((string) $use === $lights || $isSaid) {
                 continue;
             }
             $before = null;
@@ -148,12 +160,29 @@ final readonly class LadderFromUses
         return array_map(static fn (UseRecipe $recipe): string => $recipe->recipe->text(), $list) === array_slice($lights, 0, count($list));
     }
 
+    /** The rung that says what a line of the list says; null where the line stays with its use. */
+    public function rungOf(AreaLadder $ladder, string $surface, UseRecipe $line): ?int
+    {
+        $role = $this->role($surface, $line->use);
+        $isOwn = $ladder->ofUse($line->use, $line->step)?->equals($line->recipe) === true;
+        foreach ($isOwn ? [] : $ladder->rungs as $at => $rung) {
+            if ($rung->role->value === $role && $rung->recipe->equals($line->recipe)) {
+                return $at;
+            }
+        }
+
+        return null;
+    }
+
     /** The role of the rung that a use takes on a surface; empty for what has no place on a ladder. */
     private function role(string $surface, string $use): string
     {
-        return match ($this->technique($surface, $use)?->group) {
+        $technique = $this->technique($surface, $use);
+
+        return match ($technique?->group) {
             TechniqueGroup::LayIn => ($this->comesAfterShade($surface, $use) ? RungRole::Relight : RungRole::Base)->value,
-            TechniqueGroup::Shade => RungRole::Shade->value,
+            // A dark line parts areas; what shades them is another paint.
+            TechniqueGroup::Shade => $technique->opacity === Opacity::Opaque ? '' : RungRole::Shade->value,
             TechniqueGroup::Light => RungRole::Light->value,
             default => '',
         };

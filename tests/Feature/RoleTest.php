@@ -123,6 +123,7 @@ final class RoleTest extends DescribedTestCase
         'POST /schemes/next-step',
         'POST /schemes/{scheme}/area-previews',
         'POST /schemes/{scheme}/recipes',
+        'POST /schemes/{scheme}/recipe-readings',
         'POST /schemes/{scheme}/picture',
         'POST /schemes/{scheme}/picture-points',
         'POST /schemes/{scheme}/departures',

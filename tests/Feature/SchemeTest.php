@@ -7,10 +7,13 @@ namespace Tests\Feature;
 use App\Actions\Bench\BenchSheets;
 use App\Http\Bench\BenchSheetResource;
 use App\Http\Checks\CheckResource;
+use App\Http\Schemes\ReadListResource;
 use App\Http\Schemes\RecipeParts;
 use App\Http\Schemes\SchemeAreaParts;
 use App\Http\Schemes\SchemeAreaResource;
 use App\Http\Schemes\SchemeResource;
+use App\Models\FigureArea;
+use App\Models\FigureType;
 use App\Models\Force;
 use App\Models\JobMix;
 use App\Models\Scheme;
@@ -25,6 +28,7 @@ use Illuminate\Support\Facades\DB;
  *
  * @phpstan-import-type Check_ from CheckResource
  * @phpstan-import-type Scheme from SchemeResource as Shown
+ * @phpstan-import-type ReadList_ from ReadListResource
  * @phpstan-import-type SchemeArea_ from SchemeAreaParts
  * @phpstan-import-type SchemeAreaPreview from SchemeAreaResource
  * @phpstan-import-type StepMix from RecipeParts
@@ -266,6 +270,47 @@ final class SchemeTest extends TestCase
         $this->assertRefused($wrong, 422, 'out-of-range');
         self::assertSame(['/lines/3/step', '/lines/2/figure_type', '/lines/4/mix'], array_column((array) $wrong->json('error.problems'), 'path'));
         $this->assertRefused($this->as($this->lead(), 'POST', "/schemes/{$third->id}/recipes", ['text' => 'area,paint']), 422, 'missing-column');
+    }
+
+    public function test_a_list_says_where_each_line_lands_before_it_is_taken(): void
+    {
+        $this->answer($this->lead(), 'POST', '/schemes', ['force' => 'Harbour guard', 'name' => 'Third company']);
+        $third = Scheme::query()->where('name', 'Third company')->firstOrFail();
+        $list = "area;use;step;mix\nhelmet;Base coat;1;Lamp Black\nhelmet;Dark lining;1;Lamp Black\nhelmet;edge-line;1;Wet Stone\nhelmet;edge-line;2;Gull White\nhelmet;eye;1;Limpet\nbanner;base;1;Signal Red";
+        $before = SchemeArea::query()->count();
+        /** @var ReadList_ $read */
+        $read = $this->answer($this->lead(), 'POST', "/schemes/{$third->id}/recipe-readings", ['text' => $list]);
+
+        self::assertSame(
+            [[2, 'base', 0, 'base', 'no tier asks for it here'], [3, 'dark-line', null, null, ''], [4, 'edge-line', 1, 'light', ''], [5, 'edge-line', 2, 'light', ''], [6, 'eye', null, null, 'no tier asks for it here'], [7, 'base', 0, 'base', 'no figure of the force has this area yet']],
+            array_map(static fn (array $line): array => [$line['line'], $line['use'], $line['at'], $line['role'], $line['remark']], $read['lines']),
+        );
+        self::assertSame([2, '#161617'], [$read['areas'], $read['lines'][1]['hex']]);
+        self::assertSame($before, SchemeArea::query()->count(), 'nothing is written');
+        $helmet = $this->area($this->scheming('POST', "/schemes/{$third->id}/recipes", ['text' => $list, 'type' => 'lamplighter']), 'helmet');
+        self::assertSame(['base Lamp Black', 'light Wet Stone', 'light Gull White'], array_map(static fn (array $rung): string => "{$rung['role']} {$rung['mix']}", $helmet['rungs']));
+        self::assertSame(['dark-line', 'eye'], array_column($helmet['uses'], 'use'));
+
+        $wrong = $this->as($this->lead(), 'POST', "/schemes/{$third->id}/recipe-readings", ['text' => "area,use,mix\nhelmet,edgeline,Wet Stone\nhelmet,base,Rusty Boy"]);
+        $this->assertRefused($wrong, 422, 'unknown-use', '/lines/2/use');
+        self::assertSame(['/lines/2/use', '/lines/3/mix'], array_column((array) $wrong->json('error.problems'), 'path'));
+        self::assertStringContainsString('it is one of: ', (string) json_encode($wrong->json('error.problems.0')));
+        $this->assertRefused($this->as($this->isla(), 'POST', "/schemes/{$third->id}/recipe-readings", ['text' => $list]), 403, 'not-allowed');
+    }
+
+    public function test_a_use_is_looked_up_on_the_figure_it_is_written_for(): void
+    {
+        $scheme = $this->scheme();
+        FigureArea::query()->where('key', 'boots')->whereIn('figure_type_id', FigureType::query()->where('key', 'harbour-master')->pluck('id'))->update(['surface' => 'face']);
+        $list = static fn (string $type): array => ['text' => "figure_type,area,use,mix\n{$type},boots,base,Lamp Black\n{$type},boots,first-light,Wet Stone"];
+        /** @var ReadList_ $read */
+        $read = $this->answer($this->lead(), 'POST', "/schemes/{$scheme->id}/recipe-readings", $list('harbour-master'));
+
+        self::assertSame([0, 1], array_column($read['lines'], 'at'));
+        $this->assertRefused($this->as($this->lead(), 'POST', "/schemes/{$scheme->id}/recipe-readings", $list('lamplighter')), 422, 'unknown-use', '/lines/3/use');
+        /** @var ReadList_ $read */
+        $read = $this->answer($this->lead(), 'POST', "/schemes/{$scheme->id}/recipe-readings", $list(''));
+        self::assertSame(['first-light'], array_column(array_filter($read['lines'], static fn (array $line): bool => $line['use'] !== 'base'), 'use'), 'on any figure that it may be on');
     }
 
     public function test_bench_sheets_take_paints_from_the_scheme_and_jobs_with_their_own_keep_them(): void

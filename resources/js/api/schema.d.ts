@@ -1193,6 +1193,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schemes/{scheme}/recipe-readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a list of paints by use and says where each line lands; nothing is written. */
+        post: operations["readPaintsByUse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schemes/{scheme}/recipes": {
         parameters: {
             query?: never;
@@ -2335,6 +2352,18 @@ export interface components {
             rung: components["schemas"]["RungWritten"];
             sentence: string;
         };
+        LandedLine: {
+            line: number;
+            figure_type: string;
+            area: string;
+            use: string;
+            step: number;
+            mix: string;
+            hex: string | null;
+            at: number | null;
+            role: ("ground" | "base" | "shade" | "relight" | "light") | null;
+            remark: string;
+        };
         Limits: {
             critical: number;
             major: number;
@@ -2622,6 +2651,10 @@ export interface components {
             coats: number;
             steps: number;
             minutes: number;
+        };
+        ReadList: {
+            areas: number;
+            lines: components["schemas"]["LandedLine"][];
         };
         Recipe: {
             text: string;
@@ -6702,6 +6735,47 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DrawnCount"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    readPaintsByUse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scheme: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                    type?: string | null;
+                    tier?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadList"];
                 };
             };
             400: components["responses"]["Unreadable"];

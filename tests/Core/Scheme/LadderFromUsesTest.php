@@ -12,6 +12,7 @@ use Core\Composition\FigureType;
 use Core\Plate\Zone;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\Ground;
+use Core\Scheme\KnownUses;
 use Core\Scheme\LadderFromUses;
 use Core\Scheme\LadderReading;
 use Core\Scheme\Recipe;
@@ -65,6 +66,33 @@ final class LadderFromUsesTest extends TestCase
 
         self::assertSame(['base Old Brass 1', 'light New Brass 0.5'], self::words($ladder), 'the same light twice is one step laid twice');
         self::assertSame([], self::uses($ladder));
+    }
+
+    public function test_a_line_in_the_colour_of_another_role_stays(): void
+    {
+        $ladder = self::ladder('plate', ['base 1' => 'Lamp Black', 'wash 1' => 'Bilge wash', 'dark-line 1' => 'Lamp Black', 'edge-line 1' => 'Lamp Black', 'edge-line 2' => 'Wet Stone']);
+
+        self::assertSame(['base Lamp Black 1', 'shade Bilge wash 0.9', 'light Lamp Black 0.5', 'light Wet Stone 0.3'], self::words($ladder));
+        self::assertSame(['dark-line 1 Lamp Black'], self::uses($ladder), 'a dark line in the black of the base is no base');
+    }
+
+    public function test_each_line_is_found_where_it_landed(): void
+    {
+        $make = new LadderFromUses(Demo::standard());
+        $lines = array_map(static fn (array $line): UseRecipe => new UseRecipe($line[0], $line[1], Paints::mix([$line[2] => 1])), [['base', 1, 'Lamp Black'], ['wash', 1, 'Bilge wash'], ['dark-line', 1, 'Lamp Black'], ['edge-line', 1, 'Wet Stone'], ['edge-line', 2, 'Gull White'], ['recess-wash', 1, 'Rosy wash']]);
+        $ladder = $make->of('helmet', 'plate', $lines);
+
+        self::assertSame([0, 1, null, 2, 3, null], array_map(static fn (UseRecipe $line): ?int => $make->rungOf($ladder, 'plate', $line), $lines));
+    }
+
+    public function test_a_use_is_known_by_its_id_its_name_and_on_its_surface(): void
+    {
+        $known = new KnownUses(Demo::standard(), ['face']);
+
+        self::assertSame(['edge-line', 'edge-line', 'first-light', null], [$known->id('edge-line'), $known->id(' Edge Line '), $known->id('first-light'), $known->id('edgeline')]);
+        self::assertSame([true, false], [$known->isAsked('first-light'), $known->isAsked('edge-line')]);
+        self::assertNull((new KnownUses(Demo::standard(), ['plate']))->id('first-light'), 'a use of another surface');
+        self::assertSame('first-light', (new KnownUses(Demo::standard(), []))->id('first-light'), 'an area that no figure has may be anything');
     }
 
     public function test_a_ladder_that_another_climbs_through_is_joined_with_it(): void

@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { AreaPanel } from './components/AreaPanel';
 import { LadderBars } from './components/LadderBars';
+import { PastePanel } from './components/PastePanel';
 import { SchemeSide } from './components/SchemeSide';
 import { draftOf, filled, mended, moved, type RungDraft } from './draft';
 
@@ -327,6 +328,43 @@ describe('the panel of an area', () => {
         await new Promise((done) => setTimeout(done, 250));
         expect(asked()).toHaveLength(1);
         expect(screen.getByText('not stored yet')).toBeTruthy();
+    });
+});
+
+describe('a list of paints that is pasted', () => {
+    const line = { figure_type: '', area: 'helmet', step: 1, hex: '#161617', at: 0, role: 'base' as const, remark: '' };
+    const lines = [
+        { ...line, line: 2, use: 'base', mix: 'Lamp Black' },
+        { ...line, line: 3, use: 'dark-line', mix: 'Wet Stone', at: null, role: null, remark: 'no tier asks for it here' },
+    ];
+    const pasted = (text: string) => fireEvent.change(screen.getByLabelText('The list'), { target: { value: text } });
+
+    it('shows where each line lands before it is taken, and is read anew when it is changed', async () => {
+        const sent = answering(({ path }) =>
+            path.endsWith('/recipe-readings') ? [200, { areas: 1, lines }] : [200, { ...scheme() }],
+        );
+        const close = vi.fn();
+        render(<PastePanel scheme={scheme()} view={view} onClose={close} />, known);
+        pasted('area,use,mix');
+        await userEvent.click(screen.getByRole('button', { name: 'Read it' }));
+        const landed = await screen.findByRole('region', { name: 'Where each line lands' });
+        expect(landed.textContent).toContain('Lamp Blackline 2, basestep 1, base');
+        expect(landed.textContent).toContain('stays with its use? no tier asks for it here');
+        pasted('area,use,mix,step');
+        expect(screen.queryByRole('region', { name: 'Where each line lands' })).toBeNull();
+        await userEvent.click(screen.getByRole('button', { name: 'Read it' }));
+        await userEvent.click(await screen.findByRole('button', { name: 'Take 2 lines into 1 area' }));
+        await waitFor(() => expect(close).toHaveBeenCalled());
+        expect(sent.filter(({ path }) => path.endsWith('/recipes'))).toHaveLength(1);
+    });
+
+    it('says of each line that cannot be taken why not, and keeps the list', async () => {
+        answering(() => [422, refusal('unknown-use', 'Line 2: No tier lays "edgeline" on plate.', '/lines/2/use')]);
+        render(<PastePanel scheme={scheme()} view={view} onClose={() => undefined} />, known);
+        pasted('helmet,edgeline,Wet Stone');
+        await userEvent.click(screen.getByRole('button', { name: 'Read it' }));
+        await screen.findByText(/No tier lays "edgeline" on plate/);
+        expect(screen.getByLabelText('The list')).toHaveProperty('value', 'helmet,edgeline,Wet Stone');
     });
 });
 

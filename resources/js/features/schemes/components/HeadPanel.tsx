@@ -119,20 +119,20 @@ export function HeadPanel({ scheme, view, onClose }: { scheme: Scheme; view: Vie
                         />
                     )}
                 </Field>
-                <div className="fields">
-                    <Field label="A second one from above, for a sketch of light" error={wrong('/sketch')}>
-                        {(id) => (
-                            <MixInput id={id} value={draft.sketch} onChange={(sketch) => change({ sketch })} placeholder="none" />
-                        )}
-                    </Field>
+                <Field label="A second one from above, for a sketch of light" error={wrong('/sketch')}>
+                    {(id) => (
+                        <MixInput id={id} value={draft.sketch} onChange={(sketch) => change({ sketch })} placeholder="none" />
+                    )}
+                </Field>
+                {draft.sketch.trim() !== '' && (
                     <NumberField
-                        label="over this share of the figure, of 1"
+                        label="Over this share of the figure, of 1"
                         step={0.05}
                         value={draft.sketch_cover}
                         onChange={(n) => change({ sketch_cover: n ?? 0 })}
                         error={wrong('/sketch_cover')}
                     />
-                </div>
+                )}
                 <Checkbox checked={draft.one_colour} onChange={(event) => change({ one_colour: event.target.checked })}>
                     One colour is wanted over most of the figure: a uniform, a row of black plate
                 </Checkbox>
