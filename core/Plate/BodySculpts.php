@@ -11,22 +11,41 @@ final readonly class BodySculpts
 {
     public static function face(): Sculpt
     {
+        $both = static fn (string $left, string $right, Extent $within, float $width): array => [new Line($left, $within, $width), new Line($right, $within, $width)];
+
         return new Sculpt(
-            'M60 4C80 4 89 18 87 36C89 40 87 46 84 46C80 60 70 69 60 69C50 69 40 60 36 46C33 46 31 40 33 36C31 18 40 4 60 4Z',
+            'M60 3C73 3 82.5 10 83.5 22C84 27 84 30 83.5 32.4C86.5 31.5 87.6 34 86.8 38C86 43 84 45.5 82 45C81 51 78.5 56.5 74 61C69.5 66 65 69.5 60 69.5C55 69.5 50.5 66 46 61C41.5 56.5 39 51 38 45C36 45.5 34 43 33.2 38C32.4 34 33.5 31.5 36.5 32.4C36 30 36 27 36.5 22C37.5 10 47 3 60 3Z',
             [
-                new Line('M42 33Q50 26 58 33', Extent::Focal, 4.0), new Line('M62 33Q70 26 78 33', Extent::Focal, 4.0), new Line('M55 34L53.5 45Q60 51 66.5 45L65 34', Extent::Every, 2.2),
-                new Line('M50 56Q60 59.5 70 56', Extent::Focal, 2.2), new Line('M48 47Q46 53 49 57', Extent::Every, 2.0), new Line('M72 47Q74 53 71 57', Extent::Every, 2.0), new Line('M34 40Q42 66 60 69Q78 66 86 40', Extent::Every, 4.0),
+                ...$both('M43.6 31.6Q50 27.6 56.2 32.4', 'M76.4 31.6Q70 27.6 63.8 32.4', Extent::Focal, 4.4), ...$both('M56.2 32C55.4 36 55.2 39 54 43', 'M63.8 32C64.6 36 64.8 39 66 43', Extent::Every, 2.0),
+                new Line('M53.4 44C53.6 46.2 55.6 46.8 57 46Q60 47.8 63 46C64.4 46.8 66.4 46.2 66.6 44', Extent::Every, 2.2), new Line('M51.8 54Q56 52.8 60 53.8Q64 52.8 68.2 54', Extent::Focal, 1.6),
+                new Line('M54.6 59Q60 61 65.4 59', Extent::Every, 2.4), ...$both('M52.4 45.6C49.4 49 48.4 51.6 48.8 54.6', 'M67.6 45.6C70.6 49 71.6 51.6 71.2 54.6', Extent::Every, 1.6),
+                ...$both('M41.6 43.6C43.6 48.4 45.6 52 47.6 56.4', 'M78.4 43.6C76.4 48.4 74.4 52 72.4 56.4', Extent::Every, 4.0), ...$both('M45.6 37.6Q50.4 39.6 55.2 37.4', 'M74.4 37.6Q69.6 39.6 64.8 37.4', Extent::Every, 1.4),
+                new Line('M38.4 46C40.4 54 47 62 53 66.6Q60 70.8 67 66.6C73 62 79.6 54 81.6 46', Extent::Every, 3.4),
             ],
-            [new Line('M43 25Q51 21 57 25', Extent::Focal), new Line('M63 25Q69 21 77 25', Extent::Focal), new Line('M60 29V43', Extent::Focal), new Line('M53 54.4Q60 52.4 67 54.4', Extent::Upper), new Line('M40 42Q44 46 49 45', Extent::Upper), new Line('M80 42Q76 46 71 45', Extent::Upper), new Line('M56 64Q60 66 64 64')],
             [
-                new Line('M44 17Q60 9 76 17', Extent::Upper, 9.0), new Line('M44 25Q51 22 56 25', Extent::Upper, 4.0), new Line('M64 25Q69 22 76 25', Extent::Upper, 4.0), new Line('M60 29V44', Extent::Focal, 4.4),
-                new Line('M39 42Q44 48 49 46', Extent::Focal, 6.0), new Line('M81 42Q76 48 71 46', Extent::Focal, 6.0), new Line('M55 63.6Q60 66 65 63.6', Extent::Every, 4.6), new Line('M52 53.4Q60 51 68 53.4', Extent::Every, 2.4),
+                ...$both('M44.4 27.6Q49.8 24.6 56 27.8', 'M75.6 27.6Q70.2 24.6 64 27.8', Extent::Focal, 2.0), new Line('M60 31V42.6', Extent::Focal), new Line('M54.4 52Q57.6 50.6 60 51.6Q62.4 50.6 65.6 52', Extent::Upper),
+                ...$both('M41.4 41Q45 44 50 42.8', 'M78.6 41Q75 44 70 42.8', Extent::Upper, 2.0), new Line('M55.8 57Q60 58.2 64.2 57'), new Line('M56 64.4Q60 66 64 64.4'), new Line('M35 34.6C34.2 37 34.8 40 36 42.4'),
             ],
-            ['M33 36C33 50 46 66 60 69C50 69 36 60 33 36Z', 'M87 36C87 50 74 66 60 69C70 69 84 60 87 36Z'],
-            ['M42 20Q60 6 78 20Q60 13 42 20Z'],
-            [[60.0, 43.6], [47.0, 43.6], [73.0, 43.6], [60.0, 65.0], [50.0, 22.6], [70.0, 22.6]],
-            [[46.0, 31.0, 8.4, 4.8], [65.6, 31.0, 8.4, 4.8]],
-            [44.0, 46.0, 32.0, 16.0],
+            [
+                new Line('M46 15.6Q60 9 74 15.6', Extent::Upper, 8.0), ...$both('M44.6 27.4Q50 24.8 55.4 27.4', 'M75.4 27.4Q70 24.8 64.6 27.4', Extent::Upper, 3.0), new Line('M60 30V42', Extent::Focal, 3.8),
+                ...$both('M41 41Q45.2 45 51 43.2', 'M79 41Q74.8 45 69 43.2', Extent::Focal, 5.0), new Line('M55.4 56.6Q60 58.2 64.6 56.6', Extent::Every, 2.4), new Line('M55.6 64Q60 66.2 64.4 64', Extent::Every, 4.2),
+                new Line('M57.2 49.8Q60 49 62.8 49.8', Extent::Every, 2.0), ...$both('M50.4 48.4C47.8 51 47 54 47.4 56.8', 'M69.6 48.4C72.2 51 73 54 72.6 56.8', Extent::Every, 2.0),
+            ],
+            ['M83.5 22C84 27 84 30 83.5 32.4C87.6 31.6 87.2 37 86.4 40C85.6 44 84 45.5 82 45C81 51 78.5 56.5 74 61C70 65.5 66 69 62 69.4C71 62 76 54 77.4 44C78.6 36 79.8 27 78.2 13C81.4 15.6 83 19 83.5 22Z', 'M38 45C39 51 41.5 56.5 46 61C49 64.4 52.6 67.6 56 69C47.4 61.6 43.2 54 41.6 46Z', 'M44 32Q50 28 56.2 32.6L55.4 37Q50 39.6 44.8 37Z', 'M76 32Q70 28 63.8 32.6L64.6 37Q70 39.6 75.2 37Z'],
+            ['M44.6 20Q46.4 9.4 60 8Q70 8.8 73.4 17Q60 11 44.6 20Z', 'M58.4 30H61.4L62.4 42Q60 43.8 57.6 42Z', 'M40.8 40.4Q45.2 38.4 50.6 41Q49.6 45.4 45 45.8Q41.8 44.2 40.8 40.4Z'],
+            [[59.4, 42.4], [45.6, 42.4], [74.4, 42.4], [60.0, 64.8], [49.6, 26.0], [70.4, 26.0]],
+            [[45.8, 33.0, 9.0, 4.4], [65.2, 33.0, 9.0, 4.4]],
+            [43.0, 46.0, 34.0, 22.0],
+            features: [
+                // Lips, the hair of the brows, lids, nostrils, the opening of the mouth, the hollow of an ear.
+                Mark::filled('M51.8 54Q55.4 51.4 57.8 51.2Q60 52.4 62.2 51.2Q64.6 51.4 68.2 54Q64 53 60 54Q56 53 51.8 54Z', '#000000', 0.16), Mark::filled('M52.6 54.2Q56 53.4 60 54.2Q64 53.4 67.4 54.2Q64.6 58.6 60 58.6Q55.4 58.6 52.6 54.2Z', '#000000', 0.09),
+                Mark::line('M43.8 29.2Q49 25.8 56.4 29.4', '#000000', 1.3, 0.3), Mark::line('M76.2 29.2Q71 25.8 63.6 29.4', '#000000', 1.3, 0.3),
+                Mark::filled('M45.4 35.6Q50.2 31.4 55.2 35.6Q50.4 38.2 45.4 35.6Z', '#000000', 0.24), Mark::filled('M74.6 35.6Q69.8 31.4 64.8 35.6Q69.6 38.2 74.6 35.6Z', '#000000', 0.24),
+                Mark::line('M45.2 35.6Q50.2 31.2 55.4 35.4', '#000000', 0.8, 0.6), Mark::line('M74.8 35.6Q69.8 31.2 64.6 35.4', '#000000', 0.8, 0.6),
+                Mark::line('M55.8 45.6Q57 44.8 58 45.6', '#000000', 0.8, 0.5), Mark::line('M64.2 45.6Q63 44.8 62 45.6', '#000000', 0.8, 0.5), Mark::line('M51.8 54Q56 53 60 54Q64 53 68.2 54', '#000000', 0.6, 0.5),
+                Mark::line('M34.8 35C35.6 37 35.6 39.4 36.6 41.6', '#000000', 0.5, 0.35), Mark::line('M85.2 35C84.4 37 84.4 39.4 83.4 41.6', '#000000', 0.5, 0.35),
+            ],
+            bare: [60.0, 55.0, 9.4, 4.6],
         );
     }
 
@@ -36,7 +55,7 @@ final readonly class BodySculpts
             'M38 58V36Q30 30 28 22Q28 17 32.6 18Q40 22 45 32V15Q45 9 50 9Q55 9 55 15V11Q55 5 60 5Q65 5 65 11V13Q65 8 69.6 8Q74.4 8 74.4 13.4V19Q75 15 79 15Q83.4 15 83.4 20V46Q83.4 60 72 68H46Q38 66 38 58Z',
             [new Line('M55 15V33', Extent::Focal, 2.6), new Line('M65 12V33', Extent::Focal, 2.6), new Line('M74.4 18V34', Extent::Every, 2.6), new Line('M45 32Q46 42 54 46', Extent::Every, 2.4), new Line('M44 56Q58 50 78 52', Extent::Every, 2.0), new Line('M46 20H54', Extent::Every, 1.0), new Line('M56 18H64', Extent::Every, 1.0), new Line('M66 20H74', Extent::Every, 1.0)],
             [new Line('M47 33Q50 31 53.6 33', Extent::Focal), new Line('M57 32Q60 30 63.6 32', Extent::Focal), new Line('M67 33Q70 31 73 33', Extent::Upper), new Line('M76 36Q79 34 82 36', Extent::Upper), new Line('M45.8 15Q46 10 50 9.8', Extent::Upper), new Line('M29 22Q33 31 39 36')],
-            [new Line('M50 13V30', Extent::Upper, 5.0), new Line('M60 9V29', Extent::Upper, 5.0), new Line('M69.8 12V30', Extent::Upper, 5.0), new Line('M79 19V32', Extent::Every, 4.6), new Line('M48 35H80', Extent::Focal, 5.0), new Line('M48 46Q60 42 76 46', Extent::Every, 8.0), new Line('M31 21L40 34', Extent::Every, 4.4)],
+            [new Line('M50 13V30', Extent::Upper, 5.0), new Line('M60 9V29', Extent::Upper, 5.0), new Line('M69.8 12V30', Extent::Upper, 5.0), new Line('M79 19V32', Extent::Every, 4.6), new Line('M47.4 36.4Q50 34.8 52.8 36.4M57.2 35.6Q60 34 63 35.6M67 36.4Q69.8 34.8 72.8 36.4M75.8 38.8Q78.8 37.2 81.6 38.8', Extent::Focal, 3.6), new Line('M44.6 55Q47 47 54.6 48.6', Extent::Every, 6.0), new Line('M68 60Q74 52 79.6 50', Extent::Every, 5.6), new Line('M31 21L40 34', Extent::Every, 4.4)],
             ['M38 54Q58 60 83 50Q82 60 72 68H46Q38 66 38 58Z'],
             ['M45 15Q45 9 50 9Q55 9 55 15V20H45Z', 'M55 11Q55 5 60 5Q65 5 65 11V18H55Z'],
             [[50.0, 32.4], [60.0, 31.4], [70.0, 32.4], [79.0, 35.4], [50.0, 12.0], [60.0, 8.0]],
@@ -48,15 +67,24 @@ final readonly class BodySculpts
     public static function hair(): Sculpt
     {
         return new Sculpt(
-            'M18 60C16 36 30 10 56 7C82 4 102 24 103 60C97 52 95 58 89 65C85 54 78 60 73 68C69 56 62 60 57 67C53 55 46 60 40 66C37 55 28 54 18 60Z',
-            [new Line('M56 9C40 18 32 36 32 58', Extent::Every, 4.0), new Line('M58 9C50 22 46 40 47 60', Extent::Focal, 4.0), new Line('M62 9C62 26 64 42 65 62', Extent::Focal, 4.0), new Line('M66 9C78 22 80 42 81 60', Extent::Every, 4.0), new Line('M70 10C88 22 94 40 95 56', Extent::Every, 3.4)],
-            [new Line('M52 12C38 22 28 38 25 56', Extent::Every), new Line('M58 12C46 26 40 42 40 62', Extent::Upper), new Line('M61 12C56 30 56 46 57 64', Extent::Focal), new Line('M65 12C72 30 72 46 73 64', Extent::Focal), new Line('M69 13C84 28 88 44 89 62', Extent::Upper)],
-            [new Line('M48 14C36 24 28 38 25 54', Extent::Every, 5.6), new Line('M56 14C44 26 39 42 40 60', Extent::Upper, 6.0), new Line('M60 14C55 30 56 44 57 62', Extent::Focal, 6.0), new Line('M65 14C71 30 72 44 73 62', Extent::Upper, 6.0), new Line('M70 15C84 28 88 42 89 60', Extent::Every, 5.6)],
-            ['M18 60C24 50 34 54 40 66L47 60L57 67L65 60L73 68L81 60L89 65L95 56L103 60V48H18Z'],
-            ['M32 26Q58 2 88 26Q58 14 32 26Z'],
-            [[57.0, 22.0], [68.0, 22.0], [46.0, 24.0], [78.0, 26.0]],
-            [[52.0, 28.0, 6.0, 6.0], [68.0, 30.0, 6.0, 6.0]],
-            [34.0, 22.0, 54.0, 30.0],
+            'M16 30C14 16 32 4 56 4C84 4 106 18 107 40C107.6 52 102 62 92 68C94 60 92 54 88 50C88 60 82 67 71 69C75 62 75 55 72 50C70 60 62 66 51 67C56 60 57 54 55 48C50 56 42 60 31 60C37 54 39 49 38 43C33 48 26 49 20 46C25 43 26 40 25 36C21 36 17 34 16 30Z',
+            [
+                new Line('M24 34C32 34 40 30 44 22C48 16 56 12 66 12', Extent::Every, 2.6), new Line('M39 44C48 40 54 32 56 24C58 18 66 15 76 16', Extent::Focal, 3.0), new Line('M55 49C64 43 68 34 68 26C69 21 76 19 85 22', Extent::Focal, 3.0),
+                new Line('M72 51C80 44 82 36 80 29', Extent::Every, 3.0), new Line('M88 51C94 45 95 38 92 31', Extent::Every, 2.6), new Line('M18 30C26 26 30 18 40 12C46 9 54 8 62 9', Extent::Every, 2.2),
+            ],
+            [new Line('M20 22C30 9 44 6 58 6', Extent::Focal), new Line('M30 40C40 36 46 28 50 20C53 15 60 13 70 13.4', Extent::Upper), new Line('M46 50C56 44 61 35 62 27C63 20 71 17 80 18.6', Extent::Focal), new Line('M62 58C71 50 75 41 74.6 31', Extent::Upper), new Line('M80 60C87 52 89 43 87 33'), new Line('M98 60C103 52 104 44 101 35')],
+            [
+                new Line('M22 20C32 9 44 8 58 8.4', Extent::Focal, 4.6), new Line('M27 32C36 30 41 24 46 17C50 12.6 58 11 66 11', Extent::Every, 3.8), new Line('M33 45C43 40 49 32 52 24C55 17 63 14.4 72 15', Extent::Upper, 4.6), new Line('M48 53C58 46 64 37 65 28C66 21 74 18.6 82 20', Extent::Upper, 4.8),
+                new Line('M64 58C73 49 77 40 76 30', Extent::Focal, 4.6), new Line('M82 60C89 51 91 42 88 32', Extent::Every, 4.2), new Line('M97 58C101 51 102 44 99 36', Extent::Every, 3.6),
+            ],
+            ['M107 40C107.6 52 102 62 92 68C94 60 92 54 88 50C88 60 82 67 71 69C75 62 75 55 72 50C82 46 96 40 100 26Q106 32 107 40Z', 'M16 30C17 34 21 36 25 36C26 40 25 43 20 46C26 49 33 48 38 43C30 42 22 38 16 30Z'],
+            ['M22 18C32 6 48 5 62 5.6Q44 8 32 22Q26 24 22 18Z', 'M58 16Q72 10 88 20Q74 16 62 22Z'],
+            [[44.0, 10.0], [62.0, 17.0], [78.0, 22.0], [34.0, 22.0]],
+            [[54.0, 28.0, 6.0, 6.0], [68.0, 34.0, 6.0, 6.0]],
+            [34.0, 16.0, 56.0, 36.0],
+            features: [
+                Mark::line('M22 29C32 27 38 21 44 15C49 11 56 9.6 64 10M34 47C45 41 51 33 54 24C57 17 64 15 74 15.4M50 56C60 48 66 38 66.6 28C68 21 76 19 84 21M66 62C75 53 79 43 78 31M85 62C91 53 93 43 90.4 32M28 55C40 50 46 42 48.6 34', '#000000', 0.35, 0.35),
+            ],
         );
     }
 
@@ -75,19 +103,38 @@ final readonly class BodySculpts
         );
     }
 
+    /** Somebody in helm and cloak with a lamp on a pole, on a base: what is done to the figure as one is seen on all of it. */
     public static function figure(): Sculpt
     {
         return new Sculpt(
-            'M60 3A8.5 8.5 0 0 1 66.5 17Q77 20 79 32L86 55H94Q99 55 99 60.5Q99 66 94 66H26Q21 66 21 60.5Q21 55 26 55H34L41 32Q43 20 53.5 17A8.5 8.5 0 0 1 60 3Z',
-            [new Line('M53.5 17.5Q60 21.5 66.5 17.5', Extent::Focal, 2.6), new Line('M52 24Q56 40 50 55', Extent::Focal, 3.0), new Line('M68 24Q64 40 70 55', Extent::Every, 3.0), new Line('M34 55.6H86', Extent::Every, 2.4), new Line('M22 61H98', Extent::Every, 1.6)],
-            [new Line('M53 8Q60 1.6 67 8', Extent::Focal), new Line('M42 30Q46 19 54 18', Extent::Upper), new Line('M66 18Q74 19 78 30', Extent::Upper), new Line('M35 54.4L42 32'), new Line('M85 54.4L78 32'), new Line('M26 55.6H94', Extent::Upper)],
-            [new Line('M55 9Q60 5 65 9', Extent::Focal, 5.0), new Line('M45 26Q60 17 75 26', Extent::Upper, 7.0), new Line('M60 26V52', Extent::Upper, 6.0), new Line('M44 34L40 52', Extent::Every, 5.0), new Line('M77 34L81 52', Extent::Every, 5.0)],
-            ['M34 55L41 36L50 55Z', 'M21 61H99Q98 66 94 66H26Q22 66 21 61Z'],
-            ['M54 5Q60 1 66 5V11H54Z', 'M44 26Q60 14 76 26V30H44Z'],
-            [[57.0, 7.0], [48.0, 21.0], [72.0, 21.0], [60.0, 30.0]],
-            [[57.0, 24.0, 6.0, 6.0]],
-            [48.0, 26.0, 24.0, 22.0],
-            'M60 3V55',
+            'M33 61.6v2.8a27 4.6 0 0 0 54 0v-2.8C86 60.2 84 59.2 81 58.6V61L38.2 60.4V58.8C35.6 59.4 33.6 60.4 33 61.6Z'
+                .'M51.6 21C45.6 23.6 43.4 30.6 42 38L38.2 60.2C45 63.4 75 63.4 81 60.8L77.4 38C76.2 30.6 74.2 23.6 68.4 21ZM65 15H55.2V18.8Q56 22.6 60.1 22.6Q64.2 22.6 65 18.8Z'
+                .'M67.8 13.6C67.8 7.6 64.4 3.4 60 3.4C55.6 3.4 52.2 7.6 52.2 13.6ZM49 17H71V16Q68.2 14.8 67.8 13.6H52.2Q51.8 14.8 49 16Z'
+                .'M72 37.6Q76 39 80.4 38.6V34.4Q76.4 32.6 72 33.4ZM81 34.2a2.2 2.2 0 1 0 0.1 0ZM80.1 62.4H82V12.4H80.1ZM76.6 12.4H85.4L84.2 5.6H77.8ZM76.8 5.6H85.2V4H76.8ZM76.2 13.6H85.8V12.2H76.2Z',
+            [
+                new Line('M46.6 29C44.6 40 43.6 50 44 60', Extent::Every, 2.6), new Line('M60.2 33V61', Extent::Every, 1.8), new Line('M73.4 29C75.6 40 76.6 50 76.4 60', Extent::Every, 2.6), new Line('M49 27.6Q60 34.6 71.2 27.6', Extent::Focal, 2.4),
+                new Line('M50 17.4Q60 19 70.4 17.4', Extent::Focal, 1.8), new Line('M38.4 60.8Q60 65.2 81 61.2', Extent::Every, 2.2), new Line('M72.6 38Q76 39.6 79.4 38.8', Extent::Every, 1.4), new Line('M76.4 13.4H85.6', Extent::Every, 1.0),
+            ],
+            [
+                new Line('M60 4V13.2', Extent::Focal), new Line('M49.4 16.2H70.6', Extent::Focal), new Line('M49.4 26.8Q60 33 70.8 26.8', Extent::Upper), new Line('M42.6 36.6L38.8 59.8', Extent::Upper), new Line('M77 36.6L80.4 60'), new Line('M77 4.6H85', Extent::Upper), new Line('M80.5 14V62'),
+                new Line('M34 62.6a27 4.6 0 0 0 52 0'),
+            ],
+            [
+                new Line('M47.4 27Q49.2 23.6 52.8 22', Extent::Focal, 3.4), new Line('M72.6 27Q70.8 23.6 67.4 22', Extent::Focal, 3.4), new Line('M55 9.6Q56.6 6 59 5', Extent::Focal, 3.0), new Line('M53.2 33C51.8 43 51.4 52 51.6 60', Extent::Upper, 3.4),
+                new Line('M67 33C68.2 43 68.6 52 68.4 60', Extent::Upper, 3.4), new Line('M57 18.6Q60 17.8 63.2 18.6', Extent::Focal, 2.2), new Line('M73 34.4Q76.6 33.8 79.6 35', Extent::Every, 1.8), new Line('M80.9 7V11.6', Extent::Every, 2.6),
+            ],
+            ['M69.4 31L74.4 29L81 60.8Q75 62.8 68.6 63Z', 'M33 61.6v2.8a27 4.6 0 0 0 54 0v-2.8a27 4.6 0 0 1 -54 0Z', 'M63.4 3.9Q67.8 7 67.8 13.6H63.6Z'],
+            ['M52.8 13.2C52.8 8.2 55.8 4.4 59 3.8L57.4 13.2Z', 'M46.4 27.6Q48.6 22.6 53.6 21.2L53 26.2Q49.6 27.8 46.4 27.6Z'],
+            [[57.0, 7.0], [48.6, 24.6], [71.4, 24.6], [81.0, 9.4]],
+            [[78.4, 6.8, 5.2, 4.6]],
+            [52.0, 36.0, 16.6, 18.0],
+            'M60.6 3.6V61',
+            features: [
+                // Collar, beard, eyes, boots, the rim, the panes of the lamp.
+                Mark::filled('M50.6 21.8Q60 18.4 69.4 21.8L71.4 27.2Q60 33.8 48.8 27.2Z', '#000000', 0.14), Mark::line('M48.8 27.2Q60 33.8 71.4 27.2', '#000000', 0.5, 0.45), Mark::filled('M56 19.6Q60 21.2 64.4 19.6V20.6Q63.4 22.6 60.1 22.6Q57 22.6 56 20.6Z', '#000000', 0.35),
+                Mark::filled('M57.4 18h1.4v.7h-1.4ZM61.6 18h1.4v.7h-1.4Z', '#000000', 0.5), Mark::filled('M47 59.8H53.4V63H46ZM64.4 59.8H70.8L71.8 63H64.4Z', '#000000', 0.45), Mark::filled('M33 61.6v2.8a27 4.6 0 0 0 54 0v-2.8a27 4.6 0 0 1 -54 0Z', '#000000', 0.32),
+                Mark::line('M79.8 5.6L79.2 12.4M82.2 5.6L82.8 12.4', '#000000', 0.4, 0.5), Mark::line('M42 38L38.2 60.2C45 63.4 75 63.4 81 60.8L77.4 38', '#000000', 0.4, 0.3), Mark::line('M49 17H71', '#000000', 0.6, 0.5), Mark::line('M33 61.6a27 4.6 0 0 0 54 0', '#000000', 0.4, 0.5),
+            ],
         );
     }
 }

@@ -25,6 +25,7 @@ final readonly class Draughtsman
         $laidIn = self::isLaidIn($plate);
         $isBody = static fn (Touch $touch): bool => self::isBody($touch->technique, $laidIn);
         $marks = self::body($plate, $sculpt, array_values(array_filter($plate->touches, $isBody)));
+        array_push($marks, ...$sculpt->features);
         foreach ($plate->touches as $touch) {
             if (! $isBody($touch)) {
                 array_push($marks, ...TouchMarks::of($touch, $sculpt, $plate->palette));
@@ -96,7 +97,9 @@ final readonly class Draughtsman
             $prepared += $touch->technique->group === TechniqueGroup::Prepare ? 1 : 0;
             $cleaned += in_array($touch->technique->group, [TechniqueGroup::Prepare, TechniqueGroup::Tidy], true) ? 1 : 0;
         }
-        $marks = [Mark::line($sculpt->outline, self::INK, 0.8, min(1, 0.35 + 0.15 * $cleaned), outside: true)];
+        // Where one part stands before another, its outline is a line within the figure.
+        $width = substr_count($sculpt->outline, 'M') > 1 ? 0.45 : 0.8;
+        $marks = [Mark::line($sculpt->outline, self::INK, $width, min(1, 0.35 + 0.15 * $cleaned), outside: true)];
         if ($prepared === 0 && $sculpt->mouldLine !== '') {
             $marks[] = Mark::line($sculpt->mouldLine, self::PAPER, 0.7, 0.4);
         }

@@ -22,6 +22,8 @@ final readonly class Sculpt
      * @param  list<array{float, float, float, float}>  $pieces where counted things sit: x, y, width, height
      * @param  array{float, float, float, float}  $field for marks, letters and patterns: x, y, width, height
      * @param  string  $mouldLine a line of the casting, seen until it is cleaned; empty: none
+     * @param  list<Mark>  $features what is cast in it and tells what it is, whatever it is painted with: brows, lips, a collar
+     * @param  array{float, float, float, float}|null  $bare an oval of the field that hair leaves out, x and y of its middle, half its width and height; null: a painted texture is no hair here
      */
     public function __construct(
         public string $outline,
@@ -34,6 +36,8 @@ final readonly class Sculpt
         public array $pieces,
         public array $field,
         public string $mouldLine = '',
+        public array $features = [],
+        public ?array $bare = null,
     ) {
     }
 }

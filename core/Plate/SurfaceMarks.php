@@ -17,13 +17,13 @@ final readonly class SurfaceMarks
         $shadow = $pieces = '';
         $shrink = 0.18 * $touch->step;
         foreach ($sculpt->pieces as [$x, $y, $width, $height]) {
-            $shadow .= self::oval($x + $width / 2, $y + $height / 2, $width / 2 + 0.8, $height / 2 + 0.8);
-            $pieces .= self::oval($x + $width / 2, $y + $height / 2, $width / 2 * (1 - $shrink), $height / 2 * (1 - $shrink));
+            $shadow .= self::piece($x + $width / 2, $y + $height / 2, $width / 2 + 0.8, $height / 2 + 0.8);
+            $pieces .= self::piece($x + $width / 2, $y + $height / 2, $width / 2 * (1 - $shrink), $height / 2 * (1 - $shrink));
         }
         $inner = '';
         $isPoint = $touch->technique->liesOn === LiesOn::Point;
         foreach ($sculpt->pieces as [$x, $y, $width, $height]) {
-            $inner .= Mark::dot($x + $width * ($isPoint ? 0.5 : 0.4), $y + $height * ($isPoint ? 0.5 : 0.34), min($width, $height) * 0.2);
+            $inner .= Mark::dot($x + $width * ($isPoint ? 0.5 : 0.4), $y + $height * ($isPoint ? 0.5 : 0.34), min($width, $height) * (self::isAlmond($width, $height) ? 0.36 : 0.2));
         }
         // A pupil in what is dotted, a glint on what is raised.
         $within = $isPoint ? Mark::filled($inner, '#000000', 0.7) : Mark::filled($inner, '#ffffff', 0.5, 0.3);
@@ -78,11 +78,41 @@ final readonly class SurfaceMarks
         };
         $d = '';
         $first = 1 + 40 * $touch->step + 11 * strlen($touch->technique->id);
-        foreach (Scatter::over([$x, $y, $width * $share, $height], (int) (70 * $share), $first) as [$atX, $atY, $chance]) {
-            $d .= sprintf('M%.1f %.1fq%.1f -.7 %.1f .2', $atX, $atY, 0.8 + $chance, 1.8 + 1.6 * $chance);
+        if ($sculpt->bare !== null) {
+            return self::stubble($sculpt->field, $sculpt->bare, $share, $first, $colour);
+        }
+        // Hatched both ways, as a weave or a grain is painted.
+        foreach (Scatter::over([$x, $y, $width * $share, $height], (int) (150 * $share), $first) as $i => [$atX, $atY, $chance]) {
+            $d .= sprintf('M%.1f %.1fl%.1f %.1f', $atX, $atY, 1.2 + 1.2 * $chance, $i % 2 === 0 ? 1.2 : -1.2);
         }
 
-        return [Mark::line($d, $colour, 0.55, 0.75)];
+        return [Mark::line($d, $colour, 0.35, 0.6)];
+    }
+
+    /**
+     * Short hair that grows away from the mouth, each too fine to be counted.
+     *
+     * @param  array{float, float, float, float}  $field
+     * @param  array{float, float, float, float}  $bare
+     * @return list<Mark>
+     */
+    private static function stubble(array $field, array $bare, float $share, int $first, string $colour): array
+    {
+        [$x, $y, $width, $height] = $field;
+        [$cx, $cy, $rx, $ry] = $bare;
+        $near = $far = '';
+        foreach (Scatter::over([$x, $y, $width, $height], (int) (420 * $share), $first) as [$atX, $atY, $chance]) {
+            $away = [($atX - $cx) / ($width / 2), ($atY - $cy) / ($height * 0.62)];
+            $reach = hypot(...$away);
+            // None on the lips, none on the cheeks, thinner toward them.
+            if ((($atX - $cx) / $rx) ** 2 + (($atY - $cy) / $ry) ** 2 < 1 || $reach > 1 || $chance < $reach - 0.35) {
+                continue;
+            }
+            $stroke = sprintf('M%.1f %.1fl%.2f %.2f', $atX, $atY, 0.9 * $away[0], 0.5 + 0.6 * $chance);
+            $chance > 0.5 ? $near .= $stroke : $far .= $stroke;
+        }
+
+        return [Mark::line($far, $colour, 0.3, 0.5), Mark::line($near, '#000000', 0.3, 0.3)];
     }
 
     /** @return list<Mark> wear that runs down from where water would */
@@ -122,6 +152,19 @@ final readonly class SurfaceMarks
             Sheen::Satin => [Mark::line($glint, '#ffffff', 4.0, 0.22, 1.6)],
             default => [Mark::filled($sculpt->outline, '#ffffff', 0.035)],
         };
+    }
+
+    /** What is much wider than high is an eye. */
+    private static function isAlmond(float $width, float $height): bool
+    {
+        return $width > 1.6 * $height;
+    }
+
+    private static function piece(float $cx, float $cy, float $rx, float $ry): string
+    {
+        return self::isAlmond($rx, $ry)
+            ? sprintf('M%.1f %.1fQ%.1f %.1f %.1f %.1fQ%.1f %.1f %.1f %.1fZ', $cx - $rx, $cy, $cx, $cy - 2 * $ry, $cx + $rx, $cy, $cx, $cy + 1.7 * $ry, $cx - $rx, $cy)
+            : self::oval($cx, $cy, $rx, $ry);
     }
 
     private static function oval(float $cx, float $cy, float $rx, float $ry): string

@@ -15,6 +15,10 @@ final readonly class TouchMarks
     /** @return list<Mark> */
     public static function of(Touch $touch, Sculpt $sculpt, Palette $palette): array
     {
+        if (in_array($touch->technique->group, [TechniqueGroup::Prepare, TechniqueGroup::Tidy], true)) {
+            // Seen in how crisp the outline is.
+            return [];
+        }
         $colour = ($touch->colour ?? self::ofTheBase($touch, $palette))->hex();
         if ($touch->technique->group === TechniqueGroup::Finish) {
             return SurfaceMarks::sheen($touch, $sculpt);

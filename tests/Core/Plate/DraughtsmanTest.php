@@ -8,6 +8,7 @@ use Core\Plate\Draughtsman;
 use Core\Plate\Mark;
 use Core\Plate\Palette;
 use Core\Plate\PlateMaker;
+use Core\Plate\Sculpts;
 use Core\Standard\Extent;
 use Core\Standard\PlateShape;
 use Core\Standard\Standard;
@@ -73,6 +74,47 @@ final class DraughtsmanTest extends TestCase
 
         self::assertGreaterThan($count(Extent::Upper), $count(Extent::Every));
         self::assertGreaterThan($count(Extent::Focal), $count(Extent::Upper));
+    }
+
+    public function test_work_that_leaves_no_colour_paints_nothing(): void
+    {
+        $standard = Demo::standard();
+        $painted = static fn (array $techniques): array => array_values(array_unique(array_filter(array_map(
+            static fn (Mark $mark): ?string => $mark->fill,
+            self::drawn($standard, array_map(static fn (string $technique): TechniqueUse => new TechniqueUse($technique, [$technique]), array_values(array_filter($techniques, is_string(...)))), PlateShape::Figure),
+        ))));
+
+        self::assertSame($painted(['prime-light']), $painted(['clean', 'keep-apart', 'prime-light', 'tidy-back', 'walk-round']), 'a primed figure shows its primer');
+    }
+
+    public function test_stubble_grows_round_the_mouth_and_not_on_it(): void
+    {
+        [$cx, $cy, $rx, $ry] = Sculpts::of(PlateShape::Face)->bare ?? self::fail('A face has lips.');
+        $with = self::drawn(Demo::standard(), [new TechniqueUse('stubble', ['texture'])], PlateShape::Face);
+        $without = array_map(static fn (Mark $mark): string => $mark->d, self::drawn(Demo::standard(), [], PlateShape::Face));
+        $hairs = [];
+        foreach ($with as $mark) {
+            if (! in_array($mark->d, $without, true)) {
+                preg_match_all('/M([\d.]+) ([\d.]+)/', $mark->d, $at, PREG_SET_ORDER);
+                array_push($hairs, ...$at);
+            }
+        }
+
+        self::assertGreaterThan(80, count($hairs));
+        foreach ($hairs as [, $x, $y]) {
+            self::assertGreaterThan(0.97, (((float) $x - $cx) / $rx) ** 2 + (((float) $y - $cy) / $ry) ** 2);
+            self::assertGreaterThan(45.0, (float) $y, 'below the cheekbones');
+        }
+    }
+
+    public function test_an_eye_is_an_almond_and_a_button_round(): void
+    {
+        $drawn = static fn (PlateShape $shape, TechniqueUse ...$uses): string => implode(' ', array_map(static fn (Mark $mark): string => $mark->d, self::drawn(Demo::standard(), array_values($uses), $shape)));
+        $eye = new TechniqueUse('eye', ['eye'], feature: 'eye');
+
+        self::assertStringContainsString('M45.8 35.2Q50.3 30.8 54.8 35.2', $drawn(PlateShape::Face, $eye));
+        self::assertSame(substr_count($drawn(PlateShape::Hard), 'Q'), substr_count($drawn(PlateShape::Hard, $eye), 'Q'));
+        self::assertNotSame($drawn(PlateShape::Hard), $drawn(PlateShape::Hard, $eye));
     }
 
     public function test_the_drawing_is_the_same_each_time(): void
