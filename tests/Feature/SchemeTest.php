@@ -12,6 +12,7 @@ use App\Http\Schemes\RecipeParts;
 use App\Http\Schemes\SchemeAreaParts;
 use App\Http\Schemes\SchemeAreaResource;
 use App\Http\Schemes\SchemeResource;
+use App\Http\Standards\PlateParts;
 use App\Models\FigureArea;
 use App\Models\FigureType;
 use App\Models\Force;
@@ -20,6 +21,7 @@ use App\Models\Scheme;
 use App\Models\SchemeAcceptance;
 use App\Models\SchemeArea;
 use App\Models\SchemeNote;
+use App\Models\StandardVersion;
 use App\Models\Unit;
 use Illuminate\Support\Facades\DB;
 
@@ -28,6 +30,7 @@ use Illuminate\Support\Facades\DB;
  *
  * @phpstan-import-type Check_ from CheckResource
  * @phpstan-import-type Scheme from SchemeResource as Shown
+ * @phpstan-import-type Plate from PlateParts
  * @phpstan-import-type ReadList_ from ReadListResource
  * @phpstan-import-type SchemeArea_ from SchemeAreaParts
  * @phpstan-import-type SchemeAreaPreview from SchemeAreaResource
@@ -339,6 +342,28 @@ final class SchemeTest extends TestCase
         $note = SchemeNote::query()->where('kind', 'kept')->firstOrFail();
         self::assertSame([$this->lead()->id, 'oilskin coat'], [$note->user_id, $note->area]);
         $this->assertRefused($this->as($this->lead(), 'POST', "/jobs/{$this->job()->id}/kept-mixes", $set), 422, 'nothing-mixed', '/use');
+    }
+
+    public function test_plates_of_the_standard_can_be_seen_in_the_colours_of_a_scheme(): void
+    {
+        $version = StandardVersion::inForce()->id ?? self::fail('No standard is in force.');
+        $scheme = $this->scheme();
+        $plates = function (string $surface, ?int $in = null) use ($version): array {
+            /** @var list<Plate> $plates */
+            $plates = $this->answer($this->isla(), 'GET', "/standards/{$version}/plates?surface={$surface}".($in === null ? '' : "&scheme={$in}"));
+
+            return array_combine(array_column($plates, 'tier'), array_map(static fn (array $plate): string => $plate['zones'][3]['hex'], $plates));
+        };
+
+        self::assertSame(array_values(array_diff(array_keys($plates('face')), ['drill'])), array_keys($plates('face', $scheme->id)), 'a retired tier is not on the sheet');
+        self::assertNotSame($plates('face'), $plates('face', $scheme->id));
+        foreach ([[$plates('face'), false], [$plates('face', $scheme->id), true]] as [$shown, $hasHue]) {
+            self::assertSame(array_fill_keys(array_keys($shown), $hasHue), array_map(static fn (string $hex): bool => ! str_starts_with($hex, '#'.str_repeat(substr($hex, 1, 2), 2)), $shown));
+        }
+        $empty = Scheme::query()->create(['force_id' => Force::query()->create(['name' => 'Another force'])->id, 'name' => 'Nothing yet']);
+        self::assertSame($plates('rim'), $plates('rim', $empty->id), 'in greys where the scheme says nothing of it');
+        $this->as($this->stranger(), 'GET', "/standards/{$version}/plates?surface=face&scheme={$scheme->id}")->assertNotFound();
+        $this->as($this->isla(), 'GET', "/standards/{$version}/plates?surface=face&scheme=999")->assertNotFound();
     }
 
     public function test_the_proof_sheet_is_a_pdf(): void

@@ -1544,7 +1544,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Proof plates of a surface, tier beside tier. */
+        /** Proof plates of a surface, tier beside tier: in greys, or in the colours of a scheme where it has any for the surface. */
         get: operations["showPlates"];
         put?: never;
         post?: never;
@@ -7564,6 +7564,7 @@ export interface operations {
         parameters: {
             query: {
                 surface: string;
+                scheme?: number | null;
             };
             header?: never;
             path: {

@@ -12,8 +12,10 @@ export interface Filter {
     show: Show;
     group: string | null;
     technique: string | null;
+    /** Scheme in whose colours plates are shown; null: in greys. */
+    colours: number | null;
     keeps: (surface: Surface, sheet: Sheet) => boolean;
-    set: (name: 'show' | 'group' | 'technique', value: string | null) => void;
+    set: (name: 'show' | 'group' | 'technique' | 'colours', value: string | null) => void;
 }
 
 export function useFilter(): Filter {
@@ -22,11 +24,14 @@ export function useFilter(): Filter {
     const show: Show = asked === 'adds' || asked === 'findings' ? asked : 'all';
     const group = search.get('group');
     const technique = search.get('technique');
+    const scheme = Number(search.get('colours'));
+    const colours = Number.isInteger(scheme) && scheme > 0 ? scheme : null;
     return useMemo(
         () => ({
             show,
             group,
             technique,
+            colours,
             keeps: (surface, sheet) =>
                 (group === null || surface.group === group) &&
                 (technique === null || asks(sheet, surface, technique)) &&
@@ -46,7 +51,7 @@ export function useFilter(): Filter {
                     { replace: true },
                 ),
         }),
-        [show, group, technique, setSearch],
+        [show, group, technique, colours, setSearch],
     );
 }
 

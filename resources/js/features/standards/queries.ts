@@ -31,13 +31,22 @@ export function draftOptions(version: number) {
 }
 
 /** Plates of one surface at all tiers. The revision makes plates of an older one stale. */
-export function platesOptions(version: number, revision: number, surface: string) {
+/** Whose colours plates can be shown in. */
+export function schemesOptions() {
     return queryOptions({
-        queryKey: [...standardKeys.plates(version), surface, revision],
+        queryKey: ['schemes'],
+        queryFn: ({ signal }) => unwrap(api.GET('/api/schemes', { signal })),
+    });
+}
+
+/** In greys, or in the colours of a scheme. */
+export function platesOptions(version: number, revision: number, surface: string, scheme: number | null = null) {
+    return queryOptions({
+        queryKey: [...standardKeys.plates(version), surface, revision, scheme],
         queryFn: ({ signal }) =>
             unwrap(
                 api.GET('/api/standards/{standardVersion}/plates', {
-                    params: { ...at(version), query: { surface } },
+                    params: { ...at(version), query: { surface, ...(scheme !== null && { scheme }) } },
                     signal,
                 }),
             ),

@@ -76,6 +76,7 @@ export function Sheet({ sheet, filter, panel, onOpen, deeds = null }: Props) {
                             cells={cells}
                             findings={bySurface.get(surface.key) ?? NONE}
                             onlyAdded={filter.show === 'adds'}
+                            colours={filter.colours}
                             openTier={panel?.kind === 'cell' && panel.surface === surface.key ? panel.tier : null}
                             isSurfaceOpen={panel?.kind === 'surface' && panel.id === surface.key}
                             onOpenCell={openers.cell}

@@ -13,6 +13,8 @@ interface Props {
     cells: ReadonlyMap<string, Schemas['SheetCell']>;
     findings: readonly Schemas['SheetFinding'][];
     onlyAdded: boolean;
+    /** Scheme in whose colours the plates are; null: in greys. */
+    colours: number | null;
     /** Tier whose cell of this row is open; null: none. */
     openTier: string | null;
     isSurfaceOpen: boolean;
@@ -25,7 +27,7 @@ interface Props {
 export const SheetRow = memo(function SheetRow(props: Props) {
     const { version, revision, surface, tiers, cells, findings, openTier } = props;
     const [row, isSeen] = useSeen();
-    const plates = useQuery({ ...platesOptions(version, revision, surface.key), enabled: isSeen });
+    const plates = useQuery({ ...platesOptions(version, revision, surface.key, props.colours), enabled: isSeen });
     return (
         <tr ref={row}>
             <th scope="row" className={props.isSurfaceOpen ? 'cell-open' : ''}>

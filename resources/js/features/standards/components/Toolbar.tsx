@@ -1,10 +1,13 @@
 import type { Schemas } from '@api';
 import { Choice } from '@shared/Choice';
+import { useQuery } from '@tanstack/react-query';
 import { Select } from 'antd';
 import type { Filter, Show } from '../filter';
+import { schemesOptions } from '../queries';
 
 /** What of the sheet is shown. */
 export function Toolbar({ sheet, filter }: { sheet: Schemas['Sheet']; filter: Filter }) {
+    const schemes = useQuery(schemesOptions());
     const groups = [...new Set(sheet.surfaces.map((surface) => surface.group))].filter((group) => group !== '');
     const names = new Map(sheet.cells.flatMap((cell) => cell.uses.map((use) => [use.techniques[0] ?? '', use.name] as const)));
     return (
@@ -40,6 +43,18 @@ export function Toolbar({ sheet, filter }: { sheet: Schemas['Sheet']; filter: Fi
                 options={[...names].map(([value, label]) => ({ value, label }))}
                 onChange={(technique: string | null | undefined) => filter.set('technique', technique ?? null)}
             />
+            {schemes.data !== undefined && schemes.data.length > 0 && (
+                <Select
+                    aria-label="Colours of the plates"
+                    className="tool-select"
+                    value={filter.colours ?? 0}
+                    options={[
+                        { value: 0, label: 'Plates in greys' },
+                        ...schemes.data.map((scheme) => ({ value: scheme.id, label: `Plates as ${scheme.name}` })),
+                    ]}
+                    onChange={(scheme: number) => filter.set('colours', scheme === 0 ? null : String(scheme))}
+                />
+            )}
         </div>
     );
 }
