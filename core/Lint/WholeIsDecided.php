@@ -16,6 +16,12 @@ use Core\Why;
  */
 final readonly class WholeIsDecided implements LintRule
 {
+    public const PRIMER = 'no-primer';
+
+    public const BASE = 'no-base';
+
+    public const VARNISH = 'no-varnish';
+
     private function __construct(
         private TechniqueGroup $group,
         private string $code,
@@ -27,9 +33,9 @@ final readonly class WholeIsDecided implements LintRule
     public static function all(): array
     {
         return [
-            new self(TechniqueGroup::Ground, 'no-primer', 'what lies under all paint'),
-            new self(TechniqueGroup::Base, 'no-base', 'the base'),
-            new self(TechniqueGroup::Finish, 'no-varnish', 'varnish'),
+            new self(TechniqueGroup::Ground, self::PRIMER, 'what lies under all paint'),
+            new self(TechniqueGroup::Base, self::BASE, 'the base'),
+            new self(TechniqueGroup::Finish, self::VARNISH, 'varnish'),
         ];
     }
 

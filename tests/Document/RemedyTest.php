@@ -15,6 +15,7 @@ use Core\Lint\RequirementsStandOnce;
 use Core\Lint\TechniquesAreKnown;
 use Core\Lint\UsesAreJudged;
 use Core\Lint\WhatComesBeforeIsThere;
+use Core\Lint\WholeIsDecided;
 use Core\Standard\Standard;
 use Document\Standard\Remedy;
 use Document\Standard\StandardPieces;
@@ -36,6 +37,7 @@ final class RemedyTest extends TestCase
     private const NONE_KNOWN = [
         TechniquesAreKnown::CODE, RequirementsStandOnce::CODE, MinutesDoNotFall::CODE, UsesAreJudged::CODE,
         CriteriaFollowTheSchools::CODE, WhatComesBeforeIsThere::MISSING, WhatComesBeforeIsThere::WRONG_ORDER,
+        WholeIsDecided::PRIMER, WholeIsDecided::BASE, WholeIsDecided::VARNISH,
     ];
 
     /** @return iterable<string, array{array<string, mixed>}> */
