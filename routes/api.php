@@ -70,6 +70,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::post('/paints', Paints\CreatePaint::class);
     Route::get('/paint-needs', Paints\ShowPaintNeeds::class);
     Route::get('/paint-list', Paints\ExportPaints::class);
+    Route::get('/starter-paints', Paints\ShowStarterPaints::class);
     Route::post('/swatch-readings', Paints\ReadSwatch::class)->middleware('throttle:heavy');
     Route::post('/paint-files', Paints\ReadPaintFile::class)->middleware('throttle:heavy');
     Route::put('/paints/{paint}', Paints\ChangePaint::class);

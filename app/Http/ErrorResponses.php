@@ -76,7 +76,7 @@ final readonly class ErrorResponses
             $exception instanceof NeedsPassword => self::body(423, 'confirm-password', $exception->getMessage(), ''),
             $exception instanceof TooOften => self::tooOften($exception),
             $exception instanceof Unavailable => self::body(503, $exception->errorCode(), $exception->getMessage(), ''),
-            $exception instanceof Refusal => self::body(422, $exception->errorCode(), $exception->getMessage(), $exception->path()),
+            $exception instanceof Refusal => self::body(422, $exception->errorCode(), $exception->getMessage(), $exception->path(), about: $exception->about()),
             $exception instanceof CoreException => self::body(422, $exception->code(), $exception->getMessage(), $exception->pointer()),
             $exception instanceof AuthenticationException => self::body(401, 'signed-out', 'Sign in first; what you typed is still on the page.', ''),
             $exception instanceof QueryException => self::database($exception),
@@ -154,9 +154,9 @@ final readonly class ErrorResponses
      * @param  list<array{path: string, message: string}>  $problems
      * @param  array<array-key, mixed>|null  $now
      */
-    private static function body(int $status, string $code, string $message, string $path, array $problems = [], ?array $now = null): JsonResponse
+    private static function body(int $status, string $code, string $message, string $path, array $problems = [], ?array $now = null, string $about = ''): JsonResponse
     {
-        $body = ['error' => ['code' => $code, 'message' => $message, 'path' => $path, 'problems' => $problems]];
+        $body = ['error' => ['code' => $code, 'message' => $message, 'path' => $path, 'problems' => $problems, ...($about === '' ? [] : ['about' => $about])]];
 
         return new JsonResponse($now === null ? $body : [...$body, 'now' => $now], $status);
     }

@@ -13,12 +13,15 @@ use Document\Json\BadDocument;
 use Document\Json\ShapeFault;
 
 /**
- * Paints from a CSV file (name, hex, and where there are any kind, opacity, finish, ml, stock_ml, coats_dark,
+ * Paints from lines of a name and a hex (`Harbour Slate;#3e4c57`), from a CSV file (name, hex, and where there are any kind, opacity, finish, ml, stock_ml, coats_dark,
  * coats_middle, coats_light), or from a plain-text palette (.gpl): lines of red, green, blue and a name.
  */
 final readonly class PaintFile
 {
     private const PALETTE = '/^GIMP Palette\s*$/';
+
+    /** Lines that begin at once, without naming their columns. */
+    private const PLAIN = '/^[^;,\t]+([;,\t])\s*#?[0-9a-f]{6}\s*$/iu';
 
     private const MOST = 5000;
 
@@ -93,7 +96,10 @@ final readonly class PaintFile
      */
     private static function csv(string $text, array &$faults): array
     {
-        $csv = CsvText::of($text);
+        $text = str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text;
+        $isPlain = preg_match(self::PLAIN, (string) strtok($text, "\r\n"), $found) === 1;
+        // What a spreadsheet copies is parted by tabs.
+        $csv = CsvText::of(($isPlain ? 'name'.str_replace("\t", ';', $found[1])."hex\n" : '').($isPlain ? str_replace("\t", ';', $text) : $text));
         $missing = array_values(array_diff(['name', 'hex'], $csv->header));
         if ($missing !== []) {
             throw UnreadableFile::withoutColumns($missing, $csv->header);
@@ -105,9 +111,10 @@ final readonly class PaintFile
         $entries = [];
         foreach ($csv->rows as $row) {
             $before = count($faults);
-            $entry = self::row(new RosterLineReading($row['line'], $csv->header, $row['cells']), $faults);
+            $line = $isPlain ? $row['line'] - 1 : $row['line'];
+            $entry = self::row(new RosterLineReading($line, $csv->header, $row['cells']), $faults);
             if (count($faults) === $before) {
-                $entries[$row['line']] = $entry;
+                $entries[$line] = $entry;
             }
         }
 

@@ -179,6 +179,7 @@ final readonly class DocumentBuilder
                     'required' => ['code', 'message', 'path', 'problems'],
                     'properties' => [
                         'code' => $text, 'message' => $text, 'path' => $text,
+                        'about' => ['type' => 'string', 'description' => 'The name that it speaks of, such as that of a paint nobody has'],
                         'problems' => ['type' => 'array', 'items' => ['type' => 'object', 'required' => ['path', 'message'], 'properties' => ['path' => $text, 'message' => $text]]],
                     ],
                 ],

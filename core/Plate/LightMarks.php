@@ -15,9 +15,10 @@ final readonly class LightMarks
     public static function smooth(Touch $touch, Sculpt $sculpt, string $colour): array
     {
         $share = Coverage::share($touch->technique, Zone::HighFace, $touch->use->coats);
-        $soft = ZoneState::softnessOf($touch->technique->opacity);
+        // A gradient is drawn out, whatever covers in it.
+        $soft = $touch->technique->group === TechniqueGroup::Detail ? 1.0 : ZoneState::softnessOf($touch->technique->opacity);
         if ($touch->technique->liesOn === LiesOn::All) {
-            return [Mark::filled($sculpt->outline, $colour, 0.6 * $share)];
+            return ($touch->use->places ?? []) === [] ? [Mark::filled($sculpt->outline, $colour, 0.6 * $share)] : self::tinted($touch, $sculpt, $colour, 0.9 * $share);
         }
         $narrower = 0.62 ** $touch->step;
         $marks = [];
@@ -28,6 +29,17 @@ final readonly class LightMarks
         }
 
         return $marks;
+    }
+
+    /** @return list<Mark> a tint on the places that are named, of which a sculpt has one for each point of light */
+    private static function tinted(Touch $touch, Sculpt $sculpt, string $colour, float $opacity): array
+    {
+        $d = '';
+        foreach (array_slice($sculpt->points, 0, max(1, count($touch->use->places ?? []))) as [$x, $y]) {
+            $d .= Mark::dot($x, $y, 5.0 * 0.8 ** $touch->step);
+        }
+
+        return [Mark::filled($d, $colour, $opacity, 2.0)];
     }
 
     /** @return list<Mark> an edge line, or dark lining where the paint lies in recesses */

@@ -15,6 +15,7 @@ use App\Models\Scheme;
 use App\Models\SchemeNote;
 use Core\Colour\ColourDifference;
 use Core\Colour\Srgb;
+use Core\Scheme\PaintKind;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Storage;
@@ -134,6 +135,47 @@ final class PaintTest extends TestCase
         }
         self::assertSame('#3e4c57', $this->paint('Harbour Slate Two')->hex);
         $this->assertRefused($this->as($this->lead(), 'GET', '/paint-list?format=psd'), 422, 'invalid', '/format');
+    }
+
+    public function test_lines_of_a_name_and_a_hex_are_a_list(): void
+    {
+        foreach ([';', ',', "\t"] as $at => $separator) {
+            $read = $this->paintFile('paints.csv', "Pier Green {$at}{$separator}#4a6a50\nPier Blue {$at}{$separator}3e5c7c\n", true)->assertOk()->json();
+            self::assertIsArray($read);
+            self::assertSame(["Pier Green {$at}", "Pier Blue {$at}"], $read['new']);
+        }
+        self::assertSame(['#4a6a50', '#3e5c7c'], [$this->paint('Pier Green 2')->hex, $this->paint('Pier Blue 1')->hex]);
+
+        $this->assertRefused($this->paintFile('paints.csv', "Pier Grey;#808080\nPier Black;blackish\n", true), 422, 'bad-colour', '/lines/2/hex');
+    }
+
+    public function test_a_studio_without_paints_begins_with_plain_ones_of_every_kind(): void
+    {
+        $list = $this->answer($this->stranger(), 'GET', '/starter-paints')['text'];
+        self::assertIsString($list);
+        $read = $this->paintFile('paints.csv', $list, true)->assertOk()->json();
+        self::assertIsArray($read);
+
+        self::assertIsArray($read['new']);
+        self::assertGreaterThan(39, count($read['new']));
+        $kinds = Paint::query()->whereIn('name', $read['new'])->pluck('kind')->unique()->sort()->values()->all();
+        $all = array_column(PaintKind::cases(), 'value');
+        sort($all);
+        self::assertSame($all, $kinds);
+        $again = $this->paintFile('paints.csv', $list, true)->assertOk()->json();
+        self::assertIsArray($again);
+        self::assertSame([[], [], count($read['new'])], [$again['new'], $again['changed'], $again['alike']], 'taken twice they are there once');
+    }
+
+    public function test_a_paint_that_nobody_has_is_named_so_that_it_can_be_made(): void
+    {
+        $unknown = $this->as($this->lead(), 'POST', '/schemes/'.Scheme::query()->firstOrFail()->id.'/areas', [
+            'area' => 'badge', 'figure_type' => null, 'uses' => [], 'takes_shared_light' => true, 'turn' => 'none', 'quiet' => false, 'note' => '',
+            'rungs' => [['role' => 'base', 'mix' => 'Gull White 1 + Gul White 2', 'cover' => 1, 'coats' => 1]],
+        ]);
+
+        $this->assertRefused($unknown, 422, 'unknown-paint', '/rungs/0/mix');
+        self::assertSame('Gul White', $unknown->json('error.about'));
     }
 
     public function test_a_file_with_errors_tells_each_and_stores_nothing(): void

@@ -51,6 +51,7 @@ final class RoleTest extends DescribedTestCase
         'GET /paints',
         'GET /paint-needs',
         'GET /paint-list',
+        'GET /starter-paints',
         'GET /paints/{paint}/substitutes',
         'GET /schemes',
         'GET /schemes/{scheme}',

@@ -148,6 +148,6 @@ final class PaintBook
         $near = array_filter($this->all(), static fn (Paint $paint): bool => levenshtein(mb_strtolower(substr($paint->name, 0, 100)), mb_strtolower(substr($name, 0, 100))) <= 2);
         $meant = $near === [] ? '' : ' Perhaps you meant "'.array_values($near)[0]->name.'".';
 
-        return NotRight::at($pointer, 'unknown-paint', "The studio has no paint \"{$name}\"; pick one of its paints, or write a mix like \"Gull White 1 + Weir Blue 3\".{$meant}");
+        return NotRight::at($pointer, 'unknown-paint', "The studio has no paint \"{$name}\"; pick one of its paints, or write a mix like \"Gull White 1 + Weir Blue 3\".{$meant}", $name);
     }
 }

@@ -66,6 +66,6 @@ final readonly class ChangeScheme
 
     private function paint(string $name, string $pointer): ?int
     {
-        return trim($name) === '' ? null : ($this->paints->id($name) ?? throw NotRight::at($pointer, 'unknown-paint', "The studio has no paint \"{$name}\"; pick one of its paints."));
+        return trim($name) === '' ? null : ($this->paints->id($name) ?? throw NotRight::at($pointer, 'unknown-paint', "The studio has no paint \"{$name}\"; pick one of its paints.", trim($name)));
     }
 }

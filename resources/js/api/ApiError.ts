@@ -10,6 +10,8 @@ export class ApiError extends Error {
         readonly problems: readonly { path: string; message: string }[],
         /** What somebody else stored in the meantime, where that is why it was refused. */
         readonly now?: unknown,
+        /** The name that it speaks of, such as that of a paint nobody has. */
+        readonly about = '',
     ) {
         super(message);
     }

@@ -53,6 +53,7 @@ export async function unwrap<T>(answer: Promise<Answer<T>>): Promise<T> {
         body?.path ?? '',
         body?.problems ?? [],
         sent?.now,
+        body?.about ?? '',
     );
 }
 

@@ -1622,6 +1622,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/starter-paints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Plain paints to begin with, as a list that can be looked at, changed and taken. */
+        get: operations["showStarterPaints"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/studio": {
         parameters: {
             query?: never;
@@ -1801,6 +1818,8 @@ export interface components {
                 code: string;
                 message: string;
                 path: string;
+                /** @description The name that it speaks of, such as that of a paint nobody has */
+                about?: string;
                 problems: {
                     path: string;
                     message: string;
@@ -3279,6 +3298,9 @@ export interface components {
             in_force_why: string;
             jobs: number;
             based_on: number | null;
+        };
+        StarterPaints: {
+            text: string;
         };
         StepMark: {
             id: number;
@@ -7732,6 +7754,30 @@ export interface operations {
             419: components["responses"]["PageExpired"];
             422: components["responses"]["NotRight"];
             429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showStarterPaints: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StarterPaints"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

@@ -26,6 +26,12 @@ export function answering(answer: (sent: Sent) => Answer | Promise<Answer>): Sen
     return sent;
 }
 
-export function refusal(code: string, message: string, path = '', problems: { path: string; message: string }[] = []) {
-    return { error: { code, message, path, problems } };
+export function refusal(
+    code: string,
+    message: string,
+    path = '',
+    problems: { path: string; message: string }[] = [],
+    about = '',
+) {
+    return { error: { code, message, path, problems, about } };
 }

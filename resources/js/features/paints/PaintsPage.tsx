@@ -40,7 +40,7 @@ export function PaintsPage() {
                 <a className="plain-button tool" href="/api/paint-list?format=gpl">
                     Palette
                 </a>
-                {isLead && <Button onClick={() => open('file')}>From a file</Button>}
+                {isLead && <Button onClick={() => open('file')}>From a list</Button>}
                 {isLead && (
                     <Button type="primary" onClick={() => open('paint')}>
                         Add a paint
@@ -52,7 +52,7 @@ export function PaintsPage() {
                     <Loaded query={paints}>
                         {(rows) =>
                             rows.length === 0 ? (
-                                <Empty say="No paint yet. Add the first: a name, its kind, and its colour as hex or L*a*b*." />
+                                <Empty say="No paint yet. Add the first (a name, its kind, its colour as hex or L*a*b*), paste a list, or begin with plain ones under “From a list”." />
                             ) : (
                                 <PaintTable
                                     paints={rows.filter((paint) => paint.name.toLowerCase().includes(sought.toLowerCase()))}

@@ -1,5 +1,6 @@
 import './paints.css';
 
+export { MakePaint } from './components/MakePaint';
 export { MixInput } from './components/MixInput';
 export { PaintsPage } from './PaintsPage';
 export { paintKeys, paintsOptions } from './queries';

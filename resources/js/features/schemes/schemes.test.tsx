@@ -310,6 +310,38 @@ describe('the panel of an area', () => {
         expect(field).toHaveProperty('value', 'Gul White');
     });
 
+    it('makes a paint that the studio has not where it was written', async () => {
+        let made = false;
+        const sent = answering(({ method, path }) => {
+            if (path === '/api/paints') {
+                made = made || method === 'POST';
+                return [200, []];
+            }
+            return made
+                ? [200, { area: area(), plates: [] }]
+                : [422, refusal('unknown-paint', 'The studio has no paint "Gul White".', '/rungs/1/mix', [], 'Gul White')];
+        });
+        render(panel, known);
+        const field = screen.getByLabelText('What step 2 is painted with');
+        await userEvent.clear(field);
+        await userEvent.type(field, 'Gul White');
+        // While a word is typed it is asked for letter by letter; what is offered then comes and goes.
+        await waitFor(() => {
+            fireEvent.click(screen.getByRole('button', { name: 'Make “Gul White” here' }));
+            expect(screen.getByLabelText('Colour of Gul White')).toBeTruthy();
+        });
+        await userEvent.type(screen.getByLabelText('Colour of Gul White'), '#f1efe6');
+        await userEvent.click(screen.getByRole('button', { name: 'Make it' }));
+        await waitFor(() => expect(screen.queryByRole('region', { name: 'The paint Gul White' })).toBeNull());
+        expect(sent.find(({ method, path }) => method === 'POST' && path === '/api/paints')?.body).toMatchObject({
+            name: 'Gul White',
+            colour: '#f1efe6',
+            kind: 'layer',
+            opacity: 'opaque',
+        });
+        expect(field).toHaveProperty('value', 'Gul White');
+    });
+
     it('goes on with the step that the core says, and asks nothing of it while it has no paint', async () => {
         const sent = answering(({ path }) =>
             path.endsWith('/next-step') ? [200, { role: 'light', cover: 0.24, coats: 1 }] : [200, { area: area(), plates: [] }],

@@ -1,5 +1,5 @@
 import type { Schemas } from '@api';
-import { MixInput } from '@features/paints';
+import { MakePaint, MixInput } from '@features/paints';
 import { useSession } from '@features/session';
 import { count } from '@shared/format';
 import { Swatch } from '@shared/Swatch';
@@ -124,6 +124,7 @@ function MixForm({ sheet, step, mix, onDone }: Props & { onDone: () => void }) {
             </Button>
             <Button onClick={onDone}>Back</Button>
             {bench.mix.error !== null && <p role="alert">{bench.mix.error.message}</p>}
+            <MakePaint error={bench.mix.error} onMade={() => bench.mix.reset()} />
         </form>
     );
 }

@@ -1,71 +1,95 @@
-import { api, unwrap } from '@api';
+import { api, type ApiError, type Schemas, unwrap } from '@api';
 import { ErrorNote } from '@shared/ErrorNote';
+import { Field } from '@shared/Field';
 import { count } from '@shared/format';
+import { useKept } from '@shared/kept';
 import { SidePanel } from '@shared/SidePanel';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Button } from 'antd';
-import { useState } from 'react';
+import { Button, Input } from 'antd';
 import { paintKeys } from '../queries';
 
-function formOf(file: File, take: boolean): FormData {
+function formOf(text: string, take: boolean): FormData {
     const form = new FormData();
-    form.append('file', file);
+    form.append('file', new File([text], 'paints.csv', { type: 'text/csv' }));
     form.append('take', take ? '1' : '0');
     return form;
 }
 
-/** Paints from a CSV file or a palette; what they bring is shown before they are taken. */
+/** Paints from a list that is pasted, from a file, or plain ones to begin with; what they bring is shown before they are taken. */
 export function PaintFilePanel({ onClose }: { onClose: () => void }) {
     const client = useQueryClient();
-    const [file, setFile] = useState<File | null>(null);
-    const send = (take: boolean) => (chosen: File) =>
-        unwrap(api.POST('/api/paint-files', { body: { file: '', take }, bodySerializer: () => formOf(chosen, take) }));
-    const read = useMutation({ mutationFn: send(false) });
-    const take = useMutation({
+    const [text, setText] = useKept('list of paints');
+    const send = (take: boolean) => (list: string) =>
+        unwrap(api.POST('/api/paint-files', { body: { file: '', take }, bodySerializer: () => formOf(list, take) }));
+    const read = useMutation<Schemas['PaintFile'], ApiError, string>({ mutationFn: send(false) });
+    const take = useMutation<Schemas['PaintFile'], ApiError, string>({
         mutationFn: send(true),
         onSuccess: () => {
             void client.invalidateQueries({ queryKey: paintKeys.all });
             void client.invalidateQueries({ queryKey: ['schemes'] });
+            setText('');
             onClose();
         },
     });
+    const put = (list: string) => {
+        setText(list);
+        take.reset();
+        read.mutate(list);
+    };
+    const starter = useMutation<Schemas['StarterPaints']>({
+        mutationFn: () => unwrap(api.GET('/api/starter-paints')),
+        onSuccess: (list) => put(list.text),
+    });
+    const found = read.variables === text ? read.data : undefined;
     return (
-        <SidePanel title="Paints from a file" onClose={onClose}>
+        <SidePanel title="Paints from a list" onClose={onClose}>
             <p>
-                A CSV file with the columns name and hex, and where there are any kind, opacity, finish, ml, stock_ml, coats_dark,
-                coats_middle, coats_light; or a plain-text palette (.gpl). Of paints that you have, colour and kind are brought up
-                to date; what is left in your pots stays.
+                One paint a line, a name and a hex: <i>Harbour Slate;#3e4c57</i>. Or a table whose first line names its columns:
+                name and hex, and where there are any kind, opacity, finish, ml, stock_ml, coats_dark, coats_middle, coats_light;
+                or a plain-text palette (.gpl). Of paints that you have, colour and kind are brought up to date; what is left in
+                your pots stays.
             </p>
+            <Field label="The list">
+                {(id) => (
+                    <Input.TextArea
+                        id={id}
+                        rows={8}
+                        value={text}
+                        placeholder={'Harbour Slate;#3e4c57\nGull White;#f1efe6'}
+                        onChange={(event) => setText(event.target.value)}
+                    />
+                )}
+            </Field>
+            <div className="list-deeds">
+                <Button disabled={text.trim() === ''} loading={read.isPending} onClick={() => put(text)}>
+                    Read it
+                </Button>
+                <Button loading={starter.isPending} onClick={() => starter.mutate()}>
+                    Plain paints to begin with
+                </Button>
+            </div>
             <label className="file-field">
                 File
                 <input
                     type="file"
                     accept=".csv,.gpl,text/csv,text/plain"
-                    onChange={(event) => {
-                        const chosen = event.target.files?.[0] ?? null;
-                        setFile(chosen);
-                        read.reset();
-                        take.reset();
-                        if (chosen !== null) {
-                            read.mutate(chosen);
-                        }
-                    }}
+                    onChange={(event) => void event.target.files?.[0]?.text().then(put)}
                 />
             </label>
-            <ErrorNote error={read.error ?? take.error} withPlace />
-            {read.data !== undefined && file !== null && (
+            <ErrorNote error={(read.variables === text ? read.error : null) ?? take.error ?? starter.error} withPlace />
+            {found !== undefined && (
                 <>
                     <p>
-                        {count(read.data.new.length, 'new paint')}, {read.data.changed.length} with another colour or kind,{' '}
-                        {read.data.alike} as they are.
+                        {count(found.new.length, 'new paint')}, {found.changed.length} with another colour or kind, {found.alike}{' '}
+                        as they are.
                     </p>
-                    {read.data.new.length > 0 && <p>New: {read.data.new.join(', ')}.</p>}
-                    {read.data.changed.length > 0 && <p>Changed: {read.data.changed.join(', ')}.</p>}
+                    {found.new.length > 0 && <p>New: {found.new.join(', ')}.</p>}
+                    {found.changed.length > 0 && <p>Changed: {found.changed.join(', ')}.</p>}
                     <Button
                         type="primary"
-                        disabled={read.data.new.length + read.data.changed.length === 0}
+                        disabled={found.new.length + found.changed.length === 0}
                         loading={take.isPending}
-                        onClick={() => take.mutate(file)}
+                        onClick={() => take.mutate(text)}
                     >
                         Take them
                     </Button>

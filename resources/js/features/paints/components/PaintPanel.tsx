@@ -11,12 +11,23 @@ import { SwatchCard } from './SwatchCard';
 
 type Paint = Schemas['Paint'];
 
-const kinds = ['primer', 'base', 'layer', 'metal', 'wash', 'stain', 'medium', 'pigment', 'texture', 'varnish'] as const;
+export const paintKinds = [
+    'primer',
+    'base',
+    'layer',
+    'metal',
+    'wash',
+    'stain',
+    'medium',
+    'pigment',
+    'texture',
+    'varnish',
+] as const;
 const opacities = ['opaque', 'semi', 'transparent'] as const;
 
 type Draft = Omit<Paint, 'id' | 'hex' | 'lab' | 'version'> & { colour: string };
 
-const empty: Draft = {
+export const emptyPaint: Draft = {
     name: '',
     kind: 'base',
     colour: '',
@@ -33,13 +44,13 @@ const empty: Draft = {
 /** A paint, as it is written. */
 export function PaintPanel({ paint, onClose }: { paint: Paint | null; onClose: () => void }) {
     const client = useQueryClient();
-    const [draft, setDraft] = useState<Draft>(paint === null ? empty : { ...paint, colour: paint.hex });
+    const [draft, setDraft] = useState<Draft>(paint === null ? emptyPaint : { ...paint, colour: paint.hex });
     const change = (part: Partial<Draft>) => setDraft((before) => ({ ...before, ...part }));
     const keep = useMutation<Schemas['Paint'][]>({
         mutationFn: () => {
             const body = {
                 ...draft,
-                kind: draft.kind as (typeof kinds)[number],
+                kind: draft.kind as (typeof paintKinds)[number],
                 opacity: draft.opacity as (typeof opacities)[number],
             };
             return unwrap(
@@ -74,7 +85,7 @@ export function PaintPanel({ paint, onClose }: { paint: Paint | null; onClose: (
                 <ColourField value={draft.colour} onChange={(colour) => change({ colour })} error={wrong('/colour')} />
                 <SwatchCard onRead={(colour) => change({ colour })} />
                 <div className="fields">
-                    <Words label="Kind" words={kinds} value={draft.kind} onChange={(kind) => change({ kind })} />
+                    <Words label="Kind" words={paintKinds} value={draft.kind} onChange={(kind) => change({ kind })} />
                     <Words label="Opacity" words={opacities} value={draft.opacity} onChange={(opacity) => change({ opacity })} />
                     <TextField
                         label="Finish"

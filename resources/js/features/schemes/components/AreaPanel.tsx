@@ -1,4 +1,5 @@
 import type { ApiError, Schemas } from '@api';
+import { MakePaint } from '@features/paints';
 import { ErrorNote } from '@shared/ErrorNote';
 import { SidePanel } from '@shared/SidePanel';
 import { useQuery } from '@tanstack/react-query';
@@ -50,6 +51,7 @@ export function AreaPanel({ scheme, view, area, name, onClose }: Props) {
                 figures={figures}
                 onFigures={setFigures}
             />
+            <MakePaint error={wrong} onMade={() => change({ rungs: [...draft.rungs] })} />
             {shown !== null && (
                 <LadderFindings scheme={scheme} view={view} area={shown} draft={draft} onChange={(rungs) => change({ rungs })} />
             )}

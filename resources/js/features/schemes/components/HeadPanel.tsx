@@ -1,5 +1,5 @@
 import type { Schemas } from '@api';
-import { MixInput } from '@features/paints';
+import { MakePaint, MixInput } from '@features/paints';
 import { ErrorNote } from '@shared/ErrorNote';
 import { Field, NumberField, TextField } from '@shared/Field';
 import { SidePanel } from '@shared/SidePanel';
@@ -138,6 +138,7 @@ export function HeadPanel({ scheme, view, onClose }: { scheme: Scheme; view: Vie
                 </Checkbox>
                 <TextField label="Accents" value={draft.accents} onChange={(accents) => change({ accents })} />
                 <TextField label="Note" rows={3} value={draft.note} onChange={(note) => change({ note })} />
+                <MakePaint error={head.error} onMade={() => head.reset()} />
                 {head.error?.path === '' && <ErrorNote error={head.error} />}
                 <Button type="primary" htmlType="submit" loading={head.isPending}>
                     Keep
