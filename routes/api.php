@@ -80,6 +80,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/schemes', Schemes\ListSchemes::class);
     Route::post('/schemes', Schemes\BeginScheme::class);
     Route::post('/schemes/next-step', Schemes\SuggestStep::class);
+    Route::post('/colour-trials', Schemes\TryColour::class);
     Route::get('/schemes/{scheme}', Schemes\ShowScheme::class);
     Route::put('/schemes/{scheme}', Schemes\ChangeScheme::class);
     Route::post('/schemes/{scheme}/areas', Schemes\CreateSchemeArea::class);

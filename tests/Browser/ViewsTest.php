@@ -38,6 +38,8 @@ final class ViewsTest extends BrowserTestCase
         yield 'ladders' => ['lead', '/schemes/1?type=lamplighter&tier=guard', 'oilskin coat', 1280];
         yield 'a ladder that is written' => ['lead', '/schemes/1?type=lamplighter&tier=guard&area=boots', 'Steps, in the order', 1280];
         yield 'the light of a scheme' => ['lead', '/schemes/1?panel=light', 'The last lights are', 1280];
+        yield 'a colour that is tried' => ['lead', '/schemes/1?panel=trial', 'The colour that is wanted', 1280];
+        yield 'the standard in the colours of a scheme' => ['lead', '/standard?colours=1', 'Plates as Harbour guard', 1280];
         yield 'paints and notes of a scheme' => ['lead', '/schemes/1?panel=notes', 'Departures and changes', 1280];
         yield 'a list to be pasted' => ['lead', '/schemes/1?panel=paste', 'The list', 1280];
         yield 'a proof sheet' => ['lead', '/schemes/1/proof?type=lamplighter', 'oilskin coat', 1280];

@@ -9,6 +9,7 @@ use App\Http\Paints\PickedColourResource;
 use App\Http\Paints\SubstitutesResource;
 use App\Http\Paints\SubstitutionResource;
 use App\Http\Schemes\SchemeResource;
+use App\Http\Schemes\TriedColourResource;
 use App\Models\Job;
 use App\Models\Paint;
 use App\Models\Scheme;
@@ -24,6 +25,7 @@ use Illuminate\Testing\TestResponse;
 /**
  * Paints of the studio: written, taken from files and photographs, and standing in for each other.
  *
+ * @phpstan-import-type TriedColour_ from TriedColourResource
  * @phpstan-import-type Scheme from SchemeResource as Shown
  * @phpstan-import-type Substitution_ from SubstitutionResource
  * @phpstan-import-type Substitute_ from SubstitutesResource
@@ -176,6 +178,24 @@ final class PaintTest extends TestCase
 
         $this->assertRefused($unknown, 422, 'unknown-paint', '/rungs/0/mix');
         self::assertSame('Gul White', $unknown->json('error.about'));
+    }
+
+    public function test_a_colour_is_tried_as_a_mix_and_as_a_glaze(): void
+    {
+        $try = fn (array $body) => $this->as($this->isla(), 'POST', '/colour-trials', $body + ['wanted' => '#8c5a40', 'from' => 'Rust Buoy', 'with' => 'Gull White', 'over' => '']);
+        /** @var TriedColour_ $tried */
+        $tried = $try(['wanted' => 'Rust Buoy 3 + Gull White 1'])->assertOk()->json();
+        self::assertSame(['Rust Buoy 3 + Gull White 1', 0, false], [$tried['ratio']['mix'] ?? '', (int) round($tried['ratio']['delta_e'] ?? 9), $tried['ratio']['is_noticed'] ?? true]);
+        self::assertNull($tried['glaze']);
+        /** @var TriedColour_ $glazed */
+        $glazed = $try(['wanted' => '#c08070', 'from' => 'Rosy wash', 'with' => '', 'over' => 'Salt Cheek'])->assertOk()->json();
+        self::assertNull($glazed['ratio']);
+        self::assertStringContainsString('Rosy wash', $glazed['glaze']['mix'] ?? '');
+        self::assertLessThan(6.0, $glazed['glaze']['delta_e'] ?? 99.0);
+
+        foreach ([[['wanted' => 'blackish'], 'unknown-paint', '/wanted'], [['from' => ''], 'invalid', '/from'], [['with' => ''], 'nothing-to-try', '/with'], [['with' => 'Old Brass'], 'no-flat-colour', '/with'], [['over' => 'Thin medium'], 'no-colour', '/over']] as [$body, $code, $path]) {
+            $this->assertRefused($try($body), 422, $code, $path);
+        }
     }
 
     public function test_a_file_with_errors_tells_each_and_stores_nothing(): void

@@ -53,6 +53,7 @@ final class RoleTest extends DescribedTestCase
         'GET /paint-list',
         'GET /starter-paints',
         'GET /paints/{paint}/substitutes',
+        'POST /colour-trials',
         'GET /schemes',
         'GET /schemes/{scheme}',
         'GET /schemes/{scheme}/plates',

@@ -312,6 +312,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/colour-trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tries how near a mix of two paints, or a glaze, comes to a colour; nothing is stored. */
+        post: operations["tryColour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/faults/{fault}/mending": {
         parameters: {
             query?: never;
@@ -3443,6 +3460,19 @@ export interface components {
             delta_e: number;
             lightness: number;
         };
+        Tried: {
+            mix: string;
+            coats: number;
+            hex: string;
+            lightness: number;
+            delta_e: number;
+            is_noticed: boolean;
+        };
+        TriedColour: {
+            wanted: string;
+            ratio: components["schemas"]["Tried"] | null;
+            glaze: components["schemas"]["Tried"] | null;
+        };
         TypeArea: {
             name: string;
             surface: string;
@@ -4360,6 +4390,45 @@ export interface operations {
                 };
             };
             400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    tryColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    wanted: string;
+                    from: string;
+                    with: string | null;
+                    over: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TriedColour"];
+                };
+            };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];

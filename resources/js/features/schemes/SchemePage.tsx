@@ -14,6 +14,7 @@ import { ByUse, LadderCard } from './components/LadderCard';
 import { NotesPanel } from './components/NotesPanel';
 import { PastePanel } from './components/PastePanel';
 import { SchemeSide } from './components/SchemeSide';
+import { TrialPanel } from './components/TrialPanel';
 import { schemeOptions, type View } from './queries';
 
 type Scheme = Schemas['Scheme'];
@@ -99,6 +100,7 @@ function Ladders({ scheme, view }: { scheme: Scheme; view: View }) {
                     />
                 )}
                 <span className="tools-end">
+                    <Button onClick={() => beside.openPanel('trial')}>Try a colour</Button>
                     <Button onClick={() => beside.openPanel('notes')}>Paints and notes</Button>
                     {mayChange && <Button onClick={() => beside.openPanel('paste')}>Paste a list</Button>}
                     {mayChange && <AddArea scheme={scheme} onAdd={beside.openArea} />}
@@ -155,6 +157,8 @@ function Beside({ scheme, view, mayChange, beside }: BesideProps) {
             return <HeadPanel key={scheme.id} scheme={scheme} view={view} onClose={beside.close} />;
         case 'paste':
             return <PastePanel scheme={scheme} view={view} onClose={beside.close} />;
+        case 'trial':
+            return <TrialPanel onClose={beside.close} />;
         case 'notes':
             return <NotesPanel scheme={scheme} view={view} mayChange={mayChange} onClose={beside.close} />;
         default:

@@ -10,6 +10,7 @@ import { AreaPanel } from './components/AreaPanel';
 import { LadderBars } from './components/LadderBars';
 import { PastePanel } from './components/PastePanel';
 import { SchemeSide } from './components/SchemeSide';
+import { TrialPanel } from './components/TrialPanel';
 import { draftOf, filled, mended, moved, type RungDraft } from './draft';
 
 const why = { inputs: [], rule: 'Steps too far apart read as hard lines.', source: 'common practice, no source' };
@@ -397,6 +398,42 @@ describe('a list of paints that is pasted', () => {
         await userEvent.click(screen.getByRole('button', { name: 'Read it' }));
         await screen.findByText(/No tier lays "edgeline" on plate/);
         expect(screen.getByLabelText('The list')).toHaveProperty('value', 'helmet,edgeline,Wet Stone');
+    });
+});
+
+describe('a colour that is tried', () => {
+    it('says what comes nearest, as a mix and as a glaze, once there is enough to try', async () => {
+        const sent = answering(() => [
+            200,
+            {
+                wanted: '#8c5a40',
+                ratio: {
+                    mix: 'Rust Buoy 3 + Gull White 1',
+                    coats: 1,
+                    hex: '#8d5b41',
+                    lightness: 43,
+                    delta_e: 0.6,
+                    is_noticed: false,
+                },
+                glaze: {
+                    mix: 'Rust Buoy 1 + Thin medium 3',
+                    coats: 2,
+                    hex: '#a06a50',
+                    lightness: 50,
+                    delta_e: 6.1,
+                    is_noticed: true,
+                },
+            },
+        ]);
+        render(<TrialPanel onClose={() => undefined} />, known);
+        await userEvent.type(screen.getByLabelText('The colour that is wanted'), '#8c5a40');
+        await userEvent.type(screen.getByLabelText('Tried with'), 'Rust Buoy');
+        expect(sent).toHaveLength(0);
+        await userEvent.type(screen.getByLabelText('mixed with'), 'Gull White');
+        await screen.findByRole('heading', { name: 'Mixed: Rust Buoy 3 + Gull White 1' });
+        expect(screen.getByRole('heading', { name: 'Glazed: Rust Buoy 1 + Thin medium 3, 2 coats' })).toBeTruthy();
+        expect(screen.getByRole('region', { name: 'What comes nearest' }).textContent).toContain('which nobody notices');
+        expect(sent.at(-1)?.body).toEqual({ wanted: '#8c5a40', from: 'Rust Buoy', with: 'Gull White', over: '' });
     });
 });
 

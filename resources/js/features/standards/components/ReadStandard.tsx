@@ -50,7 +50,7 @@ export function ReadStandard({ row, rows }: { row: Row; rows: readonly Row[] }) 
                             </Button>
                         )}
                     </StandardHead>
-                    <Toolbar sheet={data} filter={filter} />
+                    <Toolbar sheet={data} filter={filter} choosesColours />
                     <div className="sheet-and-side">
                         <Sheet sheet={data} filter={filter} panel={panel} onOpen={open} />
                         {(panel?.kind === 'cell' || panel?.kind === 'tier' || panel?.kind === 'surface') && (

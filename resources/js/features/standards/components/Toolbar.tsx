@@ -5,9 +5,16 @@ import { Select } from 'antd';
 import type { Filter, Show } from '../filter';
 import { schemesOptions } from '../queries';
 
+interface Props {
+    sheet: Schemas['Sheet'];
+    filter: Filter;
+    /** Whether one may choose in whose colours the plates are; who writes has other things in the row. */
+    choosesColours?: boolean;
+}
+
 /** What of the sheet is shown. */
-export function Toolbar({ sheet, filter }: { sheet: Schemas['Sheet']; filter: Filter }) {
-    const schemes = useQuery(schemesOptions());
+export function Toolbar({ sheet, filter, choosesColours = false }: Props) {
+    const schemes = useQuery({ ...schemesOptions(), enabled: choosesColours });
     const groups = [...new Set(sheet.surfaces.map((surface) => surface.group))].filter((group) => group !== '');
     const names = new Map(sheet.cells.flatMap((cell) => cell.uses.map((use) => [use.techniques[0] ?? '', use.name] as const)));
     return (
@@ -43,7 +50,7 @@ export function Toolbar({ sheet, filter }: { sheet: Schemas['Sheet']; filter: Fi
                 options={[...names].map(([value, label]) => ({ value, label }))}
                 onChange={(technique: string | null | undefined) => filter.set('technique', technique ?? null)}
             />
-            {schemes.data !== undefined && schemes.data.length > 0 && (
+            {choosesColours && schemes.data !== undefined && schemes.data.length > 0 && (
                 <Select
                     aria-label="Colours of the plates"
                     className="tool-select"
