@@ -209,6 +209,29 @@ final class SchemeTest extends TestCase
         $this->assertRefused($this->as($this->lead(), 'PATCH', "/units/{$unit->id}", ['version' => $unit->refresh()->version, 'scheme_id' => $stranger->id]), 422, 'unknown-scheme', '/scheme_id');
     }
 
+    public function test_a_scheme_begins_as_a_copy_of_another(): void
+    {
+        $common = $this->scheme();
+        $this->answer($this->lead(), 'PUT', "/schemes/{$common->id}", $this->wholeScheme($common, ['accents' => 'Lantern yellow', 'one_colour' => true]));
+        $this->answer($this->lead(), 'POST', '/schemes', ['force' => 'Harbour guard', 'name' => 'Second company']);
+        $second = Scheme::query()->where('name', 'Second company')->firstOrFail();
+        $this->answer($this->lead(), 'POST', "/schemes/{$second->id}/areas", self::draft('helmet', [['base', 'Rust Buoy', 1.0], ['light', 'Signal Red 1 + Gull White 1', 0.4]]));
+
+        $this->answer($this->lead(), 'POST', '/schemes', ['force' => 'River guard', 'name' => 'River guard', 'like' => $second->id]);
+        $copy = Scheme::query()->where('name', 'River guard')->firstOrFail();
+        self::assertSame([null, true, $common->ground_paint_id], [$copy->common_id, $copy->one_colour, $copy->ground_paint_id]);
+        $areas = SchemeArea::query()->where('scheme_id', $copy->id)->pluck('area')->all();
+        self::assertEqualsCanonicalizing(SchemeArea::query()->where('scheme_id', $common->id)->pluck('area')->all(), $areas, 'all of it, for the other force has no common one');
+        $shown = $this->scheming('GET', "/schemes/{$copy->id}?type=lamplighter&tier=guard");
+        self::assertSame(['Rust Buoy', 'Signal Red 1 + Gull White 1'], array_column($this->area($shown, 'helmet')['rungs'], 'mix'), 'as the company has it');
+        self::assertSame('Oilskin Ochre', $this->area($shown, 'oilskin coat')['rungs'][0]['mix'], 'else as the common one');
+
+        $this->answer($this->lead(), 'POST', '/schemes', ['force' => 'Harbour guard', 'name' => 'Third company', 'like' => $second->id]);
+        $third = Scheme::query()->where('name', 'Third company')->firstOrFail();
+        self::assertSame(['helmet'], SchemeArea::query()->where('scheme_id', $third->id)->pluck('area')->all(), 'within a force only what differs');
+        $this->as($this->lead(), 'POST', '/schemes', ['force' => 'Harbour guard', 'name' => 'Fourth', 'like' => 9999])->assertNotFound();
+    }
+
     public function test_a_figure_type_differs_in_single_areas(): void
     {
         $scheme = $this->scheme();

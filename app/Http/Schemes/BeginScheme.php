@@ -17,7 +17,7 @@ final readonly class BeginScheme
 
     public function __invoke(BeginSchemeRequest $request): SchemesResource
     {
-        $this->beginning->handle($request->string('force')->toString(), $request->string('name')->toString());
+        $this->beginning->handle($request->string('force')->toString(), $request->string('name')->toString(), $request->like());
 
         return new SchemesResource($this->schemes->list());
     }

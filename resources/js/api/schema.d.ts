@@ -6222,6 +6222,7 @@ export interface operations {
                 "application/json": {
                     force: string;
                     name: string;
+                    like?: number | null;
                 };
             };
         };

@@ -2,12 +2,12 @@ import { api, type Schemas, unwrap } from '@api';
 import { useSession } from '@features/session';
 import { Empty } from '@shared/Empty';
 import { ErrorNote } from '@shared/ErrorNote';
-import { TextField } from '@shared/Field';
+import { Field, TextField } from '@shared/Field';
 import { count } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { schemeKeys, schemesOptions } from './queries';
@@ -29,7 +29,7 @@ export function SchemesPage() {
                         ) : (
                             <Forces rows={rows} />
                         )}
-                        {user.role === 'lead' && <Begin forces={[...new Set(rows.map((row) => row.force))]} />}
+                        {user.role === 'lead' && <Begin rows={rows} />}
                     </div>
                 )}
             </Loaded>
@@ -64,15 +64,17 @@ function Forces({ rows }: { rows: readonly Row[] }) {
     );
 }
 
-function Begin({ forces }: { forces: readonly string[] }) {
+function Begin({ rows }: { rows: readonly Row[] }) {
     const client = useQueryClient();
-    const [force, setForce] = useState(forces[0] ?? '');
+    const [force, setForce] = useState(rows[0]?.force ?? '');
+    const [like, setLike] = useState<number | null>(null);
     const [name, setName] = useState('');
     const begin = useMutation<Row[]>({
-        mutationFn: () => unwrap(api.POST('/api/schemes', { body: { force, name } })),
+        mutationFn: () => unwrap(api.POST('/api/schemes', { body: { force, name, like } })),
         onSuccess: (rows) => {
             client.setQueryData(schemeKeys.all, rows);
             setName('');
+            setLike(null);
         },
     });
     const wrong = (path: string) =>
@@ -90,6 +92,21 @@ function Begin({ forces }: { forces: readonly string[] }) {
             >
                 <TextField label="Force" value={force} onChange={setForce} error={wrong('/force')} />
                 <TextField label="Name of the scheme" value={name} onChange={setName} error={wrong('/name')} />
+                {rows.length > 0 && (
+                    <Field label="Begin with">
+                        {(id) => (
+                            <Select
+                                id={id}
+                                value={like ?? 0}
+                                options={[
+                                    { value: 0, label: 'no colours of its own' },
+                                    ...rows.map((row) => ({ value: row.id, label: `the colours of ${row.name}, ${row.force}` })),
+                                ]}
+                                onChange={(scheme: number) => setLike(scheme === 0 ? null : scheme)}
+                            />
+                        )}
+                    </Field>
+                )}
                 <Button type="primary" htmlType="submit" loading={begin.isPending}>
                     Begin
                 </Button>
