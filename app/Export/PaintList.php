@@ -12,11 +12,11 @@ final readonly class PaintList
     /** @param  list<Paint>  $paints */
     public static function csv(array $paints): string
     {
-        $rows = [['name', 'kind', 'hex', 'opacity', 'finish', 'ml', 'stock_ml', 'coats_dark', 'coats_middle', 'coats_light']];
+        $rows = [['name', 'kind', 'hex', 'opacity', 'finish', 'ml', 'stock_ml', 'coats_dark', 'coats_middle', 'coats_light', 'note']];
         foreach ($paints as $paint) {
             $rows[] = [
                 $paint->name, $paint->kind->value, $paint->colour->hex(), $paint->opacity->value, $paint->finish, $paint->potMl, $paint->stockMl,
-                $paint->coverage->onDark, $paint->coverage->onMiddle, $paint->coverage->onLight,
+                $paint->coverage->onDark, $paint->coverage->onMiddle, $paint->coverage->onLight, $paint->note,
             ];
         }
 

@@ -10,6 +10,7 @@ final readonly class PaintEntry
     /**
      * @param  string  $colour hex, or L*a*b* as three numbers
      * @param  float|null  $hiding null: as is usual for its kind
+     * @param  string  $note what to know before it is opened; empty for nothing
      */
     public function __construct(
         public string $name,
@@ -23,6 +24,7 @@ final readonly class PaintEntry
         public string $finish,
         public float $ml,
         public float $stockMl,
+        public string $note = '',
     ) {
     }
 }

@@ -14,7 +14,7 @@ use Document\Json\ShapeFault;
 
 /**
  * Paints from lines of a name and a hex (`Harbour Slate;#3e4c57`), from a CSV file (name, hex, and where there are any kind, opacity, finish, ml, stock_ml, coats_dark,
- * coats_middle, coats_light), or from a plain-text palette (.gpl): lines of red, green, blue and a name.
+ * coats_middle, coats_light, note), or from a plain-text palette (.gpl): lines of red, green, blue and a name.
  */
 final readonly class PaintFile
 {
@@ -25,7 +25,7 @@ final readonly class PaintFile
 
     private const MOST = 5000;
 
-    private const COLUMNS = ['name', 'hex', 'kind', 'opacity', 'finish', 'ml', 'stock_ml', 'coats_dark', 'coats_middle', 'coats_light'];
+    private const COLUMNS = ['name', 'hex', 'kind', 'opacity', 'finish', 'ml', 'stock_ml', 'coats_dark', 'coats_middle', 'coats_light', 'note'];
 
     /**
      * @return list<PaintEntry>
@@ -146,6 +146,7 @@ final readonly class PaintFile
             $reading->limited('finish', 20) === '' ? 'matt' : $reading->text('finish'),
             self::measure($reading, 'ml', 18.0, true),
             self::measure($reading, 'stock_ml', 0.0, false),
+            $reading->limited('note', 200),
         );
         foreach ($reading->problems() as $problem) {
             $faults[] = $problem->fault();

@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property string $finish
  * @property float $ml
  * @property float $stock_ml
+ * @property string $note
  * @property int $coats_dark
  * @property int $coats_middle
  * @property int $coats_light

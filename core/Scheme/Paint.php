@@ -18,6 +18,7 @@ final readonly class Paint
      * @param  float|null  $hiding as the studio gives it; null: as is usual for its kind
      * @param  float  $potMl over 0
      * @param  float  $stockMl what is left in all pots, at least 0
+     * @param  string  $note what to know before it is opened: shake, stir, never with water; empty for nothing
      *
      * @throws NotAPaint
      */
@@ -31,6 +32,7 @@ final readonly class Paint
         public string $finish = 'matt',
         public float $potMl = 18.0,
         public float $stockMl = 0.0,
+        public string $note = '',
     ) {
         if ($hiding !== null && ! ($hiding > 0 && $hiding <= 1)) {
             throw NotAPaint::hiding($name, $hiding);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Bench\BenchSheets;
 use App\Actions\Paints\PaintBook;
 use App\Http\Paints\PickedColourResource;
 use App\Http\Paints\SubstitutesResource;
@@ -178,6 +179,24 @@ final class PaintTest extends TestCase
 
         $this->assertRefused($unknown, 422, 'unknown-paint', '/rungs/0/mix');
         self::assertSame('Gul White', $unknown->json('error.about'));
+    }
+
+    public function test_what_to_know_of_a_paint_stands_at_the_bench(): void
+    {
+        $slate = $this->paint('Oilskin Ochre');
+        $paint = (array) array_column($this->answer($this->lead(), 'GET', '/paints'), null, 'name')['Oilskin Ochre'];
+        self::assertSame('', $paint['note']);
+        $this->answer($this->lead(), 'PUT', "/paints/{$slate->id}", ['note' => '  shake; never with water ', 'colour' => $slate->hex] + $paint);
+        self::assertSame('shake; never with water', $slate->refresh()->note);
+
+        $sheet = $this->app->make(BenchSheets::class)->ofFigure($this->figure('1st Lamplighters', 2));
+        $shown = (string) json_encode($this->answer($this->isla(), 'GET', "/jobs/{$this->job()->id}/bench-sheets/{$sheet->key}"));
+        self::assertStringContainsString('shake; never with water', $shown);
+        $list = (string) $this->as($this->lead(), 'GET', '/paint-list?format=csv')->getContent();
+        self::assertStringContainsString('shake; never with water', $list);
+        $this->paintFile('paints.csv', str_replace(['Oilskin Ochre', 'never with water'], ['Second Ochre', 'stir'], $list), true)->assertOk();
+        self::assertSame(['shake; never with water', 'shake; stir'], [$slate->refresh()->note, $this->paint('Second Ochre')->note]);
+        $this->assertRefused($this->as($this->lead(), 'PUT', "/paints/{$slate->id}", ['note' => str_repeat('x', 201), 'version' => $slate->version, 'colour' => $slate->hex] + $paint), 422, 'invalid', '/note');
     }
 
     public function test_a_colour_is_tried_as_a_mix_and_as_a_glaze(): void

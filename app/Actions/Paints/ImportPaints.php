@@ -52,7 +52,7 @@ final readonly class ImportPaints
     {
         return new PaintEntry(
             $paint->name, $entry->kind, $entry->colour, $entry->opacity, $paint->coats_dark, $paint->coats_middle, $paint->coats_light,
-            $paint->hiding, $paint->finish, $paint->ml, $paint->stock_ml,
+            $paint->hiding, $paint->finish, $paint->ml, $paint->stock_ml, $paint->note,
         );
     }
 }

@@ -47,6 +47,7 @@ final class PaintBook
             $row->finish,
             $row->ml,
             $row->stock_ml,
+            $row->note,
         );
     }
 

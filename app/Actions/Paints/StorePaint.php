@@ -70,7 +70,7 @@ final readonly class StorePaint
         return [
             'name' => $entry->name, 'kind' => $entry->kind, 'hex' => $hex, 'opacity' => $entry->opacity,
             'coats_dark' => $entry->coatsDark, 'coats_middle' => $entry->coatsMiddle, 'coats_light' => $entry->coatsLight,
-            'hiding' => $entry->hiding, 'finish' => $entry->finish, 'ml' => $entry->ml, 'stock_ml' => $entry->stockMl,
+            'hiding' => $entry->hiding, 'finish' => $entry->finish, 'ml' => $entry->ml, 'stock_ml' => $entry->stockMl, 'note' => $entry->note,
         ];
     }
 }

@@ -27,6 +27,7 @@ final class PaintRequest extends ApiRequest
             'finish' => ['required', 'string', 'max:20'],
             'ml' => ['required', 'numeric', 'gt:0', 'max:10000'],
             'stock_ml' => ['required', 'numeric', 'min:0', 'max:100000'],
+            'note' => ['sometimes', 'nullable', 'string', 'max:200'],
             'version' => ['nullable', 'integer'],
         ];
     }
@@ -58,6 +59,7 @@ final class PaintRequest extends ApiRequest
             $this->string('finish')->toString(),
             $this->float('ml'),
             $this->float('stock_ml'),
+            $this->string('note')->trim()->toString(),
         );
     }
 }

@@ -23,6 +23,7 @@ use Core\Colour\Srgb;
  *   coats_middle: int,
  *   coats_light: int,
  *   hiding: float|null,
+ *   note: string,
  *   version: int,
  * }
  */
@@ -40,7 +41,7 @@ final readonly class PaintsResource extends Resource
             'id' => $paint->id, 'name' => $paint->name, 'kind' => $paint->kind, 'hex' => $paint->hex, 'opacity' => $paint->opacity,
             'finish' => $paint->finish, 'ml' => $paint->ml, 'stock_ml' => $paint->stock_ml,
             'lab' => array_map(static fn (float $each): float => round($each, 1), Srgb::fromHex($paint->hex)->lab()->toArray()),
-            'coats_dark' => $paint->coats_dark, 'coats_middle' => $paint->coats_middle, 'coats_light' => $paint->coats_light, 'hiding' => $paint->hiding, 'version' => $paint->version,
+            'coats_dark' => $paint->coats_dark, 'coats_middle' => $paint->coats_middle, 'coats_light' => $paint->coats_light, 'hiding' => $paint->hiding, 'note' => $paint->note, 'version' => $paint->version,
         ], $this->paints);
     }
 }

@@ -15,7 +15,7 @@ use Core\Scheme\RecipePart;
  *
  * @phpstan-import-type Why from WhyShape
  *
- * @phpstan-type MixPart array{paint: string, parts: float, hex: string, kind: string}
+ * @phpstan-type MixPart array{paint: string, parts: float, hex: string, kind: string, note: string}
  * @phpstan-type Recipe_ array{
  *   text: string,
  *   parts: list<MixPart>,
@@ -84,7 +84,7 @@ final readonly class RecipeParts
     private static function parts(Recipe $recipe): array
     {
         return array_map(static fn (RecipePart $part): array => [
-            'paint' => $part->paint->name, 'parts' => $part->parts, 'hex' => $part->paint->colour->hex(), 'kind' => $part->paint->kind->value,
+            'paint' => $part->paint->name, 'parts' => $part->parts, 'hex' => $part->paint->colour->hex(), 'kind' => $part->paint->kind->value, 'note' => $part->paint->note,
         ], $recipe->parts);
     }
 }

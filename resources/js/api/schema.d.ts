@@ -2479,6 +2479,7 @@ export interface components {
             parts: number;
             hex: string;
             kind: string;
+            note: string;
         };
         MosaicArea: {
             area: string;
@@ -2566,6 +2567,7 @@ export interface components {
             coats_middle: number;
             coats_light: number;
             hiding: number | null;
+            note: string;
             version: number;
         };
         PaintFile: {
@@ -5605,6 +5607,7 @@ export interface operations {
                     finish: string;
                     ml: number;
                     stock_ml: number;
+                    note?: string | null;
                     version?: number | null;
                 };
             };
@@ -5656,6 +5659,7 @@ export interface operations {
                     finish: string;
                     ml: number;
                     stock_ml: number;
+                    note?: string | null;
                     version?: number | null;
                 };
             };

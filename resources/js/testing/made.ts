@@ -180,7 +180,7 @@ export function step(change: Partial<Schemas['BenchStep']> = {}): Schemas['Bench
             {
                 step: 1,
                 text: 'Oilskin Ochre',
-                parts: [{ paint: 'Oilskin Ochre', parts: 1, hex: '#b98a2e', kind: 'base' }],
+                parts: [{ paint: 'Oilskin Ochre', parts: 1, hex: '#b98a2e', kind: 'base', note: '' }],
                 hex: '#3e4c57',
                 forecast: false,
                 too_much_water: false,

@@ -17,6 +17,7 @@ function paint(change: Partial<Schemas['Paint']>): Schemas['Paint'] {
         finish: 'matt',
         ml: 18,
         stock_ml: 12,
+        note: '',
         lab: [31.6, -3.2, -8.4],
         coats_dark: 1,
         coats_middle: 1,

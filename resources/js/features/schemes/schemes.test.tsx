@@ -23,7 +23,7 @@ function rung(change: Partial<Schemas['SchemeRung']> = {}): Schemas['SchemeRung'
         coats: 1,
         recipe: {
             text: 'Harbour Slate',
-            parts: [{ paint: 'Harbour Slate', parts: 1, hex: '#3e4c57', kind: 'base' }],
+            parts: [{ paint: 'Harbour Slate', parts: 1, hex: '#3e4c57', kind: 'base', note: '' }],
             water: 0,
             hex: '#3e4c57',
             forecast: false,

@@ -35,6 +35,7 @@ export function MixLine({ sheet, step, mix }: Props) {
                                     {mix.parts.length > 1 ? `${part.parts} ${part.parts === 1 ? 'part' : 'parts'} · ` : ''}
                                     {part.kind} · {part.hex}
                                 </small>
+                                {part.note !== '' && <small className="mix-note">{part.note}</small>}
                             </span>
                         </span>
                     ))}

@@ -39,6 +39,7 @@ export const emptyPaint: Draft = {
     finish: 'matt',
     ml: 18,
     stock_ml: 18,
+    note: '',
 };
 
 /** A paint, as it is written. */
@@ -139,6 +140,13 @@ export function PaintPanel({ paint, onClose }: { paint: Paint | null; onClose: (
                         error={wrong('/stock_ml')}
                     />
                 </div>
+                <TextField
+                    label="Note"
+                    value={draft.note}
+                    onChange={(note) => change({ note })}
+                    error={wrong('/note')}
+                    hint="What to know before it is opened: shake, stir, never with water. It stands at the bench"
+                />
                 {!known && <ErrorNote error={keep.error} />}
                 <Button type="primary" htmlType="submit" loading={keep.isPending}>
                     Keep
