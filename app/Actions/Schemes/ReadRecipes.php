@@ -13,6 +13,7 @@ use Core\Composition\FigureType;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\KnownUses;
 use Core\Scheme\LadderFromUses;
+use Core\Scheme\SharedLadders;
 use Core\Scheme\UseRecipe;
 use Core\Standard\Standard;
 use Document\Json\BadDocument;
@@ -54,7 +55,7 @@ final readonly class ReadRecipes
         }
         $ladders = $lines = [];
         foreach ($lists as $area => $byType) {
-            $written = self::shared($this->ladders($standard, $types, (string) $area, $byType));
+            $written = SharedLadders::of($this->ladders($standard, $types, (string) $area, $byType));
             foreach ($written as $type => $ladder) {
                 $ladders[] = ['type' => (string) $type, 'ladder' => $ladder];
             }
@@ -124,42 +125,6 @@ final readonly class ReadRecipes
         }
 
         return $kinds;
-    }
-
-    /**
-     * What most types have is written for any; the others differ.
-     *
-     * @param  array<string, AreaLadder>  $ladders
-     * @return array<string, AreaLadder>
-     */
-    private static function shared(array $ladders): array
-    {
-        if (isset($ladders[''])) {
-            return $ladders;
-        }
-        /** @var list<array{ladder: AreaLadder, types: list<string>}> $groups */
-        $groups = [];
-        foreach ($ladders as $type => $ladder) {
-            foreach ($groups as $at => $group) {
-                $joined = $group['ladder']->joined($ladder);
-                if ($joined !== null) {
-                    $groups[$at] = ['ladder' => $joined, 'types' => [...$group['types'], (string) $type]];
-
-                    continue 2;
-                }
-            }
-            $groups[] = ['ladder' => $ladder, 'types' => [(string) $type]];
-        }
-        usort($groups, static fn (array $a, array $b): int => count($b['types']) <=> count($a['types']));
-        $shared = array_shift($groups);
-        $written = $shared === null ? [] : ['' => $shared['ladder']];
-        foreach ($groups as $group) {
-            foreach ($group['types'] as $type) {
-                $written[$type] = $group['ladder'];
-            }
-        }
-
-        return $written;
     }
 
     /**

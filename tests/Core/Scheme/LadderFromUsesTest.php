@@ -18,6 +18,7 @@ use Core\Scheme\LadderReading;
 use Core\Scheme\Recipe;
 use Core\Scheme\Rung;
 use Core\Scheme\RungRole;
+use Core\Scheme\SharedLadders;
 use Core\Scheme\StepCover;
 use Core\Scheme\TierLadder;
 use Core\Scheme\TierStep;
@@ -106,6 +107,25 @@ final class LadderFromUsesTest extends TestCase
         self::assertSame([...$long->texts(), 'Gull White'], $long->joined(new AreaLadder('face', [$base], [$eye]))?->texts());
         self::assertNull($long->joined(new AreaLadder('face', [$base, $light('Signal Red')])));
         self::assertNull((new AreaLadder('face', [$base], [new UseRecipe('eye', 1, Paints::mix(['Lamp Black' => 1]))]))->joined(new AreaLadder('face', [$base], [$eye])));
+    }
+
+    public function test_what_most_types_have_is_written_for_any(): void
+    {
+        self::assertSame(['' => 'Wet Stone', 'diver' => 'Rust Buoy'], self::shared(['diver' => 'Rust Buoy', 'guard' => 'Wet Stone', 'troll' => 'Wet Stone']));
+        self::assertSame(['' => 'Rust Buoy', 'guard' => 'Wet Stone'], self::shared(['' => 'Rust Buoy', 'guard' => 'Wet Stone']), 'what is said of any stays');
+        self::assertSame(['' => 'Rust Buoy'], self::shared(['diver' => 'Rust Buoy']));
+        self::assertSame([], self::shared([]));
+    }
+
+    /**
+     * @param  array<string, string>  $paints base by type
+     * @return array<string, string>
+     */
+    private static function shared(array $paints): array
+    {
+        $ladders = array_map(static fn (string $paint): AreaLadder => new AreaLadder('boots', [new Rung(RungRole::Base, Paints::mix([$paint => 1]))]), $paints);
+
+        return array_map(static fn (AreaLadder $ladder): string => $ladder->texts()[0], SharedLadders::of($ladders));
     }
 
     public function test_where_the_school_is_the_base_again_a_ladder_without_lights_is_lit_in_its_base(): void
