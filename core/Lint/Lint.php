@@ -37,6 +37,7 @@ final readonly class Lint
             new RunningSurfacesAreDecided($inUse),
             ...WholeIsDecided::all(),
             new UsesAreJudged,
+            new TechniquesSuitSurfaces,
             new CriteriaCanBeNoticed,
             new CriteriaFollowTheSchools,
             WhatComesBeforeIsThere::atAll(),

@@ -7,6 +7,7 @@ namespace Document\Member;
 use Core\Standard\LiesOn;
 use Core\Standard\Opacity;
 use Core\Standard\OrderReason;
+use Core\Standard\PlateShape;
 use Core\Standard\Precedence;
 use Core\Standard\Sheen;
 use Core\Standard\Technique;
@@ -33,6 +34,7 @@ use Core\Standard\Texture;
  *   caution?: string,
  *   note?: string,
  *   prone_to?: list<string>,
+ *   poor_on?: list<string>,
  *   comes_after?: list<PrecedenceDocument>,
  *   comes_before?: list<PrecedenceDocument>,
  * }
@@ -59,6 +61,7 @@ final readonly class TechniqueMembers
                 ->called(new Called('Caution', 'words', rows: 2, hint: "The product's safety data sheet and local rules come first.")),
             Member::optional('note', Kind::text(), 'handling.note', 'words for the bench')->called(new Called('Note', 'words', rows: 2)),
             Member::optional('prone_to', Kind::listOf(Kind::id()), 'handling.proneTo', 'faults that it often leaves'),
+            Member::optional('poor_on', Kind::listOf(Kind::word(PlateShape::class)), 'poorOn', 'kinds of surface that it does badly on, by what their plate is drawn as'),
             Member::optional('comes_after', self::precedences(true), 'after', 'list of `technique`, `why` (`drying`, `access`, `protection`, `adhesion`), `needed` where it may not be missing'),
             Member::optional('comes_before', self::precedences(false), 'before', 'list of `technique`, `why`'),
         ]);

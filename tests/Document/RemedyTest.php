@@ -13,6 +13,7 @@ use Core\Lint\LookIsLongEnough;
 use Core\Lint\MinutesDoNotFall;
 use Core\Lint\RequirementsStandOnce;
 use Core\Lint\TechniquesAreKnown;
+use Core\Lint\TechniquesSuitSurfaces;
 use Core\Lint\UsesAreJudged;
 use Core\Lint\WhatComesBeforeIsThere;
 use Core\Lint\WholeIsDecided;
@@ -37,7 +38,7 @@ final class RemedyTest extends TestCase
     private const NONE_KNOWN = [
         TechniquesAreKnown::CODE, RequirementsStandOnce::CODE, MinutesDoNotFall::CODE, UsesAreJudged::CODE,
         CriteriaFollowTheSchools::CODE, WhatComesBeforeIsThere::MISSING, WhatComesBeforeIsThere::WRONG_ORDER,
-        WholeIsDecided::PRIMER, WholeIsDecided::BASE, WholeIsDecided::VARNISH,
+        TechniquesSuitSurfaces::CODE, WholeIsDecided::PRIMER, WholeIsDecided::BASE, WholeIsDecided::VARNISH,
     ];
 
     /** @return iterable<string, array{array<string, mixed>}> */

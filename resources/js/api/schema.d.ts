@@ -3396,6 +3396,7 @@ export interface components {
             caution?: string;
             note?: string;
             prone_to?: string[];
+            poor_on?: string[];
             comes_after?: components["schemas"]["PrecedenceDocument"][];
             comes_before?: components["schemas"]["PrecedenceDocument"][];
         };

@@ -51,6 +51,11 @@ final class AdviceTest extends TestCase
         yield 'a primer nowhere' => [['/requirements/0/uses/0' => ['technique' => 'buckle', 'minutes' => 2], '/requirements/3/uses/0' => ['technique' => 'buckle', 'minutes' => 2]], ['no-primer plain whole -']];
         yield 'a base that the standard knows and nobody asks for' => [['/techniques/-' => ['id' => 'rim', 'name' => 'Rim coat', 'group' => 'base', 'opacity' => 'opaque']], ['no-base plain whole -']];
         yield 'a base on another surface' => [['/techniques/-' => ['id' => 'rim', 'name' => 'Rim coat', 'group' => 'base', 'opacity' => 'opaque'], '/requirements/2/uses/-' => ['technique' => 'rim', 'minutes' => 1], '/requirements/2/criteria' => [['id' => 'rimmed', 'text' => 'The rim is even.', 'severity' => 'minor']]], []];
+        $poor = static fn (int $at, string $id, string $group, string $on): array => ["/techniques/{$at}" => ['id' => $id, 'name' => ucfirst($id), 'group' => $group, 'opacity' => 'semi', 'poor_on' => [$on]]];
+        yield 'a drybrush on cloth, or the layer that is as good' => [$poor(5, 'drybrush', 'light', 'fold'), []];
+        yield 'a drybrush on cloth' => [$poor(5, 'drybrush', 'light', 'fold') + $plain, ['poor-on plain cloth light']];
+        yield 'a drybrush that is poor on plates' => [$poor(5, 'drybrush', 'light', 'hard') + $plain, []];
+        yield 'cloth that is drawn as a plate' => [$poor(5, 'drybrush', 'light', 'hard') + $plain + ['/surfaces/1' => ['id' => 'cloth', 'name' => 'Cloth', 'plate' => 'hard']], ['poor-on plain cloth light']];
         yield 'what must come later stands before' => [
             ['/techniques/1' => ['id' => 'base', 'name' => 'Base coat', 'group' => 'lay-in', 'opacity' => 'opaque', 'comes_before' => [['technique' => 'recess-wash', 'why' => 'access']]], '/requirements/4/uses' => [
                 ['id' => 'recess', 'technique' => 'recess-wash', 'minutes' => 20], ['technique' => 'base', 'coats' => 2, 'minutes' => 60],

@@ -89,6 +89,17 @@ export function TechniqueEditor({ draft, id, onClose, onChange }: Props) {
                     />
                 )}
             </Field>
+            <Field label="Does badly on" error={errors('poor_on')}>
+                {(field) => (
+                    <Select
+                        id={field}
+                        mode="multiple"
+                        value={technique.poor_on ?? []}
+                        options={(words?.plates ?? []).map((plate) => ({ value: plate, label: plate }))}
+                        onChange={(kinds: string[]) => set('poor_on', kinds.length === 0 ? undefined : kinds)}
+                    />
+                )}
+            </Field>
             <MemberFields section="words" {...members} />
             <div className="copy-deeds">
                 <MoveInList
