@@ -42,7 +42,7 @@ export function schemesOptions() {
 /** In greys, or in the colours of a scheme. */
 export function platesOptions(version: number, revision: number, surface: string, scheme: number | null = null) {
     return queryOptions({
-        queryKey: [...standardKeys.plates(version), surface, revision, scheme],
+        queryKey: [...standardKeys.plates(version), surface, revision, ...(scheme === null ? [] : [scheme])],
         queryFn: ({ signal }) =>
             unwrap(
                 api.GET('/api/standards/{standardVersion}/plates', {
