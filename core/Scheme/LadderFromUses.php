@@ -188,7 +188,8 @@ final readonly class LadderFromUses
         };
     }
 
-    private function technique(string $surface, string $use): ?Technique
+    /** What lays a use on a surface, by the richest tier that asks for it; null for what nobody knows. */
+    public function technique(string $surface, string $use): ?Technique
     {
         foreach ($this->requirements($surface) as $requirement) {
             $asked = $requirement->use($use);

@@ -311,11 +311,11 @@ final class SchemeTest extends TestCase
             [[2, 'base', 0, 'base', 'no tier asks for it here'], [3, 'dark-line', null, null, ''], [4, 'edge-line', 1, 'light', ''], [5, 'edge-line', 2, 'light', ''], [6, 'eye', null, null, 'no tier asks for it here'], [7, 'base', 0, 'base', 'no figure of the force has this area yet']],
             array_map(static fn (array $line): array => [$line['line'], $line['use'], $line['at'], $line['role'], $line['remark']], $read['lines']),
         );
-        self::assertSame([2, '#161617'], [$read['areas'], $read['lines'][1]['hex']]);
+        self::assertSame([2, '#161617', 'Dark lining'], [$read['areas'], $read['lines'][1]['hex'], $read['lines'][1]['name']]);
         self::assertSame($before, SchemeArea::query()->count(), 'nothing is written');
         $helmet = $this->area($this->scheming('POST', "/schemes/{$third->id}/recipes", ['text' => $list, 'type' => 'lamplighter']), 'helmet');
         self::assertSame(['base Lamp Black', 'light Wet Stone', 'light Gull White'], array_map(static fn (array $rung): string => "{$rung['role']} {$rung['mix']}", $helmet['rungs']));
-        self::assertSame(['dark-line', 'eye'], array_column($helmet['uses'], 'use'));
+        self::assertSame(['dark-line' => 'Dark lining', 'eye' => 'Paint the eye'], array_column($helmet['uses'], 'name', 'use'));
 
         $wrong = $this->as($this->lead(), 'POST', "/schemes/{$third->id}/recipe-readings", ['text' => "area,use,mix\nhelmet,edgeline,Wet Stone\nhelmet,base,Rusty Boy"]);
         $this->assertRefused($wrong, 422, 'unknown-use', '/lines/2/use');

@@ -141,7 +141,7 @@ final readonly class ReadRecipes
             $surfaces = self::surfaces($types, $type, $area);
             $ladder = $written[$type] ?? $written[''];
             $at = $make->rungOf($ladder, $surfaces[0] ?? '', $recipe);
-            $landed[] = new LandedLine($line, $type, $area, $recipe->use, $recipe->step, $recipe->recipe, $at, $at === null ? null : $ladder->rungs[$at]->role, self::remark($standard, $surfaces, $recipe->use));
+            $landed[] = new LandedLine($line, $type, $area, $recipe->use, $make->technique($surfaces[0] ?? '', $recipe->use)->name ?? $recipe->use, $recipe->step, $recipe->recipe, $at, $at === null ? null : $ladder->rungs[$at]->role, self::remark($standard, $surfaces, $recipe->use));
         }
 
         return $landed;

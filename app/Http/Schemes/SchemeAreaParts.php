@@ -14,6 +14,7 @@ use Core\Composition\TypeArea;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\Batch;
 use Core\Scheme\FindingCost;
+use Core\Scheme\LadderFromUses;
 use Core\Scheme\LadderReading;
 use Core\Scheme\Rung as CoreRung;
 use Core\Scheme\RungRole;
@@ -51,7 +52,7 @@ use Core\Why as CoreWhy;
  *   taken: bool,
  *   batch: MixBatch|null,
  * }
- * @phpstan-type SchemeUse array{use: string, step: int, mix: string, recipe: Recipe_, asked: bool}
+ * @phpstan-type SchemeUse array{use: string, name: string, step: int, mix: string, recipe: Recipe_, asked: bool}
  * @phpstan-type LadderSuggestion array{at: int, inserts: bool, rung: RungWritten, sentence: string}
  * @phpstan-type LadderFinding_ array{
  *   code: string,
@@ -135,7 +136,7 @@ final readonly class SchemeAreaParts
             'quiet' => $ladder->isQuiet,
             'note' => $row->note ?? '',
             'rungs' => array_map(fn (ShownRung $rung, int $at): array => $this->rung($rung, in_array($at, $tier->taken, true), $place), $reading->rungs, array_keys($reading->rungs)),
-            'uses' => $this->uses($ladder, $tier),
+            'uses' => $this->uses($ladder, $tier, $surface ?? ''),
             'fault' => self::fault($reading),
             'findings' => $this->findings($tier, $asked, $row->figure_type ?? ''),
             'missing' => $reading->ladder === null ? [] : array_map(self::written(...), $this->reading->mending->evenSteps($reading)),
@@ -173,12 +174,13 @@ final readonly class SchemeAreaParts
     }
 
     /** @return list<SchemeUse> */
-    private function uses(AreaLadder $ladder, TierLadder $tier): array
+    private function uses(AreaLadder $ladder, TierLadder $tier, string $surface): array
     {
+        $uses = new LadderFromUses($this->reading->standard);
         $asked = array_map(static fn (TierStep $step): string => $step->use->use->id, $tier->steps);
 
         return array_map(static fn (UseRecipe $use): array => [
-            'use' => $use->use, 'step' => $use->step, 'mix' => $use->recipe->text(), 'recipe' => RecipeParts::of($use->recipe), 'asked' => in_array($use->use, $asked, true),
+            'use' => $use->use, 'name' => $uses->technique($surface, $use->use)->name ?? $use->use, 'step' => $use->step, 'mix' => $use->recipe->text(), 'recipe' => RecipeParts::of($use->recipe), 'asked' => in_array($use->use, $asked, true),
         ], $ladder->uses);
     }
 

@@ -2393,6 +2393,7 @@ export interface components {
             figure_type: string;
             area: string;
             use: string;
+            name: string;
             step: number;
             mix: string;
             hex: string | null;
@@ -3084,6 +3085,7 @@ export interface components {
         };
         SchemeUse: {
             use: string;
+            name: string;
             step: number;
             mix: string;
             recipe: components["schemas"]["Recipe"];

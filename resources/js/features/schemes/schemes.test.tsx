@@ -367,8 +367,17 @@ describe('the panel of an area', () => {
 describe('a list of paints that is pasted', () => {
     const line = { figure_type: '', area: 'helmet', step: 1, hex: '#161617', at: 0, role: 'base' as const, remark: '' };
     const lines = [
-        { ...line, line: 2, use: 'base', mix: 'Lamp Black' },
-        { ...line, line: 3, use: 'dark-line', mix: 'Wet Stone', at: null, role: null, remark: 'no tier asks for it here' },
+        { ...line, line: 2, use: 'base', name: 'Base coat', mix: 'Lamp Black' },
+        {
+            ...line,
+            line: 3,
+            use: 'dark-line',
+            name: 'Dark lining',
+            mix: 'Wet Stone',
+            at: null,
+            role: null,
+            remark: 'no tier asks for it here',
+        },
     ];
     const pasted = (text: string) => fireEvent.change(screen.getByLabelText('The list'), { target: { value: text } });
 
@@ -381,7 +390,7 @@ describe('a list of paints that is pasted', () => {
         pasted('area,use,mix');
         await userEvent.click(screen.getByRole('button', { name: 'Read it' }));
         const landed = await screen.findByRole('region', { name: 'Where each line lands' });
-        expect(landed.textContent).toContain('Lamp Blackline 2, basestep 1, base');
+        expect(landed.textContent).toContain('Lamp Blackline 2, Base coatstep 1, base');
         expect(landed.textContent).toContain('stays with its use? no tier asks for it here');
         pasted('area,use,mix,step');
         expect(screen.queryByRole('region', { name: 'Where each line lands' })).toBeNull();

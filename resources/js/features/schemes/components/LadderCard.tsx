@@ -85,7 +85,7 @@ function UseList({ area }: { area: Area }) {
                     {use.recipe.hex !== null && <Swatch hex={use.recipe.hex} />}
                     <span>
                         <small>
-                            {use.use}
+                            {use.name}
                             {use.step > 1 && ` ${use.step}`}
                         </small>{' '}
                         {use.mix}

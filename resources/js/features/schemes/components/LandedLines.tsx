@@ -20,7 +20,7 @@ export function LandedLines({ lines, types }: { lines: readonly Line[]; types: S
                                     <span>
                                         {line.mix}
                                         <small>
-                                            line {line.line}, {line.use}
+                                            line {line.line}, {line.name}
                                             {line.step > 1 && ` ${String(line.step)}`}
                                             {line.figure_type !== '' &&
                                                 `, ${types.find((type) => type.key === line.figure_type)?.name ?? line.figure_type} only`}
