@@ -344,9 +344,16 @@ final class SchemeTest extends TestCase
         $mix = $this->mix('1st Lamplighters', 2, 'oilskin coat', 'base');
         self::assertSame(['Oilskin Ochre', 'scheme'], [$mix['text'], $mix['from']]);
         self::assertNull($mix['coats']);
+        $takes = function (): float {
+            $needs = array_column((array) $this->answer($this->lead(), 'GET', '/paint-needs')['needs'], 'ml', 'paint');
+
+            return is_float($needs['Oilskin Ochre']) ? $needs['Oilskin Ochre'] : self::fail('The jobs take none.');
+        };
+        $before = $takes();
         $ochre = (array) array_column($this->answer($this->lead(), 'GET', '/paints'), null, 'name')['Oilskin Ochre'];
         $this->answer($this->lead(), 'PUT', '/paints/'.json_encode($ochre['id']), ['coats_middle' => 5, 'colour' => $ochre['hex']] + $ochre);
         self::assertSame(5, $this->mix('1st Lamplighters', 2, 'oilskin coat', 'base')['coats'], 'over the middle grey of the primer, more than the tier asks for');
+        self::assertEqualsWithDelta(2.5, $takes() / $before, 0.4, 'five coats take more paint than two');
 
         $type = $this->unit('1st Lamplighters')->figure_type_id;
         $set = ['figure_type_id' => $type, 'area' => 'oilskin coat', 'use' => 'base', 'step' => 1];

@@ -153,7 +153,7 @@ final class FigureMixes
     {
         $cover = StepCover::of($use->use, $this->standard->technique($use->technique)->group, $rung?->rung);
 
-        return Batch::of($recipe, $figures, $this->figure->figure->size, $use->area->share, $cover, $use->use->coats, $this->rules);
+        return Batch::of($recipe, $figures, $this->figure->figure->size, $use->area->share, $cover, self::coats($recipe, $use, $rung) ?? $use->use->coats, $this->rules);
     }
 
     private function ladder(string $area): ?TierLadder
