@@ -347,7 +347,7 @@ final class SchemeTest extends TestCase
         $takes = function (): float {
             $needs = array_column((array) $this->answer($this->lead(), 'GET', '/paint-needs')['needs'], 'ml', 'paint');
 
-            return is_float($needs['Oilskin Ochre']) ? $needs['Oilskin Ochre'] : self::fail('The jobs take none.');
+            return is_numeric($needs['Oilskin Ochre']) ? (float) $needs['Oilskin Ochre'] : self::fail('The jobs take none.');
         };
         $before = $takes();
         $ochre = (array) array_column($this->answer($this->lead(), 'GET', '/paints'), null, 'name')['Oilskin Ochre'];
