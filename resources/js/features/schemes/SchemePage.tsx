@@ -1,6 +1,7 @@
 import type { Schemas } from '@api';
 import { useSession } from '@features/session';
 import { Choice } from '@shared/Choice';
+import { Empty } from '@shared/Empty';
 import { LinkButton } from '@shared/LinkButton';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
@@ -24,8 +25,33 @@ export function SchemePage() {
     const [search] = useSearchParams();
     const view: View = { type: search.get('type'), tier: search.get('tier') };
     const query = useQuery(schemeOptions(Number(scheme), view));
+    const first = query.data === undefined ? BEFORE[query.error?.code ?? ''] : undefined;
+    if (first !== undefined && query.error !== null) {
+        return (
+            <>
+                <PageHead title="A scheme" sub="not yet" />
+                <Empty say={query.error.message}>
+                    {first.map(({ to, say }) => (
+                        <LinkButton key={to} to={to}>
+                            {say}
+                        </LinkButton>
+                    ))}
+                </Empty>
+            </>
+        );
+    }
     return <Loaded query={query}>{(data) => <Ladders scheme={data} view={view} />}</Loaded>;
 }
+
+/** What there must be before areas can be coloured, and where it is made, by the code of what is refused without it. */
+const BEFORE: Record<string, { to: string; say: string }[] | undefined> = {
+    'no-figure-type': [
+        { to: '/studio', say: 'Figure types, in Studio' },
+        { to: '/jobs', say: 'A job with its roster' },
+    ],
+    'no-standard': [{ to: '/standard', say: 'The standard' }],
+    'no-tier': [{ to: '/standard', say: 'The standard' }],
+};
 
 /** What stands beside the ladders is in the address. */
 function useBeside() {

@@ -11,6 +11,7 @@ import { LadderBars } from './components/LadderBars';
 import { PastePanel } from './components/PastePanel';
 import { SchemeSide } from './components/SchemeSide';
 import { TrialPanel } from './components/TrialPanel';
+import { SchemePage } from './SchemePage';
 import { draftOf, filled, mended, moved, type RungDraft } from './draft';
 
 const why = { inputs: [], rule: 'Steps too far apart read as hard lines.', source: 'common practice, no source' };
@@ -407,6 +408,15 @@ describe('a list of paints that is pasted', () => {
         await userEvent.click(screen.getByRole('button', { name: 'Read it' }));
         await screen.findByText(/No tier lays "edgeline" on plate/);
         expect(screen.getByLabelText('The list')).toHaveProperty('value', 'helmet,edgeline,Wet Stone');
+    });
+});
+
+describe('a scheme of a studio that has just begun', () => {
+    it('says what there must be first, and leads to where it is made', async () => {
+        answering(() => [422, refusal('no-figure-type', 'The studio has no figure type yet.', '/type')]);
+        render(<SchemePage />, known);
+        await screen.findByText('The studio has no figure type yet.');
+        expect(screen.getByRole('link', { name: 'Figure types, in Studio' }).getAttribute('href')).toBe('/studio');
     });
 });
 
