@@ -13,6 +13,9 @@ final readonly class FindRecords
 {
     private const AT_ONCE = 50;
 
+    /** Digits of a seal that tell it from the number of a record. */
+    private const OF_SEAL = 4;
+
     /** @return LengthAwarePaginator<int, SignOff> */
     public static function page(string $find): LengthAwarePaginator
     {
@@ -21,7 +24,7 @@ final readonly class FindRecords
         return SignOff::query()->with(['figure.unit.job', 'signer'])
             ->when($find !== '', static fn (Builder $records): Builder => $records->where(static fn (Builder $some): Builder => $some
                 ->where('number', ctype_digit($find) ? $find : 0)
-                ->orWhere('hash', 'like', addcslashes(strtolower($find), '%_\\').'%')
+                ->when(strlen($find) >= self::OF_SEAL, static fn (Builder $seal): Builder => $seal->orWhere('hash', 'like', addcslashes(strtolower($find), '%_\\').'%'))
                 ->orWhereHas('signer', static fn (Builder $signer): Builder => $signer->whereRaw('LOWER(name) LIKE ?', [$like]))
                 ->orWhereHas('figure.unit', static fn (Builder $unit): Builder => $unit->whereRaw('LOWER(name) LIKE ?', [$like])
                     ->orWhereHas('job', static fn (Builder $job): Builder => $job->whereRaw('LOWER(name) LIKE ? OR LOWER(client) LIKE ?', [$like, $like])))))
