@@ -43,7 +43,9 @@ final readonly class WholeIsDecided implements LintRule
     {
         $tiers = array_map(static fn (Tier $tier): string => $tier->id, array_values(array_filter($standard->tiersByRank(), static fn (Tier $tier): bool => $tier->isCompared())));
         $isLeftOut = $this->group === TechniqueGroup::Base && ! $this->isAmong($standard, $standard->techniqueIds());
-        if ($tiers !== [] && $standard->hasSurface(Surface::WHOLE) && ! $isLeftOut && ! $this->isAsked($standard, $tiers)) {
+        // Where nobody has said anything of the figure as one, that is found already.
+        $isSpokenOf = array_filter($tiers, static fn (string $tier): bool => $standard->requirement($tier, Surface::WHOLE) !== null) !== [];
+        if ($isSpokenOf && ! $isLeftOut && ! $this->isAsked($standard, $tiers)) {
             yield new Finding($this->code, $tiers[0], Surface::WHOLE);
         }
     }

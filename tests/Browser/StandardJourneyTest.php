@@ -22,7 +22,7 @@ final class StandardJourneyTest extends BrowserTestCase
         $page->press('Add a tier')->fill('Name', 'Plain')->click("//form//button[normalize-space(.)='Add a tier']")->see('Sides that count');
         $page->see('A stray dot under 0.79 mm does not count here.')->see('Plain says nothing of Cloth');
 
-        $page->press('Go through them')->see('Plain, Whole figure');
+        $page->press('Go through them')->see('Plain, Face');
         $page->press('Open Plain, Cloth')->see('Nothing of it on a')->press('Asked')->see('that no criterion judges');
         $page->press('Add a sentence')->fill('Sentence 1', 'Every fold is covered.')->see('judged by 1')->dontSee('Plain asks for work on Cloth that no criterion judges');
         $page->pick('Add a layer on top', 'All-over wash')->fill('Minutes, whole figure of it', '8')->see('All-over wash');

@@ -48,6 +48,7 @@ final class AdviceTest extends TestCase
         yield 'varnish at one tier is enough' => [['/requirements/0/uses/0' => ['technique' => 'varnish', 'minutes' => 2]], []];
         yield 'varnish nowhere' => [$unvarnished, ['no-varnish plain whole -']];
         yield 'varnish at a tier by agreement alone' => [['/tiers/1/by_agreement' => true], ['no-varnish plain whole -']];
+        yield 'nothing of the whole at all is one silence' => [['/requirements/3' => SmallStandard::GONE, '/requirements/0' => SmallStandard::GONE], []];
         yield 'a primer nowhere' => [['/requirements/0/uses/0' => ['technique' => 'buckle', 'minutes' => 2], '/requirements/3/uses/0' => ['technique' => 'buckle', 'minutes' => 2]], ['no-primer plain whole -']];
         yield 'a base that the standard knows and nobody asks for' => [['/techniques/-' => ['id' => 'rim', 'name' => 'Rim coat', 'group' => 'base', 'opacity' => 'opaque']], ['no-base plain whole -']];
         yield 'a base on another surface' => [['/techniques/-' => ['id' => 'rim', 'name' => 'Rim coat', 'group' => 'base', 'opacity' => 'opaque'], '/requirements/2/uses/-' => ['technique' => 'rim', 'minutes' => 1], '/requirements/2/criteria' => [['id' => 'rimmed', 'text' => 'The rim is even.', 'severity' => 'minor']]], []];
