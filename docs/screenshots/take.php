@@ -31,9 +31,8 @@ $sign = static fn (): Page => $page->press('Sign off')->click("//div[@role='dial
 
 try {
     $chrome->resize(1280, 800);
-    $page->signIn('lead@kittiwake.example')->open('/standard')->see('Whole figure');
-    $page->driver->executeScript("document.querySelectorAll('.sheet tbody tr')[5].scrollIntoView({ block: 'start' }); document.querySelector('.sheet-scroll').scrollTop -= 190");
-    usleep(1_500_000);
+    $page->signIn('lead@kittiwake.example')->open('/standard?colours=1')->see('Whole figure');
+    $page->await(static fn (): bool => $page->count("//img[starts-with(@alt, 'Proof plate')]") > 11, 'The plates are not drawn.');
     $take('standard');
     $page->press('What each tier adds')->see('as Muster');
     $take('standard-adds');
