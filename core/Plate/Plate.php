@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Plate;
 
+use Core\Colour\Srgb;
+
 /** How a surface comes out: its zones, and the passes that made them so. */
 final readonly class Plate
 {
@@ -21,5 +23,16 @@ final readonly class Plate
     ) {
         $lightness = array_map(static fn (ZoneState $zone): float => $zone->colour->lightness(), $zones);
         $this->span = $lightness === [] ? 0.0 : max($lightness) - min($lightness);
+    }
+
+    public function colourAt(Zone $zone): ?Srgb
+    {
+        foreach ($this->zones as $state) {
+            if ($state->zone === $zone) {
+                return $state->colour;
+            }
+        }
+
+        return null;
     }
 }

@@ -91,7 +91,7 @@ final readonly class PlateMaker
     private static function pools(Technique $technique): bool
     {
         return $technique->group === TechniqueGroup::Shade
-            || ($technique->group === TechniqueGroup::LayIn && $technique->opacity === Opacity::Transparent && $technique->liesOn === LiesOn::All);
+            || ($technique->isStain() && $technique->liesOn === LiesOn::All);
     }
 
     /** A light that is lighter always shows, even where eight bits a channel would lose its film. */

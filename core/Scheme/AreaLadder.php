@@ -44,6 +44,12 @@ final readonly class AreaLadder
         return new self($this->area, $rungs, $this->uses, $this->takesSharedLight, $this->turn, $this->isQuiet);
     }
 
+    /** @param  list<UseRecipe>  $uses */
+    public function withUses(array $uses): self
+    {
+        return new self($this->area, $this->rungs, $uses, $this->takesSharedLight, $this->turn, $this->isQuiet);
+    }
+
     /**
      * This ladder with all that another says of the same area, where the one climbs through the other's steps
      * and no use is painted otherwise; null where they are two.
@@ -69,20 +75,15 @@ final readonly class AreaLadder
             }
         }
 
-        return new self($this->area, $long->rungs, $uses, $this->takesSharedLight, $this->turn, $this->isQuiet);
+        return $this->withRungs($long->rungs)->withUses($uses);
     }
 
     /** With one paint in the place of another wherever it stands. */
     public function withPaint(string $paint, Paint $instead): self
     {
-        return new self(
-            $this->area,
-            array_map(static fn (Rung $rung): Rung => new Rung($rung->role, $rung->recipe->with($paint, $instead), $rung->cover, $rung->coats), $this->rungs),
-            array_map(static fn (UseRecipe $use): UseRecipe => new UseRecipe($use->use, $use->step, $use->recipe->with($paint, $instead)), $this->uses),
-            $this->takesSharedLight,
-            $this->turn,
-            $this->isQuiet,
-        );
+        return $this
+            ->withRungs(array_map(static fn (Rung $rung): Rung => new Rung($rung->role, $rung->recipe->with($paint, $instead), $rung->cover, $rung->coats), $this->rungs))
+            ->withUses(array_map(static fn (UseRecipe $use): UseRecipe => new UseRecipe($use->use, $use->step, $use->recipe->with($paint, $instead)), $this->uses));
     }
 
     /** @return list<Recipe> of every step and use */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Scheme;
 
+use Core\Colour\Srgb;
 use Core\Plate\Zone;
 use Core\Standard\LiesOn;
 use Core\Standard\Opacity;
@@ -38,15 +39,17 @@ final readonly class Border
     /** @return iterable<Parting> */
     private function along(string $area, string $neighbour): iterable
     {
-        foreach ($this->figure->ladders[$area]->steps ?? [] as $step) {
+        $ladder = $this->figure->ladders[$area] ?? null;
+        $seam = $ladder?->plate?->colourAt(Zone::Seam);
+        foreach ($ladder->steps ?? [] as $step) {
             $technique = $this->figure->standard->technique($step->use->technique);
             if ($technique->group === TechniqueGroup::Shade && $technique->opacity === Opacity::Opaque) {
                 yield Parting::Line;
-            } elseif (self::isEdgeLine($technique) && $this->isApart($step, $area, $neighbour, 1)) {
+            } elseif (self::isEdgeLine($technique) && $this->isLighter($ladder?->shown($step), $area, $neighbour)) {
                 yield Parting::Edge;
-            } elseif (self::runsIntoSeams($technique) && $this->isApart($step, $area, $neighbour, -1)) {
+            } elseif (self::runsIntoSeams($technique) && $this->isDarker($ladder?->shown($step), $area, $neighbour)) {
                 yield Parting::Shade;
-            } elseif (self::pools($technique) && $this->isDeepInSeam($area, $neighbour)) {
+            } elseif ($technique->isStain() && $technique->liesOn === LiesOn::All && $seam !== null && $this->isDarker($seam, $area, $neighbour)) {
                 yield Parting::Shade;
             }
         }
@@ -62,45 +65,26 @@ final readonly class Border
         return $technique->group === TechniqueGroup::Shade && in_array($technique->liesOn, [LiesOn::All, LiesOn::Recess], true);
     }
 
-    private static function pools(Technique $technique): bool
+    /** Whether it is lighter than both areas by the least that parts them. Without a colour it is taken for what its technique does. */
+    private function isLighter(?Srgb $shown, string ...$areas): bool
     {
-        return $technique->group === TechniqueGroup::LayIn && $technique->opacity === Opacity::Transparent && $technique->liesOn === LiesOn::All;
+        return $shown === null || $shown->lightness() - max([-INF, ...$this->tones($areas)]) >= $this->least;
+    }
+
+    /** Whether it is darker than both areas. Without a colour it is taken for what its technique does. */
+    private function isDarker(?Srgb $shown, string ...$areas): bool
+    {
+        return $shown === null || $shown->lightness() < min([INF, ...$this->tones($areas)]);
     }
 
     /**
-     * A line is lighter than both areas by the least that parts them, a shade darker than both. One of which the scheme
-     * says no colour is taken for what its technique does.
-     *
-     * @param  int  $way 1 for lighter, -1 for darker
+     * @param  array<array-key, string>  $areas
+     * @return list<float> L* of those that have a tone
      */
-    private function isApart(TierStep $step, string $area, string $neighbour, int $way): bool
+    private function tones(array $areas): array
     {
-        $shown = $step->rung === null ? $step->recipe?->colour() : $this->figure->ladders[$area]->reading->rungs[$step->rung]->shown;
-        foreach ([$area, $neighbour] as $one) {
-            $tone = $this->figure->tone($one);
-            $apart = $shown === null || $tone === null ? null : $way * ($shown->lightness() - $tone->lightness());
-            if ($apart !== null && ($way === 1 ? $apart < $this->least : $apart <= 0)) {
-                return false;
-            }
-        }
+        $tones = array_filter(array_map($this->figure->tone(...), array_values($areas)));
 
-        return true;
-    }
-
-    private function isDeepInSeam(string $area, string $neighbour): bool
-    {
-        foreach ($this->figure->ladders[$area]->plate->zones ?? [] as $zone) {
-            if ($zone->zone === Zone::Seam) {
-                foreach ([$area, $neighbour] as $one) {
-                    if ($zone->colour->lightness() >= ($this->figure->tone($one)?->lightness() ?? INF)) {
-                        return false;
-                    }
-                }
-
-                return true;
-            }
-        }
-
-        return false;
+        return array_values(array_map(static fn (Srgb $tone): float => $tone->lightness(), $tones));
     }
 }

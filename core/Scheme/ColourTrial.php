@@ -13,7 +13,7 @@ use Core\Colour\Srgb;
 final readonly class ColourTrial
 {
     /** Parts of the one and of the other, the simplest to count first; either alone is one too. */
-    private const RATIOS = [[1, 0], [0, 1], [1, 1], [2, 1], [1, 2], [3, 1], [1, 3], [3, 2], [2, 3], [4, 1], [1, 4], [5, 1], [1, 5], [6, 1], [1, 6], [8, 1], [1, 8], [12, 1], [1, 12]];
+    private const RATIOS = [[1, 0], [0, 1], ...MixSearch::MEASURES, [12, 1], [1, 12]];
 
     /** Parts of medium to one of paint. */
     private const THINNED = [0, 1, 2, 3, 4, 6, 8];

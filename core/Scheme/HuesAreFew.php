@@ -51,7 +51,7 @@ final readonly class HuesAreFew implements HoldingRule
     {
         $laid = [];
         foreach ($ladder->steps as $step) {
-            $colour = $step->rung === null ? $step->recipe?->colour() : $ladder->reading->rungs[$step->rung]->shown;
+            $colour = $ladder->shown($step);
             if ($colour !== null) {
                 $laid[] = ColourFamily::of($colour->lab());
             }

@@ -22,7 +22,7 @@ final readonly class MetalsVary implements HoldingRule
         foreach ($figure->seenFrom(Side::Front) as $area) {
             $ladder = $figure->ladders[$area->area->id];
             $tone = $ladder->tone();
-            $recipe = $this->only($ladder);
+            $recipe = self::only($ladder);
             if ($tone !== null && $recipe?->hasMetal() === true && $tone->lightness() >= $this->from && $area->area->share >= self::GLINT) {
                 yield new SchemeFinding(SchemeFault::MetalsAlike, $area->area->id, ['recipe' => $recipe->text(), 'lightness' => round($tone->lightness()), 'from' => $this->from]);
             }
@@ -30,7 +30,7 @@ final readonly class MetalsVary implements HoldingRule
     }
 
     /** What an area is painted with, where that is one thing alone. */
-    private function only(TierLadder $ladder): ?Recipe
+    private static function only(TierLadder $ladder): ?Recipe
     {
         $texts = [];
         foreach ($ladder->steps as $step) {

@@ -8,7 +8,7 @@ namespace Core\Scheme;
 final readonly class MixSearch
 {
     /** Measures of the one and the other, the simplest to count first. */
-    private const MEASURES = [[1, 1], [2, 1], [1, 2], [3, 1], [1, 3], [3, 2], [2, 3], [4, 1], [1, 4], [5, 1], [1, 5], [6, 1], [1, 6], [8, 1], [1, 8]];
+    public const MEASURES = [[1, 1], [2, 1], [1, 2], [3, 1], [1, 3], [3, 2], [2, 3], [4, 1], [1, 4], [5, 1], [1, 5], [6, 1], [1, 6], [8, 1], [1, 8]];
 
     /** A mix this much nearer, in L*, is worth more counting. */
     private const WORTH_COUNTING = 1.0;

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Scheme;
 
-use Core\Standard\Opacity;
 use Core\Standard\Standard;
-use Core\Standard\TechniqueGroup;
 
 /** A stain takes part of its colour from what lies under it: paint that covers is none. */
 final readonly class StainsLetThrough implements StepRule
@@ -22,8 +20,7 @@ final readonly class StainsLetThrough implements StepRule
         $told = [];
         foreach ($ladder->steps as $step) {
             $technique = $this->standard->technique($step->use->technique);
-            $isStain = $technique->group === TechniqueGroup::LayIn && $technique->opacity === Opacity::Transparent;
-            if ($isStain && $step->recipe?->colour() !== null && $step->recipe->covers() && ! isset($told[$step->recipe->text()])) {
+            if ($technique->isStain() && $step->recipe?->colour() !== null && $step->recipe->covers() && ! isset($told[$step->recipe->text()])) {
                 $told[$step->recipe->text()] = true;
                 yield new StepFinding(self::CODE, $step->rung ?? StepFinding::WHOLE, "\"{$step->recipe->text()}\" covers, and {$technique->name} is meant to let through what lies under it: take a stain, or thin it with medium.", $step->recipe->text());
             }

@@ -107,6 +107,12 @@ final readonly class TierLadder
             : new LadderFinding(LadderFault::SpanShort, LadderFinding::WHOLE, null, $this->span, $asked);
     }
 
+    /** What is seen of one of its steps, over what lies under it where the ladder says it; null for a step without a colour. */
+    public function shown(TierStep $step): ?Srgb
+    {
+        return $step->rung === null ? $step->recipe?->colour() : $this->reading->rungs[$step->rung]->shown;
+    }
+
     /** What the area looks like from a step back: the last base or relight that this tier lays, over what lies under it. */
     public function tone(): ?Srgb
     {

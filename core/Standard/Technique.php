@@ -37,6 +37,12 @@ final readonly class Technique
         }
     }
 
+    /** Whether it is laid in and lets through what it lies on. */
+    public function isStain(): bool
+    {
+        return $this->group === TechniqueGroup::LayIn && $this->opacity === Opacity::Transparent;
+    }
+
     /** Whether it is a shade that lies on everything: it dulls the faces too. */
     public function dulls(): bool
     {

@@ -58,6 +58,6 @@ final readonly class KeepRecipe
     {
         $others = array_filter($ladder->uses, static fn (UseRecipe $one): bool => $one->use !== $kept->use || $one->step !== $kept->step);
 
-        return new AreaLadder($ladder->area, $ladder->rungs, [...array_values($others), $kept], $ladder->takesSharedLight, $ladder->turn, $ladder->isQuiet);
+        return $ladder->withUses([...array_values($others), $kept]);
     }
 }
