@@ -35,7 +35,8 @@ final readonly class PaintFile
      */
     public static function read(string $text): array
     {
-        $first = strtok(str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text, "\r\n");
+        $text = str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text;
+        $first = strtok($text, "\r\n");
         $faults = [];
         $entries = $first !== false && preg_match(self::PALETTE, $first) === 1 ? self::palette($text, $faults) : self::csv($text, $faults);
         $seen = [];
@@ -96,10 +97,9 @@ final readonly class PaintFile
      */
     private static function csv(string $text, array &$faults): array
     {
-        $text = str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text;
         $isPlain = preg_match(self::PLAIN, (string) strtok($text, "\r\n"), $found) === 1;
         // What a spreadsheet copies is parted by tabs.
-        $csv = CsvText::of(($isPlain ? 'name'.str_replace("\t", ';', $found[1])."hex\n" : '').($isPlain ? str_replace("\t", ';', $text) : $text));
+        $csv = CsvText::of($isPlain ? str_replace("\t", ';', "name{$found[1]}hex\n{$text}") : $text);
         $missing = array_values(array_diff(['name', 'hex'], $csv->header));
         if ($missing !== []) {
             throw UnreadableFile::withoutColumns($missing, $csv->header);

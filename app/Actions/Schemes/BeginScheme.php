@@ -64,7 +64,6 @@ final readonly class BeginScheme
             $copy = SchemeArea::query()->create(['scheme_id' => $scheme->id, ...array_intersect_key($row->getAttributes(), array_flip(self::AREA))])->refresh();
             $this->store->rewrite($copy, $ladder);
         }
-        $this->book->forget();
     }
 
     /** @return list<array{scheme: Scheme, row: SchemeArea, ladder: \Core\Scheme\AreaLadder}> of a scheme and of the common one where it does not differ from that */

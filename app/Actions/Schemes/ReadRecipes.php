@@ -25,7 +25,7 @@ use Document\Json\ShapeFault;
  *
  * @phpstan-import-type PaintLine from PaintsByUse
  *
- * @phpstan-type ReadLine array{line: int, type: string, recipe: UseRecipe}
+ * @phpstan-type ReadLine array{line: int, type: string, recipe: UseRecipe, remark: string}
  */
 final readonly class ReadRecipes
 {
@@ -41,11 +41,14 @@ final readonly class ReadRecipes
         $types = $this->types->of($scheme->force_id);
         $read = PaintsByUse::read($text);
         $faults = array_map(static fn (RosterProblem $problem): ShapeFault => $problem->fault(), $read['problems']);
-        $lists = [];
+        $lists = $known = [];
         foreach ($read['lines'] as $line) {
             try {
                 $type = self::type($line, $types);
-                $lists[$line['area']][$type][] = ['line' => $line['line'], 'type' => $type, 'recipe' => $this->line($line, $standard, self::surfaces($types, $type, $line['area']))];
+                $surfaces = self::surfaces($types, $type, $line['area']);
+                $uses = $known[implode("\n", $surfaces)] ??= new KnownUses($standard, $surfaces);
+                $recipe = $this->line($line, $uses, $surfaces);
+                $lists[$line['area']][$type][] = ['line' => $line['line'], 'type' => $type, 'recipe' => $recipe, 'remark' => self::remark($uses, $surfaces, $recipe->use)];
             } catch (NotRight $refusal) {
                 $faults[] = new ShapeFault($refusal->errorCode(), $refusal->path(), "Line {$line['line']}: ".$refusal->getMessage());
             }
@@ -72,9 +75,8 @@ final readonly class ReadRecipes
      *
      * @throws NotRight
      */
-    private function line(array $line, Standard $standard, array $surfaces): UseRecipe
+    private function line(array $line, KnownUses $known, array $surfaces): UseRecipe
     {
-        $known = new KnownUses($standard, $surfaces);
         $use = $known->id($line['use']) ?? throw NotRight::at(
             RosterProblem::pointer($line['line'], 'use'),
             'unknown-use',
@@ -137,22 +139,22 @@ final readonly class ReadRecipes
     {
         $make = new LadderFromUses($standard);
         $landed = [];
-        foreach ($lines as ['line' => $line, 'type' => $type, 'recipe' => $recipe]) {
+        foreach ($lines as ['line' => $line, 'type' => $type, 'recipe' => $recipe, 'remark' => $remark]) {
             $surfaces = self::surfaces($types, $type, $area);
             $ladder = $written[$type] ?? $written[''];
             $at = $make->rungOf($ladder, $surfaces[0] ?? '', $recipe);
-            $landed[] = new LandedLine($line, $type, $area, $recipe->use, $make->technique($surfaces[0] ?? '', $recipe->use)->name ?? $recipe->use, $recipe->step, $recipe->recipe, $at, $at === null ? null : $ladder->rungs[$at]->role, self::remark($standard, $surfaces, $recipe->use));
+            $landed[] = new LandedLine($line, $type, $area, $recipe->use, $make->technique($surfaces[0] ?? '', $recipe->use)->name ?? $recipe->use, $recipe->step, $recipe->recipe, $at, $at === null ? null : $ladder->rungs[$at]->role, $remark);
         }
 
         return $landed;
     }
 
     /** @param  list<string>  $surfaces */
-    private static function remark(Standard $standard, array $surfaces, string $use): string
+    private static function remark(KnownUses $known, array $surfaces, string $use): string
     {
         return match (true) {
             $surfaces === [] => 'no figure of the force has this area yet',
-            ! (new KnownUses($standard, $surfaces))->isAsked($use) => 'no tier asks for it here',
+            ! $known->isAsked($use) => 'no tier asks for it here',
             default => '',
         };
     }

@@ -34,11 +34,10 @@ final readonly class ReadScheme
     /**
      * @param  string|null  $type key; null: the first of the force
      * @param  string|null  $tier id; null: the highest that has a list price
-     * @param  Standard|null  $standard that it is laid by; null: that of the force's job, else the one in force
      *
      * @throws NotRight if the studio has no standard in force, or there is no such type or tier
      */
-    public function handle(Scheme $scheme, ?string $type, ?string $tier, ?Standard $standard = null): SchemeReading
+    public function handle(Scheme $scheme, ?string $type, ?string $tier): SchemeReading
     {
         $types = $this->types->of($scheme->force_id);
         $key = $type ?? array_key_first($types) ?? throw NotRight::at('/type', 'no-figure-type', 'The studio has no figure type yet; make one in Studio or with a roster, then its areas can be coloured.');
@@ -47,7 +46,7 @@ final readonly class ReadScheme
         }
 
         $ladders = $this->book->of($scheme);
-        $standard ??= $this->standard($scheme);
+        $standard = $this->standard($scheme);
         $shown = self::tier($standard, $tier);
         $composition = (new Composer($standard))->composeType($types[$key], $shown->id);
         $overAll = $ladders->overAll($types[$key], $key, $composition, $standard, $shown->id);

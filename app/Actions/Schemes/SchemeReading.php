@@ -5,14 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Schemes;
 
 use App\Models\Scheme;
-use Core\Composition\ComposedUse;
-use Core\Composition\Composer;
 use Core\Composition\Composition;
 use Core\Composition\FigureType;
-use Core\Composition\TypeArea;
-use Core\Plate\Palette;
-use Core\Plate\Plate;
-use Core\Plate\PlateMaker;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\AreasAgree;
 use Core\Scheme\HoldingTogether;
@@ -21,10 +15,8 @@ use Core\Scheme\OverAllPaint;
 use Core\Scheme\PaintedFigure;
 use Core\Scheme\SchemeFinding;
 use Core\Scheme\TierLadder;
-use Core\School\SchoolQuestion;
 use Core\Standard\Standard;
 use Core\Standard\Surface;
-use Core\Standard\TechniqueUse;
 use Core\Standard\Tier;
 
 /** A scheme on one figure type at one tier. What is found and how it comes out is worked out when it is asked for. */
@@ -95,54 +87,6 @@ final readonly class SchemeReading
      */
     public function plates(?string $only = null, ?AreaLadder $instead = null): array
     {
-        $type = $this->types[$this->type];
-        $tiers = $this->standard->offeredTiers();
-        $compositions = array_map(fn (Tier $tier): Composition => (new Composer($this->standard))->composeType($type, $tier->id), $tiers);
-        $overAll = array_map(fn (Tier $tier, Composition $composition): OverAllPaint => $this->ladders->overAll($type, $this->type, $composition, $this->standard, $tier->id), $tiers, $compositions);
-        $plates = [];
-        foreach ($type->areas as $area) {
-            // The figure as one has no surface to show.
-            if ($only === null ? $area->area->surface === Surface::WHOLE : $area->area->id !== $only) {
-                continue;
-            }
-            foreach ($tiers as $at => $tier) {
-                $plates[] = $this->plate($area, $tier, $this->included($compositions[$at]->usesOn($area->area->id), $tier), $instead, $overAll[$at]);
-            }
-        }
-
-        return $plates;
-    }
-
-    /**
-     * What is left to choose is not shown as if it were included.
-     *
-     * @param  list<ComposedUse>  $uses
-     * @return list<ComposedUse>
-     */
-    private function included(array $uses, Tier $tier): array
-    {
-        return array_values(array_filter($uses, fn (ComposedUse $use): bool => $this->standard->requirement($tier->id, $use->area->surface)?->menuOf($use->use->id) === null));
-    }
-
-    /** @param  list<ComposedUse>  $uses */
-    private function plate(TypeArea $area, Tier $tier, array $uses, ?AreaLadder $instead, OverAllPaint $overAll): SurfacePlate
-    {
-        $ladder = $instead?->area === $area->area->id
-            ? $this->ladders->laid($instead, $uses, $this->standard, $tier->id, $overAll)
-            : $this->ladders->tier($this->type, $area->area->id, $uses, $this->standard, $tier->id, $overAll);
-
-        return new SurfacePlate($area, $tier, $ladder, $uses === [] ? null : $ladder->plate ?? $this->neutral($area, $uses, $overAll));
-    }
-
-    /**
-     * As the tier has it, where the scheme says nothing of the area.
-     *
-     * @param  list<ComposedUse>  $uses
-     */
-    private function neutral(TypeArea $area, array $uses, OverAllPaint $overAll): Plate
-    {
-        $laid = array_map(static fn (ComposedUse $use): TechniqueUse => $use->use, $uses);
-
-        return (new PlateMaker($this->standard))->make($overAll->among($laid, $area->area->surface, $this->standard), Palette::neutral($this->standard->schoolsOn($area->area->surface)->choice(SchoolQuestion::Ground)));
+        return (new AreaPlates($this->ladders, $this->standard, $this->types[$this->type], $this->type))->of($only, $instead);
     }
 }

@@ -13,7 +13,6 @@ final readonly class SurfaceInColours
     public function __construct(
         private SchemeBook $book,
         private ForceTypes $types,
-        private ReadScheme $reading,
     ) {
     }
 
@@ -26,12 +25,12 @@ final readonly class SurfaceInColours
             foreach ($type->areas as $area) {
                 $found = $area->area->surface === $surface ? $ladders->find($key, $area->area->id) : null;
                 $isColoured = $found !== null && $found['ladder']->recipes() !== [];
-                if ($isColoured && ($best === null || $area->area->share > $best['share'])) {
-                    $best = ['type' => $key, 'area' => $area->area->id, 'share' => $area->area->share];
+                if ($isColoured && ($best === null || $area->area->share > $best['area']->share)) {
+                    $best = ['key' => $key, 'type' => $type, 'area' => $area->area];
                 }
             }
         }
 
-        return $best === null ? [] : $this->reading->handle($scheme, $best['type'], null, $standard)->plates($best['area']);
+        return $best === null ? [] : (new AreaPlates($ladders, $standard, $best['type'], $best['key']))->of($best['area']->id);
     }
 }

@@ -1,5 +1,5 @@
-import { api, unwrap } from '@api';
-import { queryOptions } from '@tanstack/react-query';
+import { api, type Schemas, unwrap } from '@api';
+import { type QueryClient, queryOptions } from '@tanstack/react-query';
 
 export const paintKeys = {
     all: ['paints'] as const,
@@ -42,4 +42,10 @@ export function substitutionOptions(paint: number, instead: string) {
                 }),
             ),
     });
+}
+
+/** After a paint was stored: all of them are as they were answered, and schemes come out otherwise. */
+export function showPaints(client: QueryClient, paints: Schemas['Paint'][]) {
+    client.setQueryData(paintKeys.all, paints);
+    void client.invalidateQueries({ queryKey: ['schemes'] });
 }

@@ -30,7 +30,6 @@ export function draftOptions(version: number) {
     });
 }
 
-/** Plates of one surface at all tiers. The revision makes plates of an older one stale. */
 /** Whose colours plates can be shown in. */
 export function schemesOptions() {
     return queryOptions({
@@ -39,7 +38,7 @@ export function schemesOptions() {
     });
 }
 
-/** In greys, or in the colours of a scheme. */
+/** Plates of one surface at all tiers, in greys or in the colours of a scheme. The revision makes plates of an older one stale. */
 export function platesOptions(version: number, revision: number, surface: string, scheme: number | null = null) {
     return queryOptions({
         queryKey: [...standardKeys.plates(version), surface, revision, ...(scheme === null ? [] : [scheme])],

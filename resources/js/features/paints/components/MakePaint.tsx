@@ -5,7 +5,7 @@ import { Field, TextField } from '@shared/Field';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
-import { paintKeys } from '../queries';
+import { showPaints } from '../queries';
 import { emptyPaint, paintKinds } from './PaintPanel';
 
 /** A paint that was written and that the studio has not is made where one is; what was typed stays. */
@@ -49,8 +49,7 @@ function Making({ name, onClose, onMade }: { name: string; onClose: () => void; 
             );
         },
         onSuccess: (paints) => {
-            client.setQueryData(paintKeys.all, paints);
-            void client.invalidateQueries({ queryKey: ['schemes'] });
+            showPaints(client, paints);
             onMade();
         },
     });

@@ -6,7 +6,7 @@ import { Swatch } from '@shared/Swatch';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button, Select } from 'antd';
 import { type ReactNode, useState } from 'react';
-import { paintKeys } from '../queries';
+import { showPaints } from '../queries';
 import { SwatchCard } from './SwatchCard';
 
 type Paint = Schemas['Paint'];
@@ -64,8 +64,7 @@ export function PaintPanel({ paint, onClose }: { paint: Paint | null; onClose: (
             );
         },
         onSuccess: (paints) => {
-            client.setQueryData(paintKeys.all, paints);
-            void client.invalidateQueries({ queryKey: ['schemes'] });
+            showPaints(client, paints);
             onClose();
         },
     });
