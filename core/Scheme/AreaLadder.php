@@ -50,6 +50,18 @@ final readonly class AreaLadder
         return new self($this->area, $this->rungs, $uses, $this->takesSharedLight, $this->turn, $this->isQuiet);
     }
 
+    /** The same colours as those of another area. */
+    public function named(string $area): self
+    {
+        return new self($area, $this->rungs, $this->uses, $this->takesSharedLight, $this->turn, $this->isQuiet);
+    }
+
+    /** Whether it says the same in every rung, use and member. */
+    public function equals(self $other): bool
+    {
+        return self::written($this) === self::written($other);
+    }
+
     /**
      * This ladder with all that another says of the same area, where the one climbs through the other's steps
      * and no use is painted otherwise; null where they are two.
@@ -99,5 +111,18 @@ final readonly class AreaLadder
     public function texts(): array
     {
         return array_map(static fn (Recipe $recipe): string => $recipe->text(), $this->recipes());
+    }
+
+    /** @return list<mixed> all that it says, to be compared */
+    private static function written(self $ladder): array
+    {
+        $uses = array_map(static fn (UseRecipe $use): array => [$use->use, $use->step, $use->recipe->text()], $ladder->uses);
+        sort($uses);
+
+        return [
+            $ladder->area, $ladder->takesSharedLight, $ladder->turn, $ladder->isQuiet,
+            array_map(static fn (Rung $rung): array => [$rung->role, $rung->recipe->text(), $rung->cover, $rung->coats], $ladder->rungs),
+            $uses,
+        ];
     }
 }

@@ -26,4 +26,10 @@ final readonly class Rung
             throw NotARung::coats($coats);
         }
     }
+
+    /** Whether it is the same step: for the same, of the same paint, as wide and as often. */
+    public function equals(self $other): bool
+    {
+        return $this->role === $other->role && $this->cover === $other->cover && $this->coats === $other->coats && $this->recipe->equals($other->recipe);
+    }
 }
