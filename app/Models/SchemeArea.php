@@ -19,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property bool $quiet
  * @property string $turn
  * @property string $note
+ * @property string $same_as
  * @property int $position
  * @property int $version
  * @property Carbon|null $created_at

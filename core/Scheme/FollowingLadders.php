@@ -22,10 +22,10 @@ final readonly class FollowingLadders
 
     /**
      * @param  list<SaidLadder>  $now the same with the change in it
-     * @param  int  $changed key of what was changed, which stays as it was written
+     * @param  list<int>  $changed keys of what was changed, which stays as it was written
      * @return list<SaidLadder> those that follow, as they are then
      */
-    public function after(array $now, int $changed): array
+    public function after(array $now, array $changed): array
     {
         $before = $this->beneath($this->said);
         $followed = [];
@@ -46,15 +46,16 @@ final readonly class FollowingLadders
     /**
      * @param  list<SaidLadder>  $now
      * @param  array<int, AreaLadder|null>  $before
+     * @param  list<int>  $changed
      * @return array<int, SaidLadder> by key: those that differ from something that is another now
      */
-    private function round(array $now, array $before, int $changed): array
+    private function round(array $now, array $before, array $changed): array
     {
         $after = $this->beneath($now);
         $round = [];
         foreach ($now as $one) {
             [$was, $is] = [$before[$one->key] ?? null, $after[$one->key]];
-            if ($one->key === $changed || $was === null || $is === null || $was->equals($is)) {
+            if (in_array($one->key, $changed, true) || $was === null || $is === null || $was->equals($is)) {
                 continue;
             }
             $merged = (new LadderMerge($was, $is))->over($one->ladder);
@@ -77,7 +78,7 @@ final readonly class FollowingLadders
             $layers = new SaidLadders($said, $scheme, $common);
             foreach ($said as $one) {
                 if ($one->scheme === $scheme) {
-                    $beneath[$one->key] = $layers->beneath($one);
+                    $beneath[$one->key] = $layers->beneath($one)?->ladder;
                 }
             }
         }

@@ -24,16 +24,21 @@ final readonly class LadderMerge
     public function over(AreaLadder $own): AreaLadder
     {
         $rungs = $this->rungs($own);
-        $bases = static fn (array $rungs): int => count(array_filter($rungs, static fn (Rung $rung): bool => $rung->role === RungRole::Base));
 
         return new AreaLadder(
             $own->area,
-            $bases($rungs) === $bases($own->rungs) || $own->equals($this->was) ? $rungs : $own->rungs,
+            self::bases($rungs) === self::bases($own->rungs) || $own->equals($this->was) ? $rungs : $own->rungs,
             $this->uses($own),
             $own->takesSharedLight === $this->was->takesSharedLight ? $this->now->takesSharedLight : $own->takesSharedLight,
             $own->turn === $this->was->turn ? $this->now->turn : $own->turn,
             $own->isQuiet === $this->was->isQuiet ? $this->now->isQuiet : $own->isQuiet,
         );
+    }
+
+    /** @param  list<Rung>  $rungs */
+    private static function bases(array $rungs): int
+    {
+        return count(array_filter($rungs, static fn (Rung $rung): bool => $rung->role === RungRole::Base));
     }
 
     /** @return list<Rung> */

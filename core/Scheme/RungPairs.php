@@ -74,7 +74,7 @@ final readonly class RungPairs
     /**
      * @param  list<Rung>  $first
      * @param  list<Rung>  $second
-     * @return non-empty-list<non-empty-list<float>> of turning the beginning of one into the beginning of the other
+     * @return non-empty-array<int, non-empty-array<int, float>> of turning the beginning of one into the beginning of the other
      */
     private static function costs(array $first, array $second): array
     {

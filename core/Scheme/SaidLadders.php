@@ -52,7 +52,7 @@ final readonly class SaidLadders
      *
      * @param  string  $seenOn figure type that it is looked at on, where it is said of any
      */
-    public function beneath(SaidLadder $one, string $seenOn = ''): ?AreaLadder
+    public function beneath(SaidLadder $one, string $seenOn = ''): ?SaidLadder
     {
         return $this->under($one, $one->type !== '' ? $one->type : $seenOn, []);
     }
@@ -81,14 +81,16 @@ final readonly class SaidLadders
     }
 
     /** @param  list<string>  $trail */
-    private function under(SaidLadder $one, string $type, array $trail): ?AreaLadder
+    private function under(SaidLadder $one, string $type, array $trail): ?SaidLadder
     {
         if ($one->sameAs !== '') {
-            return $this->within($type, $one->sameAs, $trail)?->ladder->named($one->ladder->area);
+            $same = $this->within($type, $one->sameAs, $trail);
+
+            return $same?->with($same->ladder->named($one->ladder->area));
         }
         $under = $this->front($type, $one->ladder->area, $this->rank($one));
 
-        return $under === null ? null : $this->seen($under, $type, $trail)->ladder;
+        return $under === null ? null : $this->seen($under, $type, $trail);
     }
 
     /** @param  list<string>  $trail */
@@ -98,8 +100,8 @@ final readonly class SaidLadders
         if ($one->type === $type && ! $isOfCommon) {
             return $one;
         }
-        $was = ($isOfCommon ? $this->common : $this)->under($one, $one->type, $trail);
-        $now = $this->under($one, $type, $trail);
+        $was = ($isOfCommon ? $this->common : $this)->under($one, $one->type, $trail)?->ladder;
+        $now = $this->under($one, $type, $trail)?->ladder;
 
         return $was === null || $now === null || $was->equals($now) ? $one : $one->with((new LadderMerge($was, $now))->over($one->ladder));
     }

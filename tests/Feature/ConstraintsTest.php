@@ -42,6 +42,7 @@ final class ConstraintsTest extends TestCase
         yield 'a paint that hides more than all' => ['UPDATE paints SET hiding = 1.5'];
         yield 'a step that covers nothing' => ['UPDATE scheme_steps SET cover = 0'];
         yield 'a step of no role' => ["UPDATE scheme_steps SET role = 'glow'"];
+        yield 'an area the same as itself' => ['UPDATE scheme_areas SET same_as = area'];
         yield 'a rung that is of a use' => ["UPDATE scheme_steps SET `use` = 'eye' WHERE role = 'base'"];
         yield 'a shared light of nothing' => ["UPDATE schemes SET last_light = 'shared', light_paint_id = NULL"];
         yield 'two common schemes of one force' => ['INSERT INTO schemes (studio_id, force_id, name) SELECT studio_id, force_id, \'Other\' FROM schemes LIMIT 1'];

@@ -37,7 +37,7 @@ use Illuminate\Support\Facades\DB;
  * @phpstan-import-type StepMix from RecipeParts
  * @phpstan-import-type BenchSheet_ from BenchSheetResource
  */
-final class SchemeTest extends TestCase
+final class SchemeTest extends SchemeTestCase
 {
     public function test_the_demo_force_has_its_colours_at_every_tier(): void
     {
@@ -477,65 +477,6 @@ final class SchemeTest extends TestCase
         Unit::query()->update(['note' => 'more']);
 
         self::assertLessThanOrEqual($before, $count());
-    }
-
-    private function scheme(): Scheme
-    {
-        return Scheme::query()->whereNull('common_id')->firstOrFail();
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $body
-     * @return Shown
-     */
-    private function scheming(string $method, string $path, array $body = []): array
-    {
-        /** @var Shown */
-        return $this->answer($this->lead(), $method, $path, $body);
-    }
-
-    /** @return Shown */
-    private function show(string $type, ?string $tier = null): array
-    {
-        return $this->scheming('GET', "/schemes/{$this->scheme()->id}?type={$type}".($tier === null ? '' : "&tier={$tier}"));
-    }
-
-    /**
-     * @param  Shown  $scheme
-     * @return SchemeArea_
-     */
-    private function area(array $scheme, string $name): array
-    {
-        foreach ($scheme['areas'] as $area) {
-            if ($area['area'] === $name) {
-                return $area;
-            }
-        }
-        self::fail("The scheme has no {$name}.");
-    }
-
-    /**
-     * @param  array<string, mixed>  $change
-     * @return array<string, mixed>
-     */
-    private function wholeScheme(Scheme $scheme, array $change): array
-    {
-        return $change + [
-            'name' => $scheme->name, 'ground' => 'Quay Fog primer', 'sketch' => '', 'sketch_cover' => 0.5, 'one_colour' => false, 'light' => 'Gull White', 'light_own' => 1, 'light_parts' => 1, 'light_reach' => 1, 'last_light' => 'series',
-            'light_from' => '', 'focal' => [], 'accents' => '', 'note' => '', 'version' => $scheme->version,
-        ];
-    }
-
-    /**
-     * @param  list<array{string, string, float}>  $rungs role, mix and cover
-     * @return array{area: string, figure_type: null, uses: list<mixed>, takes_shared_light: bool, turn: string, quiet: bool, note: string, rungs: list<array{role: string, mix: string, cover: float, coats: int}>}
-     */
-    private static function draft(string $area, array $rungs): array
-    {
-        return [
-            'area' => $area, 'figure_type' => null, 'uses' => [], 'takes_shared_light' => true, 'turn' => 'none', 'quiet' => false, 'note' => '',
-            'rungs' => array_map(static fn (array $rung): array => ['role' => $rung[0], 'mix' => $rung[1], 'cover' => $rung[2], 'coats' => 1], $rungs),
-        ];
     }
 
     /** @return StepMix */

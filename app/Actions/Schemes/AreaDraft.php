@@ -16,6 +16,7 @@ final readonly class AreaDraft
      * @param  string  $figureType key of the type that differs; empty for any
      * @param  list<RungDraft>  $rungs
      * @param  list<UseDraft>  $uses
+     * @param  string  $sameAs area whose colours it takes, but for what it says itself; empty: none
      */
     public function __construct(
         public string $area,
@@ -26,6 +27,7 @@ final readonly class AreaDraft
         public string $turn = 'none',
         public bool $quiet = false,
         public string $note = '',
+        public string $sameAs = '',
     ) {
     }
 }

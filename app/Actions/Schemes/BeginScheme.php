@@ -18,11 +18,11 @@ final readonly class BeginScheme
         'ground_paint_id', 'sketch_paint_id', 'sketch_cover', 'light_paint_id', 'light_own', 'light_parts', 'light_reach', 'last_light', 'light_from', 'one_colour',
     ];
 
-    private const AREA = ['area', 'figure_type', 'takes_shared_light', 'turn', 'quiet', 'note', 'position'];
+    private const AREA = ['area', 'figure_type', 'takes_shared_light', 'turn', 'quiet', 'note', 'same_as', 'position'];
 
     public function __construct(
         private SchemeBook $book,
-        private StoreArea $store,
+        private WriteLadder $write,
     ) {
     }
 
@@ -62,7 +62,7 @@ final readonly class BeginScheme
                 continue;
             }
             $copy = SchemeArea::query()->create(['scheme_id' => $scheme->id, ...array_intersect_key($row->getAttributes(), array_flip(self::AREA))])->refresh();
-            $this->store->rewrite($copy, $ladder);
+            $this->write->handle($copy, $ladder);
         }
     }
 

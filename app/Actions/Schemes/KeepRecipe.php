@@ -44,7 +44,7 @@ final readonly class KeepRecipe
                 ?? throw NotRight::at('/area', 'no-ladder', "The scheme says nothing of \"{$area}\" yet; add its colours there first.");
             $recipe = $this->paints->stored($mix->parts, $mix->water);
             $found['row']->increment('version');
-            $this->store->rewrite($found['row'], self::with($found['ladder'], new UseRecipe($use, $step, $recipe)));
+            $this->store->rewrite($found['row'], self::with($this->book->ladder($found['row']), new UseRecipe($use, $step, $recipe)));
             SchemeNote::query()->create([
                 'scheme_id' => $found['scheme']->id, 'user_id' => $by->id, 'kind' => SchemeNote::KEPT, 'area' => $area,
                 'text' => "{$use}, step {$step}: {$recipe->text()}, as mixed for {$job->name}.",

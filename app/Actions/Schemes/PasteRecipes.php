@@ -16,7 +16,8 @@ final readonly class PasteRecipes
 {
     public function __construct(
         private ReadRecipes $reading,
-        private StoreArea $store,
+        private Following $following,
+        private WriteLadder $write,
     ) {
     }
 
@@ -29,16 +30,15 @@ final readonly class PasteRecipes
     {
         $read = $this->reading->handle($scheme, $standard, $text);
 
-        return Transaction::run(function () use ($scheme, $read): int {
-            foreach ($read->ladders as ['type' => $type, 'ladder' => $ladder]) {
-                $this->write($scheme, $ladder, $type);
-            }
+        return Transaction::run(fn (): int => $this->following->during($scheme->force_id, function () use ($scheme, $read): array {
+            $written = array_map(fn (array $one): int => $this->write($scheme, $one['ladder'], $one['type']), $read->ladders);
 
-            return count($read->ladders);
-        });
+            return [$written, count($written)];
+        }));
     }
 
-    private function write(Scheme $scheme, AreaLadder $ladder, string $type): void
+    /** @return int id of its row */
+    private function write(Scheme $scheme, AreaLadder $ladder, string $type): int
     {
         $row = SchemeArea::query()->where(['scheme_id' => $scheme->id, 'area' => $ladder->area, 'figure_type' => $type])->lockForUpdate()->first();
         if ($row === null) {
@@ -47,8 +47,10 @@ final readonly class PasteRecipes
                 'position' => SchemeArea::query()->where('scheme_id', $scheme->id)->count() + 1,
             ])->refresh();
         } else {
-            $row->increment('version');
+            $row->version++;
         }
-        $this->store->rewrite($row, $ladder);
+        $this->write->handle($row, $ladder);
+
+        return $row->id;
     }
 }

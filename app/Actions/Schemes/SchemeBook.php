@@ -14,6 +14,8 @@ use Core\Scheme\Ground;
 use Core\Scheme\Recipe;
 use Core\Scheme\Rung;
 use Core\Scheme\RungRole;
+use Core\Scheme\SaidLadder;
+use Core\Scheme\SaidLadders;
 use Core\Scheme\SharedLight;
 use Core\Scheme\Turn;
 use Core\Scheme\UseRecipe;
@@ -80,6 +82,17 @@ final class SchemeBook
         return new Ground($first, $sketch, $scheme->sketch_cover);
     }
 
+    /**
+     * What schemes say, row by row.
+     *
+     * @param  list<int>  $schemes ids
+     * @return list<SaidLadder>
+     */
+    public function said(array $schemes): array
+    {
+        return array_map($this->saidIn(...), $this->rows($schemes));
+    }
+
     public function forget(): void
     {
         $this->read = [];
@@ -89,18 +102,34 @@ final class SchemeBook
     {
         $ids = array_filter([$scheme->id, $scheme->common_id]);
         $schemes = Scheme::query()->whereKey($ids)->get()->keyBy('id');
-        $areas = [];
-        foreach (SchemeArea::query()->whereIn('scheme_id', $ids)->with('steps.parts')->orderBy('position')->orderBy('id')->get() as $row) {
+        $areas = $said = [];
+        foreach ($this->rows($ids) as $row) {
             $of = $schemes->get($row->scheme_id) ?? throw new LogicException("Scheme {$row->scheme_id} was not read.");
-            $areas[] = ['scheme' => $of, 'row' => $row, 'ladder' => $this->ladder($row)];
+            $said[] = $one = $this->saidIn($row);
+            $areas[$row->id] = ['scheme' => $of, 'row' => $row, 'ladder' => $one->ladder];
         }
 
         return new SchemeLadders(
             $scheme,
             $areas,
+            new SaidLadders($said, $scheme->id, $scheme->common_id),
             $this->ground($scheme->ground_paint_id === null ? $schemes->get($scheme->common_id ?? $scheme->id) ?? $scheme : $scheme),
             $this->light($scheme),
             $this->rules->now(),
         );
+    }
+
+    /**
+     * @param  array<array-key, int>  $schemes ids
+     * @return list<SchemeArea>
+     */
+    private function rows(array $schemes): array
+    {
+        return array_values(SchemeArea::query()->whereIn('scheme_id', $schemes)->with('steps.parts')->orderBy('position')->orderBy('id')->get()->all());
+    }
+
+    private function saidIn(SchemeArea $row): SaidLadder
+    {
+        return new SaidLadder($row->id, $row->scheme_id, $row->figure_type, $this->ladder($row), $row->same_as);
     }
 }

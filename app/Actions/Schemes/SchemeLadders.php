@@ -13,6 +13,8 @@ use Core\Scheme\AreaLadder;
 use Core\Scheme\Ground;
 use Core\Scheme\LadderReading;
 use Core\Scheme\OverAllPaint;
+use Core\Scheme\SaidLadder;
+use Core\Scheme\SaidLadders;
 use Core\Scheme\SchemeRules;
 use Core\Scheme\SharedLight;
 use Core\Scheme\TierLadder;
@@ -28,12 +30,16 @@ final class SchemeLadders
     /** @var array<int, array{AreaLadder, LadderReading}> by object; the ladder is kept so that its number is not given anew */
     private array $readings = [];
 
+    /** @var array<string, array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}|null> by type and area */
+    private array $found = [];
+
     /**
-     * @param  list<array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}>  $areas of the scheme and of the common one
+     * @param  array<int, array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}>  $areas of the scheme and of the common one, by row
      */
     public function __construct(
         public readonly Scheme $scheme,
         private readonly array $areas,
+        public readonly SaidLadders $said,
         public readonly Ground $ground,
         public readonly ?SharedLight $light,
         public readonly SchemeRules $rules,
@@ -43,19 +49,19 @@ final class SchemeLadders
     /** @return array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}|null null where nothing is said of the area */
     public function find(string $type, string $area): ?array
     {
-        $best = null;
-        $rank = -1;
-        foreach ($this->areas as $entry) {
-            if ($entry['row']->area !== $area || ! in_array($entry['row']->figure_type, ['', $type], true)) {
-                continue;
-            }
-            $closer = ($entry['scheme']->id === $this->scheme->id ? 2 : 0) + ($entry['row']->figure_type === '' ? 0 : 1);
-            if ($closer > $rank) {
-                [$rank, $best] = [$closer, $entry];
-            }
+        $place = json_encode([$type, $area], JSON_THROW_ON_ERROR);
+        if (! array_key_exists($place, $this->found)) {
+            $said = $this->said->find($type, $area);
+            $this->found[$place] = $said === null ? null : ['ladder' => $said->ladder] + $this->areas[$said->key];
         }
 
-        return $best;
+        return $this->found[$place];
+    }
+
+    /** The scheme that says it. */
+    public function schemeOf(SaidLadder $one): Scheme
+    {
+        return $this->areas[$one->key]['scheme'];
     }
 
     public function reading(AreaLadder $ladder): LadderReading
@@ -104,6 +110,6 @@ final class SchemeLadders
     /** @return list<array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}> */
     public function all(): array
     {
-        return $this->areas;
+        return array_values($this->areas);
     }
 }

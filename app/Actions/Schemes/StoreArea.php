@@ -4,27 +4,23 @@ declare(strict_types=1);
 
 namespace App\Actions\Schemes;
 
-use App\Actions\Paints\PaintBook;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
-use App\Models\CurrentStudio;
 use App\Models\Scheme;
 use App\Models\SchemeArea;
-use App\Models\SchemeStep;
-use App\Models\SchemeStepPart;
 use App\Refusals\NotRight;
 use App\Refusals\Stale;
 use Core\Scheme\AreaLadder;
-use Core\Scheme\Recipe;
+use Core\Scheme\LadderMerge;
 
-/** Writes the colours of an area down, whole. */
+/** Writes the colours of an area down, whole; what differs from them follows. */
 final readonly class StoreArea
 {
     public function __construct(
-        private CurrentStudio $studio,
-        private PaintBook $paints,
         private DraftReader $drafts,
         private SchemeBook $book,
+        private Following $following,
+        private WriteLadder $write,
     ) {
     }
 
@@ -33,80 +29,88 @@ final readonly class StoreArea
     {
         $ladder = $this->drafts->read($draft);
 
-        return Transaction::run(function () use ($scheme, $draft, $ladder): SchemeArea {
-            Scheme::query()->whereKey($scheme->id)->lockForUpdate()->firstOrFail();
+        return Transaction::run(fn (): SchemeArea => $this->following->during($scheme->force_id, function () use ($scheme, $draft, $ladder): array {
             if (SchemeArea::query()->where(['scheme_id' => $scheme->id, 'area' => $draft->area, 'figure_type' => $draft->figureType])->exists()) {
                 throw NotRight::at('/area', 'area-exists', "\"{$draft->area}\" has its colours in this scheme already; open it there, or say for which figures these differ.");
             }
+            $this->requireSource($scheme, $draft);
             $row = SchemeArea::query()->create([
-                'scheme_id' => $scheme->id, 'area' => $draft->area, 'figure_type' => $draft->figureType,
-                'position' => SchemeArea::query()->where('scheme_id', $scheme->id)->count() + 1, ...self::members($draft),
-            ]);
-            $this->steps($row, $ladder);
+                'scheme_id' => $scheme->id, 'area' => $draft->area, 'figure_type' => $draft->figureType, 'note' => $draft->note, 'same_as' => $draft->sameAs,
+                'position' => SchemeArea::query()->where('scheme_id', $scheme->id)->count() + 1,
+            ])->refresh();
+            $this->write->handle($row, $ladder);
 
-            return $row;
-        });
+            return [[$row->id], $row];
+        }));
     }
 
-    /** @throws Stale|NotRight */
-    public function replace(SchemeArea $row, AreaDraft $draft, int $versionRead): SchemeArea
+    /**
+     * @param  string|null  $seenOn figure type that it was looked at on while it was written
+     *
+     * @throws Stale|NotRight
+     */
+    public function replace(SchemeArea $row, AreaDraft $draft, int $versionRead, ?string $seenOn = null): SchemeArea
     {
         $ladder = $this->drafts->read($draft);
+        $scheme = $row->scheme()->firstOrFail();
 
-        return Transaction::run(function () use ($row, $draft, $ladder, $versionRead): SchemeArea {
+        return Transaction::run(fn (): SchemeArea => $this->following->during($scheme->force_id, function () use ($row, $scheme, $draft, $ladder, $versionRead, $seenOn): array {
             $now = Versioned::lock($row, $versionRead, "the colours of \"{$row->area}\"");
-            $now->fill(self::members($draft))->save();
-            $this->rewrite($now, $ladder);
+            $this->requireSource($scheme, $draft, $now->same_as);
+            $written = $this->asWritten($scheme, $now, $ladder, $seenOn);
+            $now->fill(['note' => $draft->note, 'same_as' => $draft->sameAs]);
+            $this->write->handle($now, $written);
 
-            return $now;
-        });
+            return [[$now->id], $now];
+        }));
     }
 
-    /** Called within a transaction, on a row that is locked. */
+    /** Called at the beginning of a transaction, on a row that is there. */
     public function rewrite(SchemeArea $row, AreaLadder $ladder): void
     {
-        $old = SchemeStep::query()->where('scheme_area_id', $row->id)->pluck('id');
-        SchemeStepPart::query()->whereIn('scheme_step_id', $old)->delete();
-        SchemeStep::query()->whereKey($old)->delete();
-        $this->steps($row, $ladder);
+        $this->following->during($row->scheme()->firstOrFail()->force_id, function () use ($row, $ladder): array {
+            $this->write->handle($row, $ladder);
+
+            return [[$row->id], null];
+        });
     }
 
     /** @throws Stale */
     public function remove(SchemeArea $row, int $versionRead): void
     {
-        Transaction::run(function () use ($row, $versionRead): void {
+        Transaction::run(fn () => $this->following->during($row->scheme()->firstOrFail()->force_id, function () use ($row, $versionRead): array {
             $now = Versioned::lock($row, $versionRead, "the colours of \"{$row->area}\"");
-            $this->rewrite($now, new AreaLadder($row->area, []));
+            $this->write->clear($now);
             $now->delete();
-        });
-        $this->book->forget();
+
+            return [[$row->id], null];
+        }));
     }
 
-    /** @return array<string, mixed> */
-    private static function members(AreaDraft $draft): array
+    /** What was changed where something of the figure type showed through is changed in what holds for any. */
+    private function asWritten(Scheme $scheme, SchemeArea $row, AreaLadder $ladder, ?string $seenOn): AreaLadder
     {
-        return ['takes_shared_light' => $draft->takesSharedLight, 'turn' => $draft->turn, 'quiet' => $draft->quiet, 'note' => $draft->note];
-    }
-
-    private function steps(SchemeArea $row, AreaLadder $ladder): void
-    {
-        $position = 0;
-        foreach ($ladder->rungs as $rung) {
-            $this->step($row, ['role' => $rung->role->value, 'use' => '', 'use_step' => 1, 'cover' => $rung->cover, 'coats' => $rung->coats], $rung->recipe, $position++);
+        $seen = $seenOn === null ? null : $this->book->of($scheme)->find($seenOn, $row->area);
+        if ($seen === null || $seen['row']->id !== $row->id) {
+            return $ladder;
         }
-        foreach ($ladder->uses as $use) {
-            $this->step($row, ['role' => SchemeStep::OF_A_USE, 'use' => $use->use, 'use_step' => $use->step, 'cover' => 1, 'coats' => 1], $use->recipe, $position++);
-        }
-        $this->book->forget();
+        $own = $this->book->ladder($seen['row']);
+
+        return $seen['ladder']->equals($own) ? $ladder : (new LadderMerge($seen['ladder'], $own))->over($ladder);
     }
 
-    /** @param  array<string, mixed>  $members */
-    private function step(SchemeArea $row, array $members, Recipe $recipe, int $position): void
+    /** @throws NotRight if the area shall be the same as one that has no colours, or that takes its own from this one */
+    private function requireSource(Scheme $scheme, AreaDraft $draft, string $before = ''): void
     {
-        $step = SchemeStep::query()->create(['scheme_area_id' => $row->id, ...$members, 'water' => $recipe->water, 'position' => $position]);
-        SchemeStepPart::query()->insert(array_map(
-            fn (array $part): array => ['studio_id' => $this->studio->id(), 'scheme_step_id' => $step->id, ...$part],
-            $this->paints->rows($recipe),
-        ));
+        if ($draft->sameAs === $before) {
+            return;
+        }
+        $said = $this->book->of($scheme)->said;
+        if ($said->leadsBack($draft->area, $draft->sameAs, $draft->figureType)) {
+            throw NotRight::at('/same_as', 'same-as-itself', "\"{$draft->sameAs}\" takes its colours from \"{$draft->area}\" itself; let one of the two have its own.");
+        }
+        if ($said->find($draft->figureType, $draft->sameAs) === null) {
+            throw NotRight::at('/same_as', 'no-ladder', "Nothing is said of \"{$draft->sameAs}\" yet; give it its colours first.", $draft->sameAs);
+        }
     }
 }

@@ -35,7 +35,7 @@ final readonly class SubstitutePaint
 
         return Transaction::run(function () use ($paint, $substitute, $take, $by): Substitution {
             $touched = [];
-            foreach (Scheme::query()->with('areas.steps.parts')->orderBy('id')->get() as $scheme) {
+            foreach (Scheme::query()->with('areas.steps.parts')->orderByRaw('common_id IS NOT NULL, id')->get() as $scheme) {
                 foreach ($scheme->areas as $row) {
                     $ladder = $this->book->ladder($row);
                     $after = $ladder->withPaint($paint->name, $substitute->paint);

@@ -18,7 +18,7 @@ final readonly class ReplaceSchemeArea
 
     public function __invoke(SchemeAreaRequest $request, SchemeArea $schemeArea): SchemeResource
     {
-        $this->store->replace($schemeArea, $request->draft(), $request->versionRead());
+        $this->store->replace($schemeArea, $request->draft(), $request->versionRead(), $request->type());
 
         return $this->schemes->of($schemeArea->scheme()->firstOrFail(), $request->type(), $request->tier());
     }

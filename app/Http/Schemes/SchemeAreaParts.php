@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Schemes;
 
+use App\Actions\Schemes\AreaDraft;
 use App\Actions\Schemes\SchemeReading;
 use App\Http\Shared\WhyShape;
 use App\Models\Scheme;
@@ -14,10 +15,12 @@ use Core\Composition\TypeArea;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\Batch;
 use Core\Scheme\FindingCost;
+use Core\Scheme\LadderDifference;
 use Core\Scheme\LadderFromUses;
 use Core\Scheme\LadderReading;
 use Core\Scheme\Rung as CoreRung;
 use Core\Scheme\RungRole;
+use Core\Scheme\SaidLadder;
 use Core\Scheme\SchemeText;
 use Core\Scheme\ShownRung;
 use Core\Scheme\StepFinding;
@@ -51,8 +54,12 @@ use Core\Why as CoreWhy;
  *   under: string,
  *   taken: bool,
  *   batch: MixBatch|null,
+ *   differs: bool,
+ *   stood: RungWritten|null,
  * }
- * @phpstan-type SchemeUse array{use: string, name: string, step: int, mix: string, recipe: Recipe_, asked: bool}
+ * @phpstan-type SchemeUse array{use: string, name: string, step: int, mix: string, recipe: Recipe_, asked: bool, stood: string|null}
+ * @phpstan-type LeftOut array{at: int, rung: RungWritten}
+ * @phpstan-type LiesOver array{of: string, left_out: list<LeftOut>}
  * @phpstan-type LadderSuggestion array{at: int, inserts: bool, rung: RungWritten, sentence: string}
  * @phpstan-type LadderFinding_ array{
  *   code: string,
@@ -90,6 +97,8 @@ use Core\Why as CoreWhy;
  *   turn: value-of<Turn>,
  *   quiet: bool,
  *   note: string,
+ *   same_as: string,
+ *   lies_over: LiesOver|null,
  *   rungs: list<SchemeRung>,
  *   uses: list<SchemeUse>,
  *   fault: array{code: string, sentence: string, at: int}|null,
@@ -111,10 +120,14 @@ final readonly class SchemeAreaParts
 
     /**
      * @param  Row|null  $row null for what is not stored yet
+     * @param  AreaDraft|null  $draft of that
      * @return SchemeArea_
      */
-    public function of(Scheme $scheme, ?Row $row, AreaLadder $ladder): array
+    public function of(Scheme $scheme, ?Row $row, AreaLadder $ladder, ?AreaDraft $draft = null): array
     {
+        $said = new SaidLadder($row->id ?? 0, $scheme->id, $row->figure_type ?? $draft->figureType ?? '', $ladder, $row->same_as ?? $draft->sameAs ?? '');
+        $beneath = $scheme->id === $this->reading->scheme->id ? $this->reading->ladders->said->beneath($said, $this->reading->type) : null;
+        $difference = $beneath === null ? null : new LadderDifference($ladder, $beneath->ladder);
         $place = $this->reading->figure->type->area($ladder->area);
         $surface = $place?->area->surface;
         $tier = $this->reading->laid($ladder);
@@ -124,7 +137,7 @@ final readonly class SchemeAreaParts
         return [
             'id' => $row?->id,
             'area' => $ladder->area,
-            'figure_type' => $row->figure_type ?? '',
+            'figure_type' => $said->type,
             'of_scheme' => $scheme->name,
             'inherited' => $scheme->id !== $this->reading->scheme->id,
             'version' => $row?->version,
@@ -135,10 +148,12 @@ final readonly class SchemeAreaParts
             'turn' => $ladder->turn->value,
             'quiet' => $ladder->isQuiet,
             'note' => $row->note ?? '',
-            'rungs' => array_map(fn (ShownRung $rung, int $at): array => $this->rung($rung, in_array($at, $tier->taken, true), $place), $reading->rungs, array_keys($reading->rungs)),
-            'uses' => $this->uses($ladder, $tier, $surface ?? ''),
+            'same_as' => $said->sameAs,
+            'lies_over' => $beneath === null || $difference === null ? null : $this->liesOver($said, $beneath, $difference),
+            'rungs' => array_map(fn (ShownRung $rung, int $at): array => $this->rung($rung, in_array($at, $tier->taken, true), $place, self::difference($difference, $at)), $reading->rungs, array_keys($reading->rungs)),
+            'uses' => $this->uses($ladder, $tier, $surface ?? '', $difference),
             'fault' => self::fault($reading),
-            'findings' => $this->findings($tier, $asked, $row->figure_type ?? ''),
+            'findings' => $this->findings($tier, $asked, $said->type),
             'missing' => $reading->ladder === null ? [] : array_map(self::written(...), $this->reading->mending->evenSteps($reading)),
             // Whole, as it is said everywhere: rounded twice it would be another number.
             'span' => round($tier->span),
@@ -147,8 +162,33 @@ final readonly class SchemeAreaParts
         ];
     }
 
-    /** @return SchemeRung */
-    private function rung(ShownRung $shown, bool $taken, ?TypeArea $place): array
+    /** @return LiesOver */
+    private function liesOver(SaidLadder $said, SaidLadder $beneath, LadderDifference $difference): array
+    {
+        return [
+            'of' => match (true) {
+                $said->sameAs !== '' => $said->sameAs,
+                $beneath->scheme !== $said->scheme => $this->reading->ladders->schemeOf($beneath)->name,
+                default => 'any figure',
+            },
+            'left_out' => array_map(static fn (array $left): array => ['at' => $left['at'], 'rung' => self::written($left['rung'])], $difference->leftOut()),
+        ];
+    }
+
+    /** @return array{differs: bool, stood: RungWritten|null} */
+    private static function difference(?LadderDifference $difference, int $at): array
+    {
+        $differs = $difference !== null && $difference->differs($at);
+        $stood = $differs ? $difference->stoodFor($at) : null;
+
+        return ['differs' => $differs, 'stood' => $stood === null ? null : self::written($stood)];
+    }
+
+    /**
+     * @param  array{differs: bool, stood: RungWritten|null}  $difference
+     * @return SchemeRung
+     */
+    private function rung(ShownRung $shown, bool $taken, ?TypeArea $place, array $difference): array
     {
         $lightness = $shown->shown->lightness();
 
@@ -164,6 +204,7 @@ final readonly class SchemeAreaParts
             'batch' => $place === null || ! $shown->recipe->isStirred() ? null : RecipeParts::batch(Batch::of(
                 $shown->recipe, $this->figures, $this->reading->figure->type->sizeClass->size(), $place->area->share, $shown->rung->cover, $shown->rung->coats, $this->reading->ladders->rules,
             )),
+            ...$difference,
         ];
     }
 
@@ -174,13 +215,13 @@ final readonly class SchemeAreaParts
     }
 
     /** @return list<SchemeUse> */
-    private function uses(AreaLadder $ladder, TierLadder $tier, string $surface): array
+    private function uses(AreaLadder $ladder, TierLadder $tier, string $surface, ?LadderDifference $difference): array
     {
         $uses = new LadderFromUses($this->reading->standard);
         $asked = array_map(static fn (TierStep $step): string => $step->use->use->id, $tier->steps);
 
         return array_map(static fn (UseRecipe $use): array => [
-            'use' => $use->use, 'name' => $uses->technique($surface, $use->use)->name ?? $use->use, 'step' => $use->step, 'mix' => $use->recipe->text(), 'recipe' => RecipeParts::of($use->recipe), 'asked' => in_array($use->use, $asked, true),
+            'use' => $use->use, 'name' => $uses->technique($surface, $use->use)->name ?? $use->use, 'step' => $use->step, 'mix' => $use->recipe->text(), 'recipe' => RecipeParts::of($use->recipe), 'asked' => in_array($use->use, $asked, true), 'stood' => $difference?->useStoodFor($use)?->text(),
         ], $ladder->uses);
     }
 

@@ -33,6 +33,7 @@ final class SchemeAreaRequest extends ApiRequest
             'turn' => ['required', OneOf::of(Turn::class)],
             'quiet' => ['required', 'boolean'],
             'note' => ['present', 'nullable', 'string', 'max:500'],
+            'same_as' => ['nullable', 'string', 'max:120'],
             'version' => ['nullable', 'integer'],
             'type' => ['nullable', 'string', 'max:120'],
             'tier' => ['nullable', 'string', 'max:120'],
@@ -66,6 +67,7 @@ final class SchemeAreaRequest extends ApiRequest
             $this->string('turn')->toString(),
             $this->boolean('quiet'),
             $this->string('note')->toString(),
+            $this->string('same_as')->toString(),
         );
     }
 

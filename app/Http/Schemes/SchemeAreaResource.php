@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Schemes;
 
+use App\Actions\Schemes\AreaDraft;
 use App\Actions\Schemes\SchemeReading;
 use App\Http\Shared\Resource;
 use App\Models\Scheme;
@@ -23,6 +24,7 @@ final readonly class SchemeAreaResource extends Resource
         private SchemeReading $reading,
         private Scheme $scheme,
         private AreaLadder $ladder,
+        private AreaDraft $draft,
         private int $figures,
     ) {
     }
@@ -31,7 +33,7 @@ final readonly class SchemeAreaResource extends Resource
     public function toArray(): array
     {
         return [
-            'area' => (new SchemeAreaParts($this->reading, $this->figures))->of($this->scheme, null, $this->ladder),
+            'area' => (new SchemeAreaParts($this->reading, $this->figures))->of($this->scheme, null, $this->ladder, $this->draft),
             'plates' => (new SchemePlatesResource($this->reading, $this->reading->plates($this->ladder->area, $this->ladder)))->toArray(),
         ];
     }

@@ -45,7 +45,7 @@ final readonly class SchemePresenter
         $ladder = $this->drafts->read($draft);
         $reading = $this->reading->handle($scheme, $type, $tier);
 
-        return new SchemeAreaResource($reading, $scheme, $ladder, $figures);
+        return new SchemeAreaResource($reading, $scheme, $ladder, $draft, $figures);
     }
 
     public function plates(Scheme $scheme, ?string $type, ?string $area): SchemePlatesResource

@@ -2401,6 +2401,14 @@ export interface components {
             role: ("ground" | "base" | "shade" | "relight" | "light") | null;
             remark: string;
         };
+        LeftOut: {
+            at: number;
+            rung: components["schemas"]["RungWritten"];
+        };
+        LiesOver: {
+            of: string;
+            left_out: components["schemas"]["LeftOut"][];
+        };
         Limits: {
             critical: number;
             major: number;
@@ -3000,6 +3008,8 @@ export interface components {
             turn: "none" | "warm" | "cold";
             quiet: boolean;
             note: string;
+            same_as: string;
+            lies_over: components["schemas"]["LiesOver"] | null;
             rungs: components["schemas"]["SchemeRung"][];
             uses: components["schemas"]["SchemeUse"][];
             fault: {
@@ -3074,6 +3084,8 @@ export interface components {
             under: string;
             taken: boolean;
             batch: components["schemas"]["MixBatch"] | null;
+            differs: boolean;
+            stood: components["schemas"]["RungWritten"] | null;
         };
         SchemeSetting: {
             name: string;
@@ -3090,6 +3102,7 @@ export interface components {
             mix: string;
             recipe: components["schemas"]["Recipe"];
             asked: boolean;
+            stood: string | null;
         };
         School: {
             id: string;
@@ -6055,6 +6068,7 @@ export interface operations {
                     turn: "none" | "warm" | "cold";
                     quiet: boolean;
                     note: string | null;
+                    same_as?: string | null;
                     version?: number | null;
                     type?: string | null;
                     tier?: string | null;
@@ -6500,6 +6514,7 @@ export interface operations {
                     turn: "none" | "warm" | "cold";
                     quiet: boolean;
                     note: string | null;
+                    same_as?: string | null;
                     version?: number | null;
                     type?: string | null;
                     tier?: string | null;
@@ -6561,6 +6576,7 @@ export interface operations {
                     turn: "none" | "warm" | "cold";
                     quiet: boolean;
                     note: string | null;
+                    same_as?: string | null;
                     version?: number | null;
                     type?: string | null;
                     tier?: string | null;

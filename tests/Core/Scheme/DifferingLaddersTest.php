@@ -150,7 +150,7 @@ final class DifferingLaddersTest extends TestCase
         ];
         $now = [$said[0]->with(self::ladder('base Rust Buoy, light Cold Spray, light Ember Glow')), ...array_slice($said, 1)];
         $then = [];
-        foreach ((new FollowingLadders($said, self::COMMONS))->after($now, 1) as $one) {
+        foreach ((new FollowingLadders($said, self::COMMONS))->after($now, [1]) as $one) {
             $then[$one->key] = self::text($one->ladder);
         }
         ksort($then);
@@ -174,7 +174,7 @@ final class DifferingLaddersTest extends TestCase
         self::assertSame('gloves', $gloves?->ladder->area);
 
         $now = [$said[0]->with(self::ladder('base Lamp Black, light Ember Glow', 'boots')), $said[1], $said[2]];
-        $then = (new FollowingLadders($said, self::COMMONS))->after($now, 1);
+        $then = (new FollowingLadders($said, self::COMMONS))->after($now, [1]);
         self::assertSame([2], array_map(static fn (SaidLadder $one): int => $one->key, $then));
         self::assertSame('base Lamp Black, light Gull White', self::text($then[0]->ladder));
     }
