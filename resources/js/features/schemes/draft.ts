@@ -24,6 +24,8 @@ export interface AreaDraft {
     turn: Turn;
     quiet: boolean;
     note: string;
+    /** Area whose colours it takes, but for what it says itself; empty: none. */
+    same_as: string;
 }
 
 function rungOf({ role, mix, cover, coats }: RungDraft): RungDraft {
@@ -40,11 +42,22 @@ export function draftOf(area: Area): AreaDraft {
         turn: area.turn,
         quiet: area.quiet,
         note: area.note,
+        same_as: area.same_as,
     };
 }
 
 export function newArea(area: string): AreaDraft {
-    return { area, figure_type: '', rungs: [], uses: [], takes_shared_light: true, turn: 'none', quiet: false, note: '' };
+    return {
+        area,
+        figure_type: '',
+        rungs: [],
+        uses: [],
+        takes_shared_light: true,
+        turn: 'none',
+        quiet: false,
+        note: '',
+        same_as: '',
+    };
 }
 
 /** The rungs with a suggestion taken: a step put in before a place, or another one in its place. */
@@ -58,6 +71,17 @@ export function mended(rungs: readonly RungDraft[], suggestion: Schemas['LadderS
 export function filled(rungs: readonly RungDraft[], missing: readonly RungDraft[]): RungDraft[] {
     const last = rungs.findLastIndex((rung) => rung.role === 'light');
     return last < 0 ? [...rungs] : [...rungs.slice(0, last), ...missing.map(rungOf), ...rungs.slice(last)];
+}
+
+/** The colours of another area, to be followed in all that is not changed here. */
+export function sameAs(area: Area): Pick<AreaDraft, 'same_as' | 'rungs' | 'uses' | 'turn' | 'takes_shared_light' | 'quiet'> {
+    const { rungs, uses, turn, takes_shared_light, quiet } = draftOf(area);
+    return { same_as: area.area, rungs, uses, turn, takes_shared_light, quiet };
+}
+
+/** The rungs with one put back that was left out. */
+export function putBack(rungs: readonly RungDraft[], left: { at: number; rung: RungDraft }): RungDraft[] {
+    return [...rungs.slice(0, left.at), rungOf(left.rung), ...rungs.slice(left.at)];
 }
 
 export function moved<T>(list: readonly T[], from: number, to: number): T[] {

@@ -38,6 +38,8 @@ function rung(change: Partial<Schemas['SchemeRung']> = {}): Schemas['SchemeRung'
         under: '#9a9d9e',
         taken: true,
         batch: null,
+        differs: false,
+        stood: null,
         ...change,
     };
 }
@@ -57,6 +59,8 @@ function area(change: Partial<Schemas['SchemeArea']> = {}): Schemas['SchemeArea'
         quiet: false,
         turn: 'none',
         note: '',
+        same_as: '',
+        lies_over: null,
         rungs: [rung(), rung({ role: 'light', mix: 'Gull White', cover: 0.4, hex: '#f1efe6', lightness: 94.2, value: 1 })],
         uses: [],
         fault: null,
@@ -202,6 +206,81 @@ const stored = (change: Partial<Schemas['SchemeArea']>) => scheme({ areas: [area
 const puts = (sent: { method: string }[]) => sent.filter((one) => one.method === 'PUT');
 /** The note, written at once: between two keys a slow machine would pause long enough for it to be stored. */
 const write = (value: string) => fireEvent.change(screen.getByLabelText('Note'), { target: { value } });
+
+describe('the colours of an area that differ', () => {
+    const light = { role: 'light' as const, mix: 'Limpet', cover: 0.4, hex: '#c9b28a', lightness: 74, value: 2 };
+    const stood = { role: 'light' as const, mix: 'Gull White', cover: 0.4, coats: 1 };
+    const leftOut = { at: 1, rung: { role: 'shade' as const, mix: 'Bilge wash', cover: 0.9, coats: 1 } };
+    const over = area({
+        findings: [],
+        rungs: [rung(), rung({ ...light, differs: true, stood })],
+        lies_over: { of: 'Port Ember', left_out: [leftOut] },
+    });
+    const differing = <AreaPanel scheme={scheme()} view={view} area={over} name="helmet" onClose={() => undefined} />;
+
+    it('says which step differs from what, and takes the other one', async () => {
+        const sent = answering(({ method }) => (method === 'PUT' ? [200, stored({})] : [200, { area: over, plates: [] }]));
+        render(differing, known);
+        expect(screen.getByText('differs from Port Ember: Gull White, 40 %')).toBeTruthy();
+        await userEvent.click(screen.getByRole('button', { name: 'Step 2 as in Port Ember' }));
+        await waitFor(() => expect(puts(sent)).toHaveLength(1));
+        expect(puts(sent)[0]).toMatchObject({ body: { rungs: [{ mix: 'Harbour Slate' }, { mix: 'Gull White' }] } });
+    });
+
+    it('puts a step back that was left out', async () => {
+        const sent = answering(({ method }) => (method === 'PUT' ? [200, stored({})] : [200, { area: over, plates: [] }]));
+        render(differing, known);
+        await userEvent.click(screen.getByRole('button', { name: 'Put Bilge wash back' }));
+        await waitFor(() => expect(puts(sent)).toHaveLength(1));
+        expect(puts(sent)[0]).toMatchObject({
+            body: { rungs: [{ mix: 'Harbour Slate' }, { mix: 'Bilge wash', role: 'shade' }, { mix: 'Limpet' }] },
+        });
+    });
+
+    it('lets one figure type differ, as a row of its own', async () => {
+        const types = [
+            { key: 'ranger', name: 'Ranger' },
+            { key: 'marine', name: 'Marine' },
+        ];
+        const on = scheme({ types, type: 'marine' });
+        const sent = answering(({ method, path }) =>
+            method === 'POST' && path.endsWith('/areas')
+                ? [200, stored({ figure_type: 'marine' })]
+                : [200, { area: area(), plates: [] }],
+        );
+        render(<AreaPanel scheme={on} view={view} area={area()} name="helmet" onClose={() => undefined} />, known);
+        await userEvent.click(screen.getByRole('button', { name: 'Let it differ on Marine' }));
+        expect(screen.getByText('Holds for Marine only.')).toBeTruthy();
+        const made = () => sent.filter((one) => one.method === 'POST' && one.path.endsWith('/areas'));
+        await waitFor(() => expect(made()).toHaveLength(1));
+        expect(made()[0]).toMatchObject({ body: { figure_type: 'marine', rungs: [{}, {}] } });
+        expect(puts(sent)).toHaveLength(0);
+    });
+
+    it('is the same as another area until it is let go', async () => {
+        const boots = area({ id: 6, area: 'boots', turn: 'warm', rungs: [rung({ mix: 'Lamp Black' })] });
+        const sent = answering(({ method }) =>
+            method === 'PUT' ? [200, stored({ same_as: 'boots' })] : [200, { area: area(), plates: [] }],
+        );
+        render(
+            <AreaPanel
+                scheme={scheme({ areas: [area(), boots] })}
+                view={view}
+                area={area()}
+                name="helmet"
+                onClose={() => undefined}
+            />,
+            known,
+        );
+        await userEvent.click(screen.getByLabelText('The same as another area'));
+        await userEvent.click(await screen.findByTitle('boots'));
+        await waitFor(() => expect(puts(sent)).toHaveLength(1));
+        expect(puts(sent)[0]).toMatchObject({ body: { same_as: 'boots', turn: 'warm', rungs: [{ mix: 'Lamp Black' }] } });
+        await userEvent.click(screen.getByRole('button', { name: 'No longer the same as boots' }));
+        await waitFor(() => expect(puts(sent)).toHaveLength(2));
+        expect(puts(sent)[1]).toMatchObject({ body: { same_as: '', rungs: [{ mix: 'Lamp Black' }] } });
+    });
+});
 
 describe('the panel of an area', () => {
     const panel = <AreaPanel scheme={scheme()} view={view} area={area()} name="helmet" onClose={() => undefined} />;

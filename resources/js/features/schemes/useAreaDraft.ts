@@ -57,6 +57,9 @@ export function useAreaDraft(scheme: Scheme, view: View, area: Area | null, name
     const isWorthStoring = isDirty && isWhole(draft) && !(area === null && draft.rungs.length === 0 && draft.uses.length === 0);
     const waiting = isWorthStoring && !keep.isPending && !keep.isError;
 
+    // What was opened for any figure and made to differ on one is put back there.
+    const onType = (one: AreaDraft): AreaDraft => ({ ...one, figure_type: draft.figure_type });
+
     const { mutate } = keep;
     const store = (sent: Hand) =>
         mutate(
@@ -125,7 +128,8 @@ export function useAreaDraft(scheme: Scheme, view: View, area: Area | null, name
         theirs: stale ? area : null,
         change: (part: Partial<AreaDraft>) => write({ ...draft, ...part }),
         /** Back to what stood there when the panel was opened; null: that stands there now, or nothing stood there. */
-        asOpened: opened === null || JSON.stringify(opened) === JSON.stringify(draft) ? null : () => write(opened),
+        asOpened:
+            opened === null || JSON.stringify(onType(opened)) === JSON.stringify(draft) ? null : () => write(onType(opened)),
         takeTheirs: () => {
             keep.reset();
             setHand(null);

@@ -57,7 +57,7 @@ export function useScheme(scheme: Scheme, view: View, inHand = '') {
         mutationFn: ({ draft, area: on, follows }) => {
             const area = follows ? (client.getQueryData<Area>(key) ?? on) : on;
             return unwrap(
-                area?.id === null || area === null
+                area === null || area.id === null || area.inherited || area.figure_type !== draft.figure_type
                     ? api.POST('/api/schemes/{scheme}/areas', {
                           params: { path: { scheme: scheme.id } },
                           body: { ...draft, ...named },

@@ -5,7 +5,7 @@ import { SidePanel } from '@shared/SidePanel';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
-import type { AreaDraft } from '../draft';
+import { type AreaDraft, sameAs } from '../draft';
 import { previewOptions, type View } from '../queries';
 import { useAreaDraft } from '../useAreaDraft';
 import { useSettled } from '../useSettled';
@@ -48,6 +48,7 @@ export function AreaPanel({ scheme, view, area, name, onClose }: Props) {
                 shown={isSame(shown, draft) ? shown : null}
                 error={wrong}
                 onChange={(rungs) => change({ rungs })}
+                onSameAs={(other) => change(other === null ? { same_as: '' } : sameAs(other))}
                 figures={figures}
                 onFigures={setFigures}
             />
@@ -55,7 +56,7 @@ export function AreaPanel({ scheme, view, area, name, onClose }: Props) {
             {shown !== null && (
                 <LadderFindings scheme={scheme} view={view} area={shown} draft={draft} onChange={(rungs) => change({ rungs })} />
             )}
-            <OwnUses uses={draft.uses} error={wrong} onChange={(uses) => change({ uses })} />
+            <OwnUses uses={draft.uses} shown={shown} error={wrong} onChange={(uses) => change({ uses })} />
             <AreaSettings scheme={scheme} draft={draft} isNew={area === null} onChange={change} />
             {hand.theirs !== null && (
                 <section className="conflict" role="alert">
@@ -70,14 +71,28 @@ export function AreaPanel({ scheme, view, area, name, onClose }: Props) {
                 </section>
             )}
             {wrong !== null && isOfWhole(wrong) && <ErrorNote error={wrong} />}
-            {area?.inherited === true && (
-                <p>
-                    <small>
-                        These are the colours of {area.of_scheme}. What you change here becomes a difference of {scheme.name}.
-                    </small>
-                </p>
-            )}
+            <Over scheme={scheme} area={area} shown={shown} />
         </SidePanel>
+    );
+}
+
+/** What these colours are a difference of, if of anything. */
+function Over({ scheme, area, shown }: { scheme: Scheme; area: Area | null; shown: Area | null }) {
+    const over = shown?.lies_over?.of;
+    if (area?.inherited === true) {
+        return (
+            <p>
+                <small>
+                    These are the colours of {area.of_scheme}. What you change here becomes a difference of {scheme.name}; the
+                    rest goes on with {area.of_scheme}.
+                </small>
+            </p>
+        );
+    }
+    return over === undefined ? null : (
+        <p>
+            <small>Steps that do not differ go with {over} when they are changed there.</small>
+        </p>
     );
 }
 

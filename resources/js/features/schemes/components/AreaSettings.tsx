@@ -1,6 +1,6 @@
 import type { Schemas } from '@api';
 import { Field, TextField } from '@shared/Field';
-import { Checkbox, Select } from 'antd';
+import { Button, Checkbox, Select } from 'antd';
 import type { AreaDraft, Turn } from '../draft';
 
 type Scheme = Schemas['Scheme'];
@@ -34,20 +34,25 @@ export function AreaSettings({ scheme, draft, isNew, onChange }: Props) {
             <Field label="Toward its lights it">
                 {(id) => <Select id={id} value={draft.turn} options={turns} onChange={(turn) => onChange({ turn })} />}
             </Field>
-            {!isNew && (
-                <p>
-                    <small>
-                        Holds for{' '}
-                        {draft.figure_type === ''
-                            ? 'any figure'
-                            : `${scheme.types.find((type) => type.key === draft.figure_type)?.name ?? draft.figure_type} only`}
-                        .
-                    </small>
-                </p>
-            )}
+            {!isNew && <HeldFor scheme={scheme} draft={draft} onChange={onChange} />}
             <TextField label="Note" value={draft.note} onChange={(note) => onChange({ note })} />
             {draft.rungs.length > 0 && <SwatchLine draft={draft} />}
         </section>
+    );
+}
+
+/** For which figures the colours hold, and how one type comes to differ. */
+function HeldFor({ scheme, draft, onChange }: Omit<Props, 'isNew'>) {
+    const name = (key: string) => scheme.types.find((type) => type.key === key)?.name ?? key;
+    return (
+        <p className="held-for">
+            <small>Holds for {draft.figure_type === '' ? 'any figure' : `${name(draft.figure_type)} only`}.</small>
+            {draft.figure_type === '' && scheme.types.length > 1 && (
+                <Button size="small" onClick={() => onChange({ figure_type: scheme.type })}>
+                    Let it differ on {name(scheme.type)}
+                </Button>
+            )}
+        </p>
     );
 }
 

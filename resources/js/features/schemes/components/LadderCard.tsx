@@ -34,6 +34,7 @@ export const LadderCard = memo(function LadderCard({ scheme, area, isOpen, onOpe
                     {area.surface_name.toLowerCase()}
                     {area.span > 0 && area.asked !== null && ` · span ${Math.round(area.span)} of ${area.asked} asked`}
                     {area.inherited && ` · as ${area.of_scheme}`}
+                    {area.same_as !== '' && ` · same as ${area.same_as}`}
                     {area.figure_type !== '' && ' · differs here'}
                 </p>
             </header>
@@ -49,6 +50,7 @@ export const LadderCard = memo(function LadderCard({ scheme, area, isOpen, onOpe
                                 <small>
                                     {many && `${i + 1} `}
                                     {rung.role}
+                                    {rung.differs && ', differs'}
                                     {!rung.taken && `, not at ${tier}`}
                                 </small>
                                 {rung.recipe.text}

@@ -3,7 +3,7 @@ import { ErrorNote } from '@shared/ErrorNote';
 import { NumberInput } from '@shared/NumberInput';
 import { useMutation } from '@tanstack/react-query';
 import { Button, Select } from 'antd';
-import { type AreaDraft, draftOf, moved, type RungDraft } from '../draft';
+import { type AreaDraft, draftOf, moved, putBack, type RungDraft } from '../draft';
 import { messageAt } from '../messageAt';
 import { RungRow } from './RungRow';
 
@@ -16,12 +16,13 @@ interface Props {
     shown: Area | null;
     error: ApiError | null;
     onChange: (rungs: RungDraft[]) => void;
+    onSameAs: (area: Area | null) => void;
     figures: number;
     onFigures: (figures: number) => void;
 }
 
 /** The steps of a ladder, in the order they are laid. */
-export function LadderEditor({ draft, others, shown, error, onChange, figures, onFigures }: Props) {
+export function LadderEditor({ draft, others, shown, error, onChange, onSameAs, figures, onFigures }: Props) {
     const { rungs } = draft;
     // The core says how a ladder goes on; what was typed until its answer came stays.
     const next = useMutation<Schemas['NextStep']>({
@@ -54,12 +55,23 @@ export function LadderEditor({ draft, others, shown, error, onChange, figures, o
                         shown={shown?.rungs[i] ?? null}
                         error={messageAt(error, `/rungs/${i}`)}
                         isLast={i === rungs.length - 1}
+                        over={shown?.lies_over?.of}
                         onChange={(next) => onChange(rungs.map((one, at) => (at === i ? next : one)))}
                         onMove={(to) => onChange(moved(rungs, i, to))}
                         onRemove={() => onChange(rungs.filter((_, at) => at !== i))}
                     />
                 ))}
             </ol>
+            {shown?.lies_over?.left_out.map((left, i) => (
+                <p key={i} className="rung-differs">
+                    <small>
+                        left out: {left.rung.role} {left.rung.mix}
+                    </small>
+                    <Button size="small" aria-label={`Put ${left.rung.mix} back`} onClick={() => onChange(putBack(rungs, left))}>
+                        put back
+                    </Button>
+                </p>
+            ))}
             <div className="rungs-end">
                 <Button loading={next.isPending} onClick={() => next.mutate()}>
                     Add a step
@@ -76,6 +88,17 @@ export function LadderEditor({ draft, others, shown, error, onChange, figures, o
                         }
                     }}
                 />
+                {draft.same_as === '' ? (
+                    <Select
+                        aria-label="The same as another area"
+                        placeholder="Same as …"
+                        value={null}
+                        options={others.map((other) => ({ value: other.area, label: other.area }))}
+                        onChange={(area: string | null) => onSameAs(others.find((other) => other.area === area) ?? null)}
+                    />
+                ) : (
+                    <Button onClick={() => onSameAs(null)}>No longer the same as {draft.same_as}</Button>
+                )}
             </div>
             {next.error !== null && <ErrorNote error={next.error} />}
         </section>

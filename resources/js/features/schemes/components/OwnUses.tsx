@@ -1,4 +1,4 @@
-import type { ApiError } from '@api';
+import type { ApiError, Schemas } from '@api';
 import { MixInput } from '@features/paints';
 import { NumberInput } from '@shared/NumberInput';
 import { Button } from 'antd';
@@ -7,12 +7,14 @@ import { messageAt } from '../messageAt';
 
 interface Props {
     uses: readonly UseDraft[];
+    /** As they come out, once that is known. */
+    shown: Schemas['SchemeArea'] | null;
     error: ApiError | null;
     onChange: (uses: UseDraft[]) => void;
 }
 
 /** Uses that are painted with colours of their own and not with a step of the ladder. */
-export function OwnUses({ uses, error, onChange }: Props) {
+export function OwnUses({ uses, shown, error, onChange }: Props) {
     const set = (i: number, part: Partial<UseDraft>) => onChange(uses.map((one, at) => (at === i ? { ...one, ...part } : one)));
     return (
         <section className="uses">
@@ -48,6 +50,7 @@ export function OwnUses({ uses, error, onChange }: Props) {
                         >
                             ×
                         </button>
+                        <UseDiffers use={use} shown={shown} onTake={(mix) => set(i, { mix })} />
                         {messageAt(error, `/uses/${i}`) !== undefined && (
                             <p className="field-error" role="alert">
                                 ◆ {messageAt(error, `/uses/${i}`)}
@@ -58,5 +61,21 @@ export function OwnUses({ uses, error, onChange }: Props) {
             </ul>
             <Button onClick={() => onChange([...uses, { use: '', step: 1, mix: '' }])}>Add a use</Button>
         </section>
+    );
+}
+
+/** What the ladder underneath has this use painted with, where that is another mix. */
+function UseDiffers(props: { use: UseDraft; shown: Schemas['SchemeArea'] | null; onTake: (mix: string) => void }) {
+    const { use, shown, onTake } = props;
+    const stood = shown?.uses.find((one) => one.use === use.use && one.step === use.step && one.mix === use.mix)?.stood ?? null;
+    return stood === null ? null : (
+        <p className="rung-differs">
+            <small>
+                differs from {shown?.lies_over?.of}: {stood}
+            </small>
+            <Button size="small" aria-label={`${use.use} as in ${shown?.lies_over?.of}`} onClick={() => onTake(stood)}>
+                as there
+            </Button>
+        </p>
     );
 }

@@ -3,7 +3,7 @@ import { MixInput } from '@features/paints';
 import { NumberInput } from '@shared/NumberInput';
 import { Swatch } from '@shared/Swatch';
 import { Why } from '@shared/Why';
-import { Select } from 'antd';
+import { Button, Select } from 'antd';
 import { roles, type RungDraft } from '../draft';
 
 interface Props {
@@ -12,13 +12,15 @@ interface Props {
     shown: Schemas['SchemeRung'] | null;
     error: string | undefined;
     isLast: boolean;
+    /** What the ladder lies over, where this one says only what differs. */
+    over: string | undefined;
     onChange: (rung: RungDraft) => void;
     onMove: (to: number) => void;
     onRemove: () => void;
 }
 
 /** One step of a ladder, as it is written. */
-export function RungRow({ rung, number, shown, error, isLast, onChange, onMove, onRemove }: Props) {
+export function RungRow({ rung, number, shown, error, isLast, over, onChange, onMove, onRemove }: Props) {
     return (
         <li className="rung">
             <Select
@@ -75,6 +77,9 @@ export function RungRow({ rung, number, shown, error, isLast, onChange, onMove, 
                     {shown.batch !== null && <Why why={shown.batch.why} about={`amount of step ${number}`} />}
                 </p>
             )}
+            {shown !== null && over !== undefined && shown.differs && (
+                <Differs over={over} number={number} stood={shown.stood} onTake={onChange} />
+            )}
             {error !== undefined && (
                 <p className="field-error" role="alert">
                     <span aria-hidden="true">◆ </span>
@@ -82,5 +87,22 @@ export function RungRow({ rung, number, shown, error, isLast, onChange, onMove, 
                 </p>
             )}
         </li>
+    );
+}
+
+/** A step that is not as in what the ladder lies over, with the way back. */
+function Differs(props: { over: string; number: number; stood: RungDraft | null; onTake: (rung: RungDraft) => void }) {
+    const { over, number, stood, onTake } = props;
+    return (
+        <p className="rung-differs">
+            <small>
+                {stood === null ? `not in ${over}` : `differs from ${over}: ${stood.mix}, ${Math.round(stood.cover * 100)} %`}
+            </small>
+            {stood !== null && (
+                <Button size="small" aria-label={`Step ${number} as in ${over}`} onClick={() => onTake(stood)}>
+                    as there
+                </Button>
+            )}
+        </p>
     );
 }
