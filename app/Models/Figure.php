@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int $number
  * @property bool $leader
  * @property int|null $tier_id
+ * @property int|null $scheme_id
  * @property int|null $painter_id
  * @property FigureState $state
  * @property int $version

@@ -20,6 +20,7 @@ use Illuminate\Support\Carbon;
  * @property string $turn
  * @property string $note
  * @property string $same_as
+ * @property string $surface
  * @property int $position
  * @property int $version
  * @property Carbon|null $created_at

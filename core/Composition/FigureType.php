@@ -23,6 +23,19 @@ final readonly class FigureType
         $this->areasById = $byId;
     }
 
+    /**
+     * The same figure, some of whose areas are something else: armour that is bare metal in one company and painted in another.
+     *
+     * @param  array<array-key, string>  $surfaces by area
+     */
+    public function withSurfaces(array $surfaces): self
+    {
+        return $surfaces === [] ? $this : new self($this->name, $this->sizeClass, array_map(
+            static fn (TypeArea $area): TypeArea => isset($surfaces[$area->area->id]) ? $area->of($surfaces[$area->area->id]) : $area,
+            $this->areas,
+        ));
+    }
+
     public function area(string $id): ?TypeArea
     {
         return $this->areasById[$id] ?? null;

@@ -29,4 +29,12 @@ final readonly class TypeArea
             throw OutOfRange::below('depth', 0, $depth);
         }
     }
+
+    /** The same place, where it is another kind of thing. */
+    public function of(string $surface): self
+    {
+        $area = new Area($this->area->id, $surface, $this->area->share, $this->area->features, $this->area->tier, $this->area->afterShade);
+
+        return new self($area, $this->part, $this->depth, $this->focal, $this->sides, $this->neighbours);
+    }
 }

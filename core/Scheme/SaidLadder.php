@@ -12,6 +12,7 @@ final readonly class SaidLadder
      * @param  int  $scheme that says it
      * @param  string  $type key of the figure type that it is said of; empty: any
      * @param  string  $sameAs area whose colours it takes, but for what it says itself; empty: none
+     * @param  string  $surface what the area is here, such as bare metal where others have painted plate; empty: as its figure type has it
      */
     public function __construct(
         public int $key,
@@ -19,11 +20,12 @@ final readonly class SaidLadder
         public string $type,
         public AreaLadder $ladder,
         public string $sameAs = '',
+        public string $surface = '',
     ) {
     }
 
     public function with(AreaLadder $ladder): self
     {
-        return new self($this->key, $this->scheme, $this->type, $ladder, $this->sameAs);
+        return new self($this->key, $this->scheme, $this->type, $ladder, $this->sameAs, $this->surface);
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Scheme;
 
+use Core\Composition\FigureType;
+use Core\Standard\Standard;
+
 /**
  * All that a scheme and the common one of its force say, in layers: what a scheme that differs says comes before
  * what the common one says, and within each what is said of one figure type before what is said of any. A ladder
@@ -55,6 +58,21 @@ final readonly class SaidLadders
     public function beneath(SaidLadder $one, string $seenOn = ''): ?SaidLadder
     {
         return $this->under($one, $one->type !== '' ? $one->type : $seenOn, []);
+    }
+
+    /** A figure type as it is painted: an area is what the foremost layer says that it is. */
+    public function on(FigureType $type, string $key, Standard $standard): FigureType
+    {
+        $surfaces = [];
+        foreach ($type->areas as $area) {
+            $surface = $this->surface($key, $area->area->id);
+            // A job may be pinned to a standard that has not this surface yet.
+            if ($surface !== '' && $standard->hasSurface($surface)) {
+                $surfaces[$area->area->id] = $surface;
+            }
+        }
+
+        return $type->withSurfaces($surfaces);
     }
 
     /** Whether taking the colours of another area would lead back to this one. */
@@ -118,6 +136,17 @@ final readonly class SaidLadders
         }
 
         return $front;
+    }
+
+    private function surface(string $type, string $area): string
+    {
+        $surface = '';
+        $behind = INF;
+        while ($surface === '' && ($front = $this->front($type, $area, $behind)) !== null) {
+            [$surface, $behind] = [$front->surface, (float) $this->rank($front)];
+        }
+
+        return $surface;
     }
 
     private function rank(SaidLadder $one): int

@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\Jobs\GridResource;
 use App\Http\Schemes\SchemeAreaParts;
 use App\Http\Schemes\SchemeAreaResource;
+use App\Models\Figure;
 use App\Models\Scheme;
 use App\Models\SchemeArea;
+use Core\Plan\FigureState;
 
 /**
  * A company, a figure type and an area that differ in single steps keep the rest.
  *
  * @phpstan-import-type SchemeArea_ from SchemeAreaParts
  * @phpstan-import-type SchemeAreaPreview from SchemeAreaResource
+ * @phpstan-import-type Grid from GridResource
+ * @phpstan-import-type GridArea from GridResource
  */
 final class DifferingSchemesTest extends SchemeTestCase
 {
@@ -93,6 +98,82 @@ final class DifferingSchemesTest extends SchemeTestCase
 
         self::assertSame([false, true], array_column($preview['area']['rungs'], 'differs'));
         self::assertCount(1, $preview['area']['lies_over']['left_out'] ?? []);
+    }
+
+    public function test_a_scheme_says_what_an_area_is(): void
+    {
+        $company = $this->company();
+        $unit = $this->unit('1st Lamplighters');
+        $figure = $this->figure('1st Lamplighters', 2);
+        $asked = fn (): array => array_column($this->gridArea('1st Lamplighters', 'helmet')['uses'], 'id');
+        $this->answer($this->lead(), 'POST', "/figures/{$figure->id}/checks");
+        $plate = $asked();
+
+        $seen = $this->write($company, ['surface' => 'metal'] + self::draft('helmet', [['base', 'Old Brass', 1.0]]));
+        self::assertSame(['metal', 'metal'], [$seen['surface'], $seen['surface_here']]);
+        self::assertSame($plate, $asked(), 'the unit is painted in the common scheme still');
+        self::assertSame('check', explode('-', $figure->refresh()->state->value)[1] ?? '');
+
+        $this->answer($this->lead(), 'PATCH', "/units/{$unit->id}", ['version' => $unit->refresh()->version, 'scheme_id' => $company->id]);
+        self::assertSame('metal', $this->gridArea('1st Lamplighters', 'helmet')['surface']);
+        self::assertNotSame($plate, $asked());
+        self::assertSame(FigureState::Painting, $figure->refresh()->state, 'other work is asked');
+
+        $this->as($this->lead(), 'DELETE', "/scheme-areas/{$seen['id']}", ['version' => $seen['version']])->assertOk();
+        self::assertSame($plate, $asked());
+    }
+
+    public function test_an_area_becomes_nothing_that_the_standard_has_not(): void
+    {
+        $id = $this->scheme()->id;
+        foreach (['glitter', 'whole'] as $surface) {
+            $this->assertRefused($this->as($this->lead(), 'POST', "/schemes/{$id}/areas", ['surface' => $surface] + self::draft('buckle', [['base', 'Old Brass', 1.0]])), 422, 'unknown-surface', '/surface');
+        }
+    }
+
+    public function test_a_surface_that_is_said_takes_figures_in_check_back(): void
+    {
+        $figure = $this->figure('1st Lamplighters', 2);
+        $this->answer($this->lead(), 'POST', "/figures/{$figure->id}/checks");
+        $helmet = $this->helmet();
+        self::assertNotSame(FigureState::Painting, $figure->refresh()->state, 'colours alone change no work');
+
+        $this->write($this->scheme(), ['surface' => 'metal'] + self::draft('helmet', self::HELMET), $helmet);
+        self::assertSame(FigureState::Painting, $figure->refresh()->state);
+    }
+
+    public function test_figures_of_a_unit_take_schemes_in_turn(): void
+    {
+        $this->helmet();
+        $company = $this->company();
+        $this->write($company, self::draft('helmet', [['base', 'Rust Buoy', 1.0], ['light', 'Weir Blue', 0.4], ['light', 'Gull White', 0.1]]));
+        $figures = Figure::query()->where('unit_id', $this->unit('2nd Lamplighters')->id)->orderBy('id')->get();
+        $give = fn (array $schemes) => $this->answer($this->lead(), 'PATCH', '/figures', ['schemes' => $schemes, 'figures' => $figures->map(static fn (Figure $one): array => ['id' => $one->id, 'version' => $one->refresh()->version])->all()]);
+        $base = fn (int $number): string => $this->mix('2nd Lamplighters', $number, 'helmet', 'spray-lay-in')['text'];
+
+        $give([$this->scheme()->id, $company->id]);
+        self::assertSame([null, $company->id, null, $company->id], $figures->take(4)->map(static fn (Figure $one): ?int => $one->refresh()->scheme_id)->all(), 'what the unit has itself is not said again');
+        $numbers = $figures->take(2)->map(static fn (Figure $one): int => $one->number)->all();
+        self::assertSame(['Harbour Slate', 'Rust Buoy'], array_map($base, $numbers));
+
+        $give([$this->scheme()->id]);
+        self::assertSame(0, Figure::query()->whereNotNull('scheme_id')->count());
+        $this->assertRefused($this->as($this->lead(), 'PATCH', '/figures', ['schemes' => [9999], 'figures' => [['id' => $figures->firstOrFail()->id, 'version' => $figures->firstOrFail()->refresh()->version]]]), 422, 'unknown-scheme');
+    }
+
+    /** @return GridArea */
+    private function gridArea(string $unit, string $area): array
+    {
+        /** @var Grid $grid */
+        $grid = $this->answer($this->lead(), 'GET', "/jobs/{$this->job()->id}/figures");
+        foreach ($grid['units'] as $row) {
+            foreach ($row['name'] === $unit ? $row['groups'][0]['areas'] : [] as $one) {
+                if ($one['area'] === $area) {
+                    return $one;
+                }
+            }
+        }
+        self::fail("The grid has no {$area}.");
     }
 
     private function company(): Scheme

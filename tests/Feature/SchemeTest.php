@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\Bench\BenchSheets;
 use App\Http\Bench\BenchSheetResource;
 use App\Http\Checks\CheckResource;
 use App\Http\Schemes\ReadListResource;
@@ -477,19 +476,5 @@ final class SchemeTest extends SchemeTestCase
         Unit::query()->update(['note' => 'more']);
 
         self::assertLessThanOrEqual($before, $count());
-    }
-
-    /** @return StepMix */
-    private function mix(string $unit, int $figure, string $area, string $use): array
-    {
-        $sheet = $this->app->make(BenchSheets::class)->ofFigure($this->figure($unit, $figure));
-        /** @var BenchSheet_ $shown */
-        $shown = $this->answer($this->lead(), 'GET', "/jobs/{$this->job()->id}/bench-sheets/{$sheet->key}");
-        foreach ($shown['steps'] as $step) {
-            if ($step['area'] === $area && $step['use'] === $use) {
-                return $step['mixes'][0];
-            }
-        }
-        self::fail("The sheet has no {$use} on {$area}.");
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Bench\BenchSheets;
+use App\Http\Bench\BenchSheetResource;
+use App\Http\Schemes\RecipeParts;
 use App\Http\Schemes\SchemeAreaParts;
 use App\Http\Schemes\SchemeResource;
 use App\Models\Scheme;
@@ -13,6 +16,8 @@ use App\Models\Scheme;
  *
  * @phpstan-import-type Scheme from SchemeResource as Shown
  * @phpstan-import-type SchemeArea_ from SchemeAreaParts
+ * @phpstan-import-type StepMix from RecipeParts
+ * @phpstan-import-type BenchSheet_ from BenchSheetResource
  */
 abstract class SchemeTestCase extends TestCase
 {
@@ -73,5 +78,19 @@ abstract class SchemeTestCase extends TestCase
             'area' => $area, 'figure_type' => null, 'uses' => [], 'takes_shared_light' => true, 'turn' => 'none', 'quiet' => false, 'note' => '',
             'rungs' => array_map(static fn (array $rung): array => ['role' => $rung[0], 'mix' => $rung[1], 'cover' => $rung[2], 'coats' => 1], $rungs),
         ];
+    }
+
+    /** @return StepMix */
+    protected function mix(string $unit, int $figure, string $area, string $use): array
+    {
+        $sheet = $this->app->make(BenchSheets::class)->ofFigure($this->figure($unit, $figure));
+        /** @var BenchSheet_ $shown */
+        $shown = $this->answer($this->lead(), 'GET', "/jobs/{$this->job()->id}/bench-sheets/{$sheet->key}");
+        foreach ($shown['steps'] as $step) {
+            if ($step['area'] === $area && $step['use'] === $use) {
+                return $step['mixes'][0];
+            }
+        }
+        self::fail("The sheet has no {$use} on {$area}.");
     }
 }

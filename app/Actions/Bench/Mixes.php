@@ -45,9 +45,9 @@ final readonly class Mixes
         $schemes = [];
 
         return array_map(function (ComposedFigure $figure) use ($job, $standard, $own, $rules, &$schemes): FigureMixes {
-            $scheme = $figure->unit->scheme_id ?? 0;
+            $scheme = $figure->schemeId() ?? 0;
             if (! array_key_exists($scheme, $schemes)) {
-                $schemes[$scheme] = $this->schemes->ofForce($job->force_id, $figure->unit->scheme_id);
+                $schemes[$scheme] = $this->schemes->ofForce($job->force_id, $figure->schemeId());
             }
 
             return new FigureMixes($figure, $standard, $own, $schemes[$scheme], $rules);

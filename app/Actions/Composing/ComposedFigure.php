@@ -23,10 +23,16 @@ final readonly class ComposedFigure
     ) {
     }
 
-    /** Equal for the figures of a unit that share one bench sheet. */
+    /** The scheme that it is painted in; null: the common one of its force. */
+    public function schemeId(): ?int
+    {
+        return $this->row->scheme_id ?? $this->unit->scheme_id;
+    }
+
+    /** Equal for the figures of a unit that share one bench sheet: the same work in the same colours. */
     public function sheetKey(): string
     {
-        return $this->unit->id.'-'.substr(hash('sha256', $this->figure->tier.$this->composition->signature()), 0, 12);
+        return $this->unit->id.'-'.substr(hash('sha256', $this->figure->tier.$this->composition->signature().($this->row->scheme_id ?? '')), 0, 12);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Composing;
 
 use App\Actions\FigureTypes\FigureTypes;
+use App\Actions\Schemes\SchemeBook;
 use App\Models\Figure;
 use App\Models\Job;
 use App\Models\Unit;
@@ -13,6 +14,7 @@ use Core\Composition\Composition;
 use Core\Composition\Figure as CoreFigure;
 use Core\Composition\FigureType;
 use Core\Composition\FittingVariations;
+use Core\Scheme\SaidLadders;
 use Core\Standard\Area;
 use Core\Standard\Standard;
 use Illuminate\Database\Eloquent\Builder;
@@ -20,8 +22,10 @@ use Illuminate\Database\Eloquent\Builder;
 /** The figures of a job with what is painted on each, in a constant number of queries. */
 final readonly class JobFigures
 {
-    public function __construct(private JobStandards $standards)
-    {
+    public function __construct(
+        private JobStandards $standards,
+        private SchemeBook $schemes,
+    ) {
     }
 
     /** @return list<ComposedFigure> units in their order, figures by number */
@@ -69,20 +73,31 @@ final readonly class JobFigures
             'areaTiers.tier', 'areaTiers.figureArea', 'variations.figureArea', 'variations.user', 'choices.figureArea',
             ...array_map(static fn (string $relation): string => "figureType.{$relation}", FigureTypes::RELATIONS),
         ]);
+        $rows = $units->get();
         $composed = $types = $known = [];
-        foreach ($units->get() as $unit) {
-            $type = $types[$unit->figure_type_id] ??= FigureTypes::core($unit->figureType);
+        foreach ($rows as $unit) {
+            $surfaces ??= $this->schemes->surfaces($unit->job->force_id);
             $agreedForUnit = new AgreedForUnit($unit);
             foreach ($unit->figures as $row) {
+                $scheme = $row->scheme_id ?? $unit->scheme_id ?? 0;
+                $type = $types["{$unit->figure_type_id} {$scheme}"] ??= self::type($unit, $surfaces[$scheme] ?? null, $standard);
                 $agreed = $agreedForUnit->ofFigure($row->id);
                 $tier = $row->tier->key ?? $unit->tier->key;
-                $like = "{$unit->figure_type_id} {$tier} {$agreed->fingerprint()}";
+                $like = "{$unit->figure_type_id} {$scheme} {$tier} {$agreed->fingerprint()}";
                 [$figure, $composition] = $known[$like] ??= self::composed($standard, $type, $tier, $agreed);
                 $composed[] = new ComposedFigure($unit, $row, $figure, $type, $composition, $agreed);
             }
         }
 
         return $composed;
+    }
+
+    /** As the scheme that it is painted in has its areas. */
+    private static function type(Unit $unit, ?SaidLadders $surfaces, Standard $standard): FigureType
+    {
+        $type = FigureTypes::core($unit->figureType);
+
+        return $surfaces === null ? $type : $surfaces->on($type, $unit->figureType->key, $standard);
     }
 
     /** @return array{CoreFigure, Composition} */

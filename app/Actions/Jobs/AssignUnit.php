@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Jobs;
 
+use App\Actions\BackToPainting;
+use App\Actions\Composing\JobStandards;
+use App\Actions\FigureTypes\FigureTypes;
+use App\Actions\Schemes\SchemeBook;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\CurrentStudio;
@@ -15,6 +19,8 @@ use App\Models\Unit;
 use App\Models\User;
 use App\Refusals\NotAllowed;
 use App\Refusals\NotRight;
+use Core\Composition\FigureType;
+use Illuminate\Database\Eloquent\Collection;
 
 /** Gives a unit, or single figures of it, a tier and a painter. */
 final readonly class AssignUnit
@@ -22,6 +28,8 @@ final readonly class AssignUnit
     public function __construct(
         private CurrentStudio $studio,
         private BackToPainting $backToPainting,
+        private SchemeBook $schemes,
+        private JobStandards $standards,
     ) {
     }
 
@@ -43,7 +51,9 @@ final readonly class AssignUnit
                 $locked->painter_id = $this->painter($change['painter_id']);
             }
             if (array_key_exists('scheme_id', $change)) {
-                $locked->scheme_id = self::scheme($locked, $change['scheme_id']);
+                $scheme = self::scheme($locked, $change['scheme_id']);
+                $this->goBackIfOtherwise($locked, $locked->scheme_id, $scheme, Figure::query()->where('unit_id', $locked->id)->whereNull('scheme_id')->get());
+                $locked->scheme_id = $scheme;
             }
             $locked->save();
 
@@ -67,7 +77,7 @@ final readonly class AssignUnit
      * Some figures of one job, all of them or none.
      *
      * @param  array<int, int>  $versionsRead  by figure
-     * @param  array{tier?: string|null, painter_id?: int|null}  $change  null: as its unit
+     * @param  array{tier?: string|null, painter_id?: int|null, schemes?: non-empty-list<int>}  $change  null: as its unit; of several schemes each figure takes one in turn
      */
     public function figures(array $versionsRead, array $change): Job
     {
@@ -77,16 +87,20 @@ final readonly class AssignUnit
             if ($jobs->count() !== 1) {
                 throw NotRight::at('/figures', 'several-jobs', 'These figures are of several jobs; change them job by job.');
             }
-            foreach ($figures as $figure) {
-                $this->figure($figure, $versionsRead[$figure->id], $change);
+            foreach ($figures->values() as $at => $figure) {
+                $schemes = $change['schemes'] ?? [];
+                $this->figure($figure, $versionsRead[$figure->id], $change, $schemes === [] ? null : $schemes[$at % count($schemes)]);
             }
 
             return Job::query()->whereKey($jobs->first())->firstOrFail();
         });
     }
 
-    /** @param  array{tier?: string|null, painter_id?: int|null}  $change */
-    private function figure(Figure $figure, int $versionRead, array $change): void
+    /**
+     * @param  array{tier?: string|null, painter_id?: int|null}  $change
+     * @param  int|null  $scheme null: as it is
+     */
+    private function figure(Figure $figure, int $versionRead, array $change, ?int $scheme): void
     {
         $locked = Versioned::lock($figure, $versionRead, "figure {$figure->number} of {$figure->unit->name}");
         self::requireUnsigned([$locked]);
@@ -102,7 +116,40 @@ final readonly class AssignUnit
         if (array_key_exists('painter_id', $change)) {
             $locked->painter_id = $this->painter($change['painter_id']);
         }
+        if ($scheme !== null) {
+            $own = self::scheme($figure->unit, $scheme);
+            $own = $own === self::schemeOf($figure->unit) ? null : $own;
+            $this->goBackIfOtherwise($figure->unit, $locked->scheme_id ?? $figure->unit->scheme_id, $own ?? $figure->unit->scheme_id, $figure->newCollection([$locked]));
+            $locked->scheme_id = $own;
+            $locked->state = Figure::query()->whereKey($locked->id)->firstOrFail()->state;
+        }
         $locked->save();
+    }
+
+    /**
+     * Another scheme may say that an area is something else; then other work is asked.
+     *
+     * @param  Collection<int, Figure>  $figures
+     */
+    private function goBackIfOtherwise(Unit $unit, ?int $from, ?int $to, Collection $figures): void
+    {
+        $unit->loadMissing(['job', ...array_map(static fn (string $relation): string => "figureType.{$relation}", FigureTypes::RELATIONS)]);
+        $surfaces = $from === $to ? [] : $this->schemes->surfaces($unit->job->force_id);
+        if ($surfaces === []) {
+            return;
+        }
+        $type = FigureTypes::core($unit->figureType);
+        $standard = $this->standards->of($unit->job);
+        $painted = static fn (?int $scheme): FigureType => isset($surfaces[$scheme ?? 0]) ? $surfaces[$scheme ?? 0]->on($type, $unit->figureType->key, $standard) : $type;
+        if ($painted($from) != $painted($to)) {
+            $this->backToPainting->handle($figures);
+        }
+    }
+
+    /** @return int|null the common scheme of the force, where the unit names none */
+    private static function schemeOf(Unit $unit): ?int
+    {
+        return $unit->scheme_id ?? Scheme::query()->where('force_id', Job::query()->findOrFail($unit->job_id)->force_id)->whereNull('common_id')->first()?->id;
     }
 
     /** @param  array<array-key, Figure>  $figures */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Jobs;
 
+use App\Actions\BackToPainting;
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
 use App\Actions\Standards\StandardLibrary;

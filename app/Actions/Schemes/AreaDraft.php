@@ -17,6 +17,7 @@ final readonly class AreaDraft
      * @param  list<RungDraft>  $rungs
      * @param  list<UseDraft>  $uses
      * @param  string  $sameAs area whose colours it takes, but for what it says itself; empty: none
+     * @param  string  $surface what the area is in this scheme; empty: as its figure type has it
      */
     public function __construct(
         public string $area,
@@ -28,6 +29,7 @@ final readonly class AreaDraft
         public bool $quiet = false,
         public string $note = '',
         public string $sameAs = '',
+        public string $surface = '',
     ) {
     }
 }

@@ -18,7 +18,7 @@ final readonly class BeginScheme
         'ground_paint_id', 'sketch_paint_id', 'sketch_cover', 'light_paint_id', 'light_own', 'light_parts', 'light_reach', 'last_light', 'light_from', 'one_colour',
     ];
 
-    private const AREA = ['area', 'figure_type', 'takes_shared_light', 'turn', 'quiet', 'note', 'same_as', 'position'];
+    private const AREA = ['area', 'figure_type', 'takes_shared_light', 'turn', 'quiet', 'note', 'same_as', 'surface', 'position'];
 
     public function __construct(
         private SchemeBook $book,

@@ -32,13 +32,14 @@ final readonly class ReadRecipes
     public function __construct(
         private PaintBook $paints,
         private ForceTypes $types,
+        private SchemeBook $book,
     ) {
     }
 
     /** @throws BadDocument if a line cannot be read: each of them is told */
     public function handle(Scheme $scheme, Standard $standard, string $text): ReadList
     {
-        $types = $this->types->of($scheme->force_id);
+        $types = $this->book->of($scheme)->types($this->types->of($scheme->force_id), $standard);
         $read = PaintsByUse::read($text);
         $faults = array_map(static fn (RosterProblem $problem): ShapeFault => $problem->fault(), $read['problems']);
         $lists = $known = [];

@@ -47,6 +47,7 @@ final readonly class ReadScheme
 
         $ladders = $this->book->of($scheme);
         $standard = $this->standard($scheme);
+        $types = $ladders->types($types, $standard);
         $shown = self::tier($standard, $tier);
         $composition = (new Composer($standard))->composeType($types[$key], $shown->id);
         $overAll = $ladders->overAll($types[$key], $key, $composition, $standard, $shown->id);

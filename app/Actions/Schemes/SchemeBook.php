@@ -93,6 +93,26 @@ final class SchemeBook
         return array_map($this->saidIn(...), $this->rows($schemes));
     }
 
+    /**
+     * What schemes of a force say that areas are, without their colours.
+     *
+     * @return array<int, SaidLadders> by scheme, the common one also under 0; none where no scheme says so
+     */
+    public function surfaces(int $forceId): array
+    {
+        $rows = SchemeArea::query()->where('surface', '<>', '')->whereHas('scheme', static fn ($schemes) => $schemes->where('force_id', $forceId))->get();
+        if ($rows->isEmpty()) {
+            return [];
+        }
+        $said = array_values($rows->map(static fn (SchemeArea $row): SaidLadder => new SaidLadder($row->id, $row->scheme_id, $row->figure_type, new AreaLadder($row->area, []), '', $row->surface))->all());
+        $surfaces = [];
+        foreach (Scheme::query()->where('force_id', $forceId)->get() as $scheme) {
+            $surfaces[$scheme->common_id === null ? 0 : $scheme->id] = $surfaces[$scheme->id] = new SaidLadders($said, $scheme->id, $scheme->common_id);
+        }
+
+        return $surfaces;
+    }
+
     public function forget(): void
     {
         $this->read = [];
@@ -130,6 +150,6 @@ final class SchemeBook
 
     private function saidIn(SchemeArea $row): SaidLadder
     {
-        return new SaidLadder($row->id, $row->scheme_id, $row->figure_type, $this->ladder($row), $row->same_as);
+        return new SaidLadder($row->id, $row->scheme_id, $row->figure_type, $this->ladder($row), $row->same_as, $row->surface);
     }
 }

@@ -58,6 +58,22 @@ final class SchemeLadders
         return $this->found[$place];
     }
 
+    /**
+     * Figure types as they are painted in this scheme.
+     *
+     * @param  array<string, FigureType>  $types by key
+     * @return array<string, FigureType>
+     */
+    public function types(array $types, Standard $standard): array
+    {
+        $painted = [];
+        foreach ($types as $key => $type) {
+            $painted[$key] = $this->said->on($type, $key, $standard);
+        }
+
+        return $painted;
+    }
+
     /** The scheme that says it. */
     public function schemeOf(SaidLadder $one): Scheme
     {

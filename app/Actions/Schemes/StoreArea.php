@@ -21,6 +21,7 @@ final readonly class StoreArea
         private SchemeBook $book,
         private Following $following,
         private WriteLadder $write,
+        private AreaSurface $surfaces,
     ) {
     }
 
@@ -28,6 +29,7 @@ final readonly class StoreArea
     public function create(Scheme $scheme, AreaDraft $draft): SchemeArea
     {
         $ladder = $this->drafts->read($draft);
+        $this->surfaces->require($scheme, $draft->surface);
 
         return Transaction::run(fn (): SchemeArea => $this->following->during($scheme->force_id, function () use ($scheme, $draft, $ladder): array {
             if (SchemeArea::query()->where(['scheme_id' => $scheme->id, 'area' => $draft->area, 'figure_type' => $draft->figureType])->exists()) {
@@ -35,10 +37,11 @@ final readonly class StoreArea
             }
             $this->requireSource($scheme, $draft);
             $row = SchemeArea::query()->create([
-                'scheme_id' => $scheme->id, 'area' => $draft->area, 'figure_type' => $draft->figureType, 'note' => $draft->note, 'same_as' => $draft->sameAs,
+                'scheme_id' => $scheme->id, 'area' => $draft->area, 'figure_type' => $draft->figureType, 'note' => $draft->note, 'same_as' => $draft->sameAs, 'surface' => $draft->surface,
                 'position' => SchemeArea::query()->where('scheme_id', $scheme->id)->count() + 1,
             ])->refresh();
             $this->write->handle($row, $ladder);
+            $this->settle($scheme, $row, '');
 
             return [[$row->id], $row];
         }));
@@ -53,13 +56,16 @@ final readonly class StoreArea
     {
         $ladder = $this->drafts->read($draft);
         $scheme = $row->scheme()->firstOrFail();
+        $this->surfaces->require($scheme, $draft->surface);
 
         return Transaction::run(fn (): SchemeArea => $this->following->during($scheme->force_id, function () use ($row, $scheme, $draft, $ladder, $versionRead, $seenOn): array {
             $now = Versioned::lock($row, $versionRead, "the colours of \"{$row->area}\"");
             $this->requireSource($scheme, $draft, $now->same_as);
             $written = $this->asWritten($scheme, $now, $ladder, $seenOn);
-            $now->fill(['note' => $draft->note, 'same_as' => $draft->sameAs]);
+            $was = $now->surface;
+            $now->fill(['note' => $draft->note, 'same_as' => $draft->sameAs, 'surface' => $draft->surface]);
             $this->write->handle($now, $written);
+            $this->settle($scheme, $now, $was);
 
             return [[$now->id], $now];
         }));
@@ -78,13 +84,24 @@ final readonly class StoreArea
     /** @throws Stale */
     public function remove(SchemeArea $row, int $versionRead): void
     {
-        Transaction::run(fn () => $this->following->during($row->scheme()->firstOrFail()->force_id, function () use ($row, $versionRead): array {
+        $scheme = $row->scheme()->firstOrFail();
+        Transaction::run(fn () => $this->following->during($scheme->force_id, function () use ($row, $scheme, $versionRead): array {
             $now = Versioned::lock($row, $versionRead, "the colours of \"{$row->area}\"");
             $this->write->clear($now);
+            $was = $now->surface;
+            $now->surface = '';
+            $this->settle($scheme, $now, $was);
             $now->delete();
 
             return [[$row->id], null];
         }));
+    }
+
+    private function settle(Scheme $scheme, SchemeArea $row, string $was): void
+    {
+        if ($row->surface !== $was) {
+            $this->surfaces->changed($scheme, $row);
+        }
     }
 
     /** What was changed where something of the figure type showed through is changed in what holds for any. */

@@ -21,7 +21,7 @@ final readonly class SurfaceInColours
     {
         $ladders = $this->book->of($scheme);
         $best = null;
-        foreach ($this->types->of($scheme->force_id) as $key => $type) {
+        foreach ($ladders->types($this->types->of($scheme->force_id), $standard) as $key => $type) {
             foreach ($type->areas as $area) {
                 $found = $area->area->surface === $surface ? $ladders->find($key, $area->area->id) : null;
                 $isColoured = $found !== null && $found['ladder']->recipes() !== [];

@@ -6,7 +6,7 @@ namespace App\Http\Jobs;
 
 use App\Http\Shared\ApiRequest;
 
-/** Tier and painter of some figures, changed together or not at all. */
+/** Tier, painter and scheme of some figures, changed together or not at all; of several schemes each takes one in turn. */
 final class AssignFiguresRequest extends ApiRequest
 {
     public function rules(): array
@@ -17,6 +17,8 @@ final class AssignFiguresRequest extends ApiRequest
             'figures.*.version' => ['required', 'integer'],
             'tier' => ['sometimes', 'nullable', 'string'],
             'painter_id' => ['sometimes', 'nullable', 'integer'],
+            'schemes' => ['sometimes', 'array', 'min:1', 'max:50'],
+            'schemes.*' => ['required', 'integer'],
         ];
     }
 
@@ -29,7 +31,7 @@ final class AssignFiguresRequest extends ApiRequest
         return array_column($figures, 'version', 'id');
     }
 
-    /** @return array{tier?: string|null, painter_id?: int|null} */
+    /** @return array{tier?: string|null, painter_id?: int|null, schemes?: non-empty-list<int>} */
     public function change(): array
     {
         $change = [];
@@ -38,6 +40,11 @@ final class AssignFiguresRequest extends ApiRequest
         }
         if ($this->has('painter_id')) {
             $change['painter_id'] = $this->input('painter_id') === null ? null : $this->integer('painter_id');
+        }
+
+        $schemes = $this->input('schemes');
+        if (is_array($schemes) && $schemes !== []) {
+            $change['schemes'] = array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, array_values($schemes));
         }
 
         return $change;

@@ -59,6 +59,8 @@ use Core\Standard\UseWords;
  *   own_tier: bool,
  *   painter: Person|null,
  *   own_painter: bool,
+ *   scheme: int|null,
+ *   own_scheme: bool,
  *   may_assign: bool,
  *   version: int,
  * }
@@ -181,6 +183,7 @@ final readonly class GridResource extends Resource
             'tier' => $composed->figure->tier, 'own_tier' => $composed->row->tier_id !== null,
             'painter' => $painter === null ? null : ['id' => $painter->id, 'name' => $painter->name],
             'own_painter' => $composed->row->painter_id !== null,
+            'scheme' => $composed->schemeId(), 'own_scheme' => $composed->row->scheme_id !== null,
             'may_assign' => $composed->row->state->canBeAssigned(),
             'version' => $composed->row->version,
         ];

@@ -34,6 +34,7 @@ final class SchemeAreaRequest extends ApiRequest
             'quiet' => ['required', 'boolean'],
             'note' => ['present', 'nullable', 'string', 'max:500'],
             'same_as' => ['nullable', 'string', 'max:120'],
+            'surface' => ['nullable', 'string', 'max:120'],
             'version' => ['nullable', 'integer'],
             'type' => ['nullable', 'string', 'max:120'],
             'tier' => ['nullable', 'string', 'max:120'],
@@ -68,6 +69,7 @@ final class SchemeAreaRequest extends ApiRequest
             $this->boolean('quiet'),
             $this->string('note')->toString(),
             $this->string('same_as')->toString(),
+            $this->string('surface')->toString(),
         );
     }
 

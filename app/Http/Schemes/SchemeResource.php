@@ -18,6 +18,7 @@ use Core\Scheme\Parting;
 use Core\Scheme\RungRole;
 use Core\Scheme\SchemeFinding;
 use Core\Scheme\SchemeText;
+use Core\Standard\Surface;
 use Core\Standard\Tier;
 
 /**
@@ -81,6 +82,7 @@ use Core\Standard\Tier;
  *   tiers: list<Choice_>,
  *   tier: string,
  *   types: list<Choice_>,
+ *   surfaces: list<Choice_>,
  *   type: string,
  *   areas: list<SchemeArea_>,
  *   without: list<Choice_>,
@@ -146,6 +148,7 @@ final readonly class SchemeResource extends Resource
             'tiers' => $this->tiers(),
             'tier' => $this->reading->tier->id,
             'types' => $this->types(),
+            'surfaces' => $this->surfaces(),
             'type' => $this->reading->type,
             'areas' => $areas,
             'without' => $this->without(),
@@ -182,6 +185,14 @@ final readonly class SchemeResource extends Resource
         }
 
         return $types;
+    }
+
+    /** @return list<Choice_> what an area can be */
+    private function surfaces(): array
+    {
+        $areas = array_filter($this->reading->standard->surfaces, static fn (Surface $surface): bool => $surface->id !== Surface::WHOLE);
+
+        return array_values(array_map(static fn (Surface $surface): array => ['key' => $surface->id, 'name' => $surface->name], $areas));
     }
 
     /** @return list<SchemeArea_> in the figure's order */

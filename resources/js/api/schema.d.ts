@@ -2230,6 +2230,8 @@ export interface components {
             own_tier: boolean;
             painter: components["schemas"]["Person"] | null;
             own_painter: boolean;
+            scheme: number | null;
+            own_scheme: boolean;
             may_assign: boolean;
             version: number;
         };
@@ -2973,6 +2975,7 @@ export interface components {
             tiers: components["schemas"]["Choice"][];
             tier: string;
             types: components["schemas"]["Choice"][];
+            surfaces: components["schemas"]["Choice"][];
             type: string;
             areas: components["schemas"]["SchemeArea"][];
             without: components["schemas"]["Choice"][];
@@ -3009,6 +3012,7 @@ export interface components {
             quiet: boolean;
             note: string;
             same_as: string;
+            surface_here: string;
             lies_over: components["schemas"]["LiesOver"] | null;
             rungs: components["schemas"]["SchemeRung"][];
             uses: components["schemas"]["SchemeUse"][];
@@ -4626,6 +4630,7 @@ export interface operations {
                     }[];
                     tier?: string | null;
                     painter_id?: number | null;
+                    schemes?: number[];
                 };
             };
         };
@@ -6069,6 +6074,7 @@ export interface operations {
                     quiet: boolean;
                     note: string | null;
                     same_as?: string | null;
+                    surface?: string | null;
                     version?: number | null;
                     type?: string | null;
                     tier?: string | null;
@@ -6515,6 +6521,7 @@ export interface operations {
                     quiet: boolean;
                     note: string | null;
                     same_as?: string | null;
+                    surface?: string | null;
                     version?: number | null;
                     type?: string | null;
                     tier?: string | null;
@@ -6577,6 +6584,7 @@ export interface operations {
                     quiet: boolean;
                     note: string | null;
                     same_as?: string | null;
+                    surface?: string | null;
                     version?: number | null;
                     type?: string | null;
                     tier?: string | null;

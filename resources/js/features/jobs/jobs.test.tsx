@@ -7,6 +7,7 @@ import userEvent from '@testing-library/user-event';
 import { useLocation } from 'react-router';
 import { describe, expect, it } from 'vitest';
 import { AreaDrawer } from './components/AreaDrawer';
+import { FiguresDrawer } from './components/FiguresDrawer';
 import { Grid } from './components/Grid';
 import { QuickType } from './components/QuickType';
 import { RosterPreview } from './components/RosterPreview';
@@ -42,6 +43,8 @@ function group(change: Partial<Schemas['GridGroup']> = {}): Schemas['GridGroup']
         own_tier: false,
         painter: null,
         own_painter: false,
+        scheme: null,
+        own_scheme: false,
         may_assign: true,
         version: 1,
     };
@@ -156,6 +159,35 @@ describe('the grid', () => {
         const names = screen.getAllByRole('rowheader').map((head) => head.textContent);
         expect(names[0]).toContain('Lamplighters');
         expect(names[1]).toContain('leader');
+    });
+
+    it('shows which scheme the figures have that alternate, and one row of them as the unit', () => {
+        const schemes = [
+            { id: 1, name: 'Port Ember', common: true },
+            { id: 2, name: 'White shields', common: false },
+        ];
+        const white = group({ key: '1-b' });
+        white.figures = white.figures.map((figure) => ({ ...figure, id: figure.id + 10, scheme: 2, own_scheme: true }));
+        render(<Grid grid={grid([unit({ groups: [group(), white] })])} job={{ ...job, schemes }} />, signedIn);
+        expect(screen.getAllByText('White shields')).toHaveLength(1);
+        expect(screen.getAllByText('Lamplighters')).toHaveLength(1);
+    });
+
+    it('gives schemes in turn, and one figure its own', async () => {
+        const schemes = [
+            { id: 1, name: 'Port Ember', common: true },
+            { id: 2, name: 'White shields', common: false },
+        ];
+        const sent = answering(() => [200, grid([unit()])]);
+        render(<FiguresDrawer job={{ ...job, schemes }} unit={unit()} group={group()} onClose={() => undefined} />, signedIn);
+        await userEvent.click(screen.getByLabelText('Schemes in turn'));
+        await userEvent.click((await screen.findAllByTitle('Port Ember')).at(-1) as HTMLElement);
+        await userEvent.click(await screen.findByTitle('White shields'));
+        await userEvent.click(screen.getByRole('button', { name: 'Give them in turn' }));
+        await waitFor(() => expect(sent.filter((one) => one.method === 'PATCH')).toHaveLength(1));
+        expect(sent.find((one) => one.method === 'PATCH')).toMatchObject({
+            body: { schemes: [1, 2], figures: [{ id: 1 }, { id: 2 }] },
+        });
     });
 
     it('offers no retired tier', async () => {

@@ -17,6 +17,8 @@ interface AreaPlace {
 interface Change {
     tier?: string;
     painter_id?: number | null;
+    /** Of several, each figure takes one in turn. */
+    schemes?: number[];
 }
 
 /** Changes of the grid. Each answers with the whole grid as it is after it, so that totals follow at once. */
@@ -42,7 +44,7 @@ export function useAssign(job: number) {
         },
     });
     /** Null: the unit itself, and with it every figure that has nothing of its own. */
-    const assign = (unit: Unit, figures: readonly Figure[] | null, wanted: Change) =>
+    const assign = (unit: Unit, figures: readonly Figure[] | null, { schemes, ...wanted }: Change) =>
         change.mutate(() =>
             figures === null
                 ? unwrap(
@@ -53,7 +55,11 @@ export function useAssign(job: number) {
                   )
                 : unwrap(
                       api.PATCH('/api/figures', {
-                          body: { figures: figures.map(({ id, version }) => ({ id, version })), ...wanted },
+                          body: {
+                              figures: figures.map(({ id, version }) => ({ id, version })),
+                              ...wanted,
+                              ...(schemes === undefined ? {} : { schemes }),
+                          },
                       }),
                   ),
         );
@@ -63,6 +69,7 @@ export function useAssign(job: number) {
         tier: (unit: Unit, figures: readonly Figure[] | null, tier: string) => assign(unit, figures, { tier }),
         painter: (unit: Unit, figures: readonly Figure[] | null, painter: number | null) =>
             assign(unit, figures, { painter_id: painter }),
+        schemes: (unit: Unit, figures: readonly Figure[], schemes: number[]) => assign(unit, figures, { schemes }),
         scheme: (unit: Unit, scheme: number | null) =>
             change.mutate(() =>
                 unwrap(

@@ -26,6 +26,8 @@ export interface AreaDraft {
     note: string;
     /** Area whose colours it takes, but for what it says itself; empty: none. */
     same_as: string;
+    /** What the area is in this scheme; empty: as its figure type has it. */
+    surface: string;
 }
 
 function rungOf({ role, mix, cover, coats }: RungDraft): RungDraft {
@@ -43,6 +45,7 @@ export function draftOf(area: Area): AreaDraft {
         quiet: area.quiet,
         note: area.note,
         same_as: area.same_as,
+        surface: area.surface_here,
     };
 }
 
@@ -57,6 +60,7 @@ export function newArea(area: string): AreaDraft {
         quiet: false,
         note: '',
         same_as: '',
+        surface: '',
     };
 }
 

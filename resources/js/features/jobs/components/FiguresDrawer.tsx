@@ -3,7 +3,8 @@ import { useSession } from '@features/session';
 import { minutes } from '@shared/format';
 import { LinkButton } from '@shared/LinkButton';
 import { StateWord } from '@shared/StateWord';
-import { Drawer } from 'antd';
+import { Button, Drawer, Select } from 'antd';
+import { useState } from 'react';
 import { useAssign } from '../useAssign';
 import { PainterSelect } from './PainterSelect';
 import { TierSelect } from './TierSelect';
@@ -20,6 +21,8 @@ export function FiguresDrawer({ job, unit, group, onClose }: Props) {
     const { user } = useSession();
     const assign = useAssign(job.id);
     const mayAssign = user.role === 'lead';
+    const schemes = job.schemes.map((scheme) => ({ value: scheme.id, label: scheme.name }));
+    const common = job.schemes.find((scheme) => scheme.common)?.id ?? null;
     return (
         <Drawer open onClose={onClose} size={560} title={unit.name} mask={false}>
             <p>
@@ -28,6 +31,18 @@ export function FiguresDrawer({ job, unit, group, onClose }: Props) {
             <p>
                 <LinkButton to={`/jobs/${job.id}/bench/${group.key}`}>Bench sheet of these figures</LinkButton>
             </p>
+            {schemes.length > 1 && mayAssign && (
+                <InTurn
+                    schemes={schemes}
+                    onGive={(chosen) =>
+                        assign.schemes(
+                            unit,
+                            group.figures.filter((figure) => figure.may_assign),
+                            chosen,
+                        )
+                    }
+                />
+            )}
             <table className="list">
                 <thead>
                     <tr>
@@ -37,6 +52,7 @@ export function FiguresDrawer({ job, unit, group, onClose }: Props) {
                         <th scope="col">Stands</th>
                         <th scope="col">Tier</th>
                         <th scope="col">Painter</th>
+                        {schemes.length > 1 && <th scope="col">Scheme</th>}
                     </tr>
                 </thead>
                 <tbody>
@@ -66,10 +82,47 @@ export function FiguresDrawer({ job, unit, group, onClose }: Props) {
                                     onChange={(painter) => assign.painter(unit, [figure], painter)}
                                 />
                             </td>
+                            {schemes.length > 1 && (
+                                <td>
+                                    <Select
+                                        size="small"
+                                        aria-label={`Scheme of figure ${figure.number}`}
+                                        value={figure.scheme ?? common}
+                                        disabled={!mayAssign || !figure.may_assign}
+                                        options={schemes}
+                                        onChange={(scheme) => assign.schemes(unit, [figure], [scheme])}
+                                    />
+                                </td>
+                            )}
                         </tr>
                     ))}
                 </tbody>
             </table>
         </Drawer>
+    );
+}
+
+interface InTurnProps {
+    schemes: readonly { value: number; label: string }[];
+    onGive: (schemes: number[]) => void;
+}
+
+/** Schemes that alternate over these figures, such as shields of two patterns. */
+function InTurn({ schemes, onGive }: InTurnProps) {
+    const [chosen, setChosen] = useState<number[]>([]);
+    return (
+        <div className="in-turn">
+            <Select
+                mode="multiple"
+                aria-label="Schemes in turn"
+                placeholder="One of these schemes in turn"
+                value={chosen}
+                options={[...schemes]}
+                onChange={setChosen}
+            />
+            <Button disabled={chosen.length < 2} onClick={() => onGive(chosen)}>
+                Give them in turn
+            </Button>
+        </div>
     );
 }

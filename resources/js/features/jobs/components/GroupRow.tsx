@@ -18,10 +18,9 @@ interface Props {
 
 /** Whether these figures are the unit itself, or some of it that are painted otherwise. */
 export function isUnitItself(unit: Schemas['GridUnit'], group: Schemas['GridGroup']): boolean {
-    return (
-        group.figures.some((figure) => !figure.own_tier) &&
-        group.figures.length === Math.max(...unit.groups.map((one) => one.figures.length))
-    );
+    const most = Math.max(...unit.groups.map((one) => one.figures.length));
+    const largest = unit.groups.find((one) => one.figures.length === most && one.figures.some((figure) => !figure.own_tier));
+    return largest === group;
 }
 
 function who(group: Schemas['GridGroup']): string {
@@ -53,6 +52,7 @@ export function GroupRow({ unit, group, job, surfaces, onArea, onFigures }: Prop
                     </b>
                 </button>
                 {itself && unit.note !== '' && <small>{unit.note}</small>}
+                {first?.own_scheme === true && <small>{job.schemes.find((scheme) => scheme.id === first.scheme)?.name}</small>}
                 {itself && job.schemes.length > 1 && (
                     <Select
                         size="small"

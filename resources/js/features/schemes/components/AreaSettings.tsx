@@ -35,6 +35,19 @@ export function AreaSettings({ scheme, draft, isNew, onChange }: Props) {
                 {(id) => <Select id={id} value={draft.turn} options={turns} onChange={(turn) => onChange({ turn })} />}
             </Field>
             {!isNew && <HeldFor scheme={scheme} draft={draft} onChange={onChange} />}
+            <Field label="In this scheme it is">
+                {(id) => (
+                    <Select
+                        id={id}
+                        value={draft.surface}
+                        options={[
+                            { value: '', label: 'what its figure type says' },
+                            ...scheme.surfaces.map((surface) => ({ value: surface.key, label: surface.name })),
+                        ]}
+                        onChange={(surface) => onChange({ surface })}
+                    />
+                )}
+            </Field>
             <TextField label="Note" value={draft.note} onChange={(note) => onChange({ note })} />
             {draft.rungs.length > 0 && <SwatchLine draft={draft} />}
         </section>

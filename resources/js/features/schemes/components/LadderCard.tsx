@@ -32,6 +32,7 @@ export const LadderCard = memo(function LadderCard({ scheme, area, isOpen, onOpe
                 </h2>
                 <p>
                     {area.surface_name.toLowerCase()}
+                    {area.surface_here !== '' && ' in this scheme'}
                     {area.span > 0 && area.asked !== null && ` · span ${Math.round(area.span)} of ${area.asked} asked`}
                     {area.inherited && ` · as ${area.of_scheme}`}
                     {area.same_as !== '' && ` · same as ${area.same_as}`}

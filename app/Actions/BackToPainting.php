@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Jobs;
+namespace App\Actions;
 
 use App\Models\Check;
 use App\Models\Figure;
