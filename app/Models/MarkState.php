@@ -14,6 +14,7 @@ enum MarkState: string
     case Waived = 'waived';
     case NotOnFigure = 'not-on-figure';
     case Unreachable = 'unreachable';
+    case NotNeeded = 'not-needed';
     case TakenBack = 'taken-back';
 
     /** Null: it was done, or nothing is said of it any more. */

@@ -11,6 +11,8 @@ enum Excuse: string
     case Waived = 'waived';
     case NotOnFigure = 'not-on-figure';
     case Unreachable = 'unreachable';
+    /** Of a use that is done only if it is needed. */
+    case NotNeeded = 'not-needed';
 
     public function words(): string
     {
@@ -19,6 +21,7 @@ enum Excuse: string
             self::Waived => 'left out by agreement',
             self::NotOnFigure => 'not on this figure',
             self::Unreachable => 'cannot be reached',
+            self::NotNeeded => 'not needed',
         };
     }
 
@@ -31,7 +34,7 @@ enum Excuse: string
     {
         return match ($this) {
             self::Later => [Answer::NotDone],
-            self::Waived => [Answer::Holds, Answer::NotDone],
+            self::Waived, self::NotNeeded => [Answer::Holds, Answer::NotDone],
             self::NotOnFigure => [Answer::NotOnFigure, Answer::NotDone],
             self::Unreachable => [Answer::Unreachable, Answer::NotDone],
         };

@@ -23,6 +23,12 @@ final readonly class ComposedUse
     ) {
     }
 
+    /** @return float pieces of its material on this area: so many an area, or for each piece of its feature; 0 where it takes none */
+    public function materialPieces(): float
+    {
+        return $this->use->material->name === '' ? 0.0 : ($this->use->material->pieces ?? 1.0) * ($this->use->feature === null ? 1 : $this->area->pieces($this->use->feature)) * ($this->use->allowance->likely ?? 1.0);
+    }
+
     /** What a mark at the bench belongs to: the same place, name and degree. */
     public function key(): string
     {

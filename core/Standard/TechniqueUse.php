@@ -29,6 +29,7 @@ final readonly class TechniqueUse
         public ?string $feature = null,
         public Leeway $leeway = new Leeway,
         public ?OverAll $overAll = null,
+        public Material $material = new Material,
     ) {
         if ($coats < 1) {
             throw OutOfRange::below('coats', 1, $coats);
@@ -50,7 +51,7 @@ final readonly class TechniqueUse
     /** The same under another name. */
     public function named(string $id): self
     {
-        return new self($id, $this->techniques, $this->coats, $this->steps, $this->extent, $this->allowance, $this->cover, $this->places, $this->feature, $this->leeway, $this->overAll);
+        return new self($id, $this->techniques, $this->coats, $this->steps, $this->extent, $this->allowance, $this->cover, $this->places, $this->feature, $this->leeway, $this->overAll, $this->material);
     }
 
     public function leavesMethodOpen(): bool

@@ -14,8 +14,11 @@ final readonly class UseWords
             self::counted($use->coats, $use->leeway->coatsTo, 'coats'),
             self::counted($use->steps, $use->leeway->stepsTo, 'steps'),
             $use->places === null || $use->places === [] ? self::extent($use->extent) : implode(', ', $use->places),
+            $use->leeway->notPlaces === null || $use->leeway->notPlaces === [] ? '' : 'not '.implode(', not ', $use->leeway->notPlaces),
             $use->cover === null ? '' : 'over '.round($use->cover * 100).' % of it',
             $use->feature === null ? '' : "each {$use->feature}",
+            $use->leeway->inTurnWith === '' ? '' : "in turn with {$use->leeway->inTurnWith}, mix by mix",
+            $use->leeway->isConditional() ? "only if {$use->leeway->onlyIf}" : '',
             $use->overAll === null || $use->overAll->except === [] ? '' : 'not over '.implode(', ', $use->overAll->except),
         ];
 

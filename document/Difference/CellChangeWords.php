@@ -97,6 +97,11 @@ final readonly class CellChangeWords
         [$was, $is] = [$before->leeway, $after->leeway];
 
         return [
+            self::share($before->allowance->likely, $after->allowance->likely),
+            self::said($was->onlyIf, $is->onlyIf, 'done in any case', 'only if'),
+            self::said(implode(', ', $was->notPlaces ?? []), implode(', ', $is->notPlaces ?? []), 'no place left out', 'leaving out'),
+            self::said($was->inTurnWith, $is->inTurnWith, 'no longer in turn', 'in turn with'),
+            self::said($before->material->name, $after->material->name, 'without pieces', 'taking by the piece:'),
             self::most($was->coatsTo, $is->coatsTo, 'coats'),
             self::most($was->stepsTo, $is->stepsTo, 'steps'),
             match (true) {
@@ -105,6 +110,16 @@ final readonly class CellChangeWords
                 default => "with the note \"{$is->note}\"",
             },
         ];
+    }
+
+    private static function share(?float $was, ?float $is): string
+    {
+        return $was === $is ? '' : ($is === null ? 'reckoned for every figure' : 'reckoned for '.round($is * 100).' % of figures');
+    }
+
+    private static function said(string $was, string $is, string $none, string $words): string
+    {
+        return $was === $is ? '' : ($is === '' ? $none : "{$words} {$is}");
     }
 
     private static function most(?int $was, ?int $is, string $what): string

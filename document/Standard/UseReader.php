@@ -63,8 +63,20 @@ final readonly class UseReader
             $seen[$use->id] = true;
             $uses[] = $use;
         }
+        $this->requireTurns($uses, $at);
 
         return $uses;
+    }
+
+    /** @param  list<TechniqueUse>  $uses */
+    private function requireTurns(array $uses, string $at): void
+    {
+        foreach ($uses as $i => $use) {
+            $others = array_values(array_diff(array_column($uses, 'id'), [$use->id]));
+            if ($use->leeway->inTurnWith !== '' && ! in_array($use->leeway->inTurnWith, $others, true)) {
+                $this->refusals->refuse(UnknownReference::use($use->leeway->inTurnWith, $others, "{$at}/{$i}/in_turn_with"));
+            }
+        }
     }
 
     /** @param  UseDocument  $document */

@@ -33,6 +33,10 @@ final class DifferenceWordsTest extends TestCase
             ['/requirements/3/uses/1' => ['technique' => 'varnish', 'minutes' => 3, 'coats_to' => 3, 'note' => 'until it is even']],
             ['Rich, Whole figure: varnish up to 3 coats, with the note "until it is even"'],
         ];
+        yield 'only if it is needed, and not everywhere' => [
+            ['/requirements/3/uses/1' => ['technique' => 'varnish', 'minutes' => 3, 'only_if' => 'it shines', 'likely' => 0.5, 'not_places' => ['lenses'], 'in_turn_with' => 'prime', 'material' => 'mask']],
+            ['Rich, Whole figure: varnish reckoned for 50 % of figures, only if it shines, leaving out lenses, in turn with prime, taking by the piece: mask; −1.5 min a coat'],
+        ];
         yield 'of the whole, later and not over everything' => [
             ['/requirements/3/uses/1' => ['technique' => 'varnish', 'minutes' => 3, 'stage' => 'tidy', 'except' => ['cloth']]],
             ['Rich, Whole figure: varnish laid over all at the stage of tidy, not over cloth'],

@@ -42,6 +42,8 @@ final class StandardReaderTest extends TestCase
         yield 'one of several techniques that nothing has' => [['/requirements/1/uses/2/any_of' => ['layer', 'sponge']], 'unknown-technique', '/requirements/1/uses/2/any_of/1'];
         yield 'minutes a piece without a piece' => [['/requirements/0/uses/0/each' => 2], 'each-without-feature', '/requirements/0/uses/0/each'];
         yield 'a criterion of a use that is not there' => [['/requirements/1/criteria' => [['id' => 'lit', 'text' => 'Lit.', 'severity' => 'minor', 'uses' => ['light', 'freehand']]]], 'unknown-use', '/requirements/1/criteria/0/uses/1'];
+        yield 'a use that takes turns with one that is not there' => [['/requirements/1/uses/0/in_turn_with' => 'strokes'], 'unknown-use', '/requirements/1/uses/0/in_turn_with'];
+        yield 'a use that takes turns with itself' => [['/requirements/0/uses/0/in_turn_with' => 'prime'], 'unknown-use', '/requirements/0/uses/0/in_turn_with'];
         yield 'a reference area of an unknown surface' => [['/reference' => ['size' => 1, 'areas' => [['id' => 'a', 'surface' => 'glass', 'share' => 1]]]], 'unknown-surface', '/reference/areas/0/surface'];
     }
 

@@ -5,11 +5,22 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Bench\BenchSheets;
+use App\Actions\Composing\JobFigures;
+use App\Http\Bench\BenchSheetResource;
+use App\Http\Paints\PaintNeedsResource;
 use App\Models\BenchMark;
 use App\Models\Figure;
 use App\Models\User;
+use Core\Composition\ComposedUse;
 use Core\Plan\FigureState;
+use Document\Standard\PieceKind;
 
+/**
+ * Sheets at the bench, marks on them, and what is mixed.
+ *
+ * @phpstan-import-type BenchStep from BenchSheetResource
+ * @phpstan-import-type PaintNeeds_ from PaintNeedsResource
+ */
 final class BenchTest extends TestCase
 {
     public function test_there_is_one_sheet_for_each_unit_and_equal_composition(): void
@@ -67,6 +78,43 @@ final class BenchTest extends TestCase
         $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', $excuse + ['reason' => '']), 422, 'no-reason', '/reason');
         $this->answer($this->isla(), 'POST', '/bench-marks', $excuse + ['reason' => 'under the lamp']);
         self::assertSame('under the lamp', BenchMark::query()->where('state', 'unreachable')->firstOrFail()->reason);
+    }
+
+    public function test_what_is_asked_only_if_may_turn_out_not_to_be_needed(): void
+    {
+        $this->rewrite(PieceKind::Cell, static fn (array $cell): array => ['uses' => array_map(
+            static fn (mixed $use): mixed => is_array($use) && ($use['technique'] ?? '') === 'clean' ? ['only_if' => 'a line shows', 'material' => 'blade', 'material_pieces' => 2] + $use : $use,
+            (array) $cell['uses'],
+        )] + $cell);
+        $figure = $this->figure('1st Lamplighters', 9);
+        $clean = $this->step($this->steps($figure, $this->isla()), 'figure', 'clean');
+        self::assertSame(['a line shows', ['name' => 'blade', 'pieces' => 2]], [$clean['only_if'], $clean['material']]);
+        $say = fn (string $use): array => ['figures' => $this->seen([$figure->id], 'figure', $use), 'area' => 'figure', 'use' => $use, 'state' => 'not-needed', 'reason' => null];
+
+        $this->answer($this->isla(), 'POST', '/bench-marks', $say('clean'));
+        $mark = BenchMark::query()->where('state', 'not-needed')->firstOrFail();
+        self::assertSame(['asked only if a line shows', 'Isla Coade'], [$mark->reason, $mark->user->name]);
+        $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', $say('prime-grey')), 422, 'always-needed', '/state');
+
+        /** @var PaintNeeds_ $needs */
+        $needs = $this->answer($this->isla(), 'GET', '/paint-needs');
+        $atBench = Figure::query()->whereIn('state', [FigureState::ToPaint, FigureState::Painting])->count();
+        self::assertSame([['name' => 'blade', 'pieces' => 2 * $atBench]], array_values(array_filter($needs['materials'], static fn (array $one): bool => $one['name'] === 'blade')));
+    }
+
+    public function test_more_coats_of_a_paint_take_more_minutes_and_drying(): void
+    {
+        $ochre = (array) array_column($this->answer($this->lead(), 'GET', '/paints'), null, 'name')['Oilskin Ochre'];
+        $this->answer($this->lead(), 'PUT', '/paints/'.json_encode($ochre['id']), ['coats_middle' => 5, 'colour' => $ochre['hex']] + $ochre);
+        $base = $this->step($this->steps($this->figure('1st Lamplighters', 9), $this->isla()), 'oilskin coat', 'base');
+        $coats = $base['mixes'][0]['coats'];
+
+        self::assertSame(5, $coats, 'ochre over the middle grey of the primer');
+        self::assertSame(5, $base['dry_times']);
+        self::assertContains('paint', array_column($base['why'], 'reason'));
+        $composed = $this->app->make(JobFigures::class)->ofFigure($this->figure('1st Lamplighters', 9));
+        $asked = array_values(array_filter($composed->composition->usesOn('oilskin coat'), static fn (ComposedUse $use): bool => $use->use->id === 'base'))[0];
+        self::assertEqualsWithDelta($asked->minutes * 5 / 2, $base['minutes'], 1e-9, 'two coats were asked for');
     }
 
     public function test_who_does_not_paint_a_figure_does_not_mark_it(): void
@@ -157,19 +205,19 @@ final class BenchTest extends TestCase
         return ['left' => $one['left'], 'to_mend' => $one['to_mend'], 'may_mark' => $one['may_mark'], 'may_hand_over' => $one['may_hand_over']];
     }
 
-    /** @return list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, from: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}> */
+    /** @return list<BenchStep> */
     private function steps(Figure $figure, User $user): array
     {
         $key = $this->app->make(BenchSheets::class)->ofFigure($figure)->key;
-        /** @var array{steps: list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, from: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}>} $sheet */
+        /** @var array{steps: list<BenchStep>} $sheet */
         $sheet = $this->answer($user, 'GET', "/jobs/{$this->job()->id}/bench-sheets/{$key}");
 
         return $sheet['steps'];
     }
 
     /**
-     * @param  list<array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, from: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}>  $steps
-     * @return array{area: string, use: string, title: string, degree: string, dry: float|int, tidy: bool, caution: string|null, mixes: list<array{text: string, from: string, version: int|null, parts: list<array{hex: string}>}>, why: list<mixed>, marks: list<mixed>}
+     * @param  list<BenchStep>  $steps
+     * @return BenchStep
      */
     private function step(array $steps, string $area, string $use): array
     {

@@ -74,6 +74,20 @@ final class FigureMixes
         return $amounts;
     }
 
+    /** Coats that the paints of a use need, where one of its steps needs more than are asked for; else null. */
+    public function coatsNeeded(string $area, string $use): ?int
+    {
+        $needed = [];
+        foreach ($this->figure->composition->usesOn($area) as $composed) {
+            for ($step = 1; $composed->use->id === $use && $step <= $composed->use->steps; $step++) {
+                [$recipe] = $this->recipe($composed, $step);
+                $needed[] = $recipe === null ? null : self::coats($recipe, $composed, $this->rung($composed, $step));
+            }
+        }
+
+        return max([null, ...$needed]);
+    }
+
     /** The colour that an area is seen in from a step back, for the mosaic: a stain as it comes out over its ground. */
     public function colour(string $area): ?string
     {

@@ -35,7 +35,7 @@ final readonly class MarkSteps
             $figures = $this->locked(array_keys($mark->seen), $by);
             $sheet = $this->sheets->ofFigure($figures[0]);
             $step = $sheet->step($mark->area, $mark->use) ?? throw NotRight::at('/use', 'unknown-use', "This sheet has no step \"{$mark->use}\" on \"{$mark->area}\"; open it again, it may have changed.");
-            self::requireWords($mark);
+            self::requireWords($mark, $step);
             if ($this->isKept($mark, $figures[0])) {
                 return $sheet;
             }
@@ -85,8 +85,15 @@ final readonly class MarkSteps
         }
     }
 
-    private static function requireWords(StepMark $mark): void
+    private static function requireWords(StepMark $mark, SheetStep $step): void
     {
+        if ($mark->state === MarkState::NotNeeded) {
+            if ($step->onlyIf() === '') {
+                throw NotRight::at('/state', 'always-needed', 'This step is asked for in any case; say why it is not done.');
+            }
+
+            return;
+        }
         if ($mark->state->excuse() !== null && trim($mark->reason) === '') {
             throw NotRight::at('/reason', 'no-reason', 'A step that is not done needs a reason; write why.');
         }
@@ -101,6 +108,15 @@ final readonly class MarkSteps
         return $mark->key !== null && BenchMark::query()->where('figure_id', $figure->id)->where('request_key', $mark->key)->exists();
     }
 
+    private static function reason(StepMark $mark, SheetStep $step): string
+    {
+        return match (true) {
+            $mark->state->excuse() === null => '',
+            $mark->state === MarkState::NotNeeded && trim($mark->reason) === '' => "asked only if {$step->onlyIf()}",
+            default => $mark->reason,
+        };
+    }
+
     /** @param  non-empty-list<Figure>  $figures */
     private function append(array $figures, SheetStep $step, StepMark $mark, User $by): void
     {
@@ -108,7 +124,7 @@ final readonly class MarkSteps
         BenchMark::query()->insert(array_map(fn (Figure $figure): array => [
             'studio_id' => $this->studio->id(), 'figure_id' => $figure->id,
             'area' => $step->area, 'use' => $step->use, 'technique' => $step->technique, 'coats' => $step->coats, 'steps' => $step->steps, 'extent' => $step->extent,
-            'state' => $mark->state->value, 'reason' => $mark->state->excuse() === null ? '' : $mark->reason,
+            'state' => $mark->state->value, 'reason' => self::reason($mark, $step),
             'agreed_with' => $mark->state === MarkState::Waived ? $mark->agreedWith : '',
             'user_id' => $by->id, 'request_key' => $mark->key, 'created_at' => $now, 'updated_at' => $now,
         ], $figures));

@@ -21,17 +21,33 @@ final readonly class PaintNeeds
     ) {
     }
 
-    /** @return array<string, float> millilitres by name of the paint */
+    /** @return array{ml: array<string, float>, pieces: array<string, float>} millilitres by name of the paint, and pieces by name of what is counted */
     public function handle(): array
     {
-        $needs = [];
+        $ml = $pieces = [];
         foreach (Job::query()->where('state', JobState::Open)->orderBy('id')->get() as $job) {
-            foreach ($this->ofJob($job) as $paint => $ml) {
-                $needs[$paint] = ($needs[$paint] ?? 0.0) + $ml;
+            $alike = $this->alike($job);
+            $ml[] = $this->millilitres($job, $alike);
+            $pieces[] = self::pieces($alike);
+        }
+
+        return ['ml' => self::summed($ml), 'pieces' => self::summed($pieces)];
+    }
+
+    /**
+     * @param  list<array<string, float>>  $each
+     * @return array<string, float>
+     */
+    private static function summed(array $each): array
+    {
+        $sum = [];
+        foreach ($each as $amounts) {
+            foreach ($amounts as $name => $amount) {
+                $sum[$name] = ($sum[$name] ?? 0.0) + $amount;
             }
         }
 
-        return $needs;
+        return $sum;
     }
 
     public function why(): Why
@@ -43,8 +59,8 @@ final readonly class PaintNeeds
         );
     }
 
-    /** @return array<string, float> */
-    private function ofJob(Job $job): array
+    /** @return list<non-empty-list<ComposedFigure>> figures still at the bench, those of one sheet together */
+    private function alike(Job $job): array
     {
         /** @var array<string, non-empty-list<ComposedFigure>> $alike */
         $alike = [];
@@ -53,7 +69,35 @@ final readonly class PaintNeeds
                 $alike[$figure->sheetKey()][] = $figure;
             }
         }
-        $groups = array_values($alike);
+
+        return array_values($alike);
+    }
+
+    /**
+     * @param  list<non-empty-list<ComposedFigure>>  $groups
+     * @return array<string, float>
+     */
+    private static function pieces(array $groups): array
+    {
+        $pieces = [];
+        foreach ($groups as $group) {
+            foreach ($group[0]->composition->uses as $use) {
+                $material = $use->use->material->name;
+                if ($material !== '') {
+                    $pieces[$material] = ($pieces[$material] ?? 0.0) + $use->materialPieces() * count($group);
+                }
+            }
+        }
+
+        return $pieces;
+    }
+
+    /**
+     * @param  list<non-empty-list<ComposedFigure>>  $groups
+     * @return array<string, float>
+     */
+    private function millilitres(Job $job, array $groups): array
+    {
         $needs = [];
         foreach ($this->mixes->ofAll($job, array_map(static fn (array $group): ComposedFigure => $group[0], $groups)) as $at => $mixes) {
             foreach ($mixes->amounts(count($groups[$at])) as $batch) {

@@ -38,6 +38,12 @@ final readonly class SheetStep
         return new self($laid->area->id, $laid->use->id, $laid->technique, $laid->use->coats, $laid->use->steps, $laid->use->extent->value, $planned);
     }
 
+    /** When it is done at all; empty: always. */
+    public function onlyIf(): string
+    {
+        return $this->planned instanceof TidyBack ? '' : $this->planned->step->laid->use->leeway->onlyIf;
+    }
+
     /** Equal for a mark that still stands: same place, name and degree. */
     public function key(): string
     {

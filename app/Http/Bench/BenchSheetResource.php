@@ -15,6 +15,7 @@ use App\Http\Shared\WhyShape;
 use App\Models\MarkState;
 use App\Models\User;
 use Core\Composition\ComposedCriterion;
+use Core\Composition\ComposedUse;
 use Core\Plan\FigureState;
 use Core\Sequence\Constraint;
 use Core\Sequence\PlannedStep;
@@ -60,6 +61,9 @@ use Core\Standard\UseWords;
  *   note: string,
  *   minutes: float,
  *   dry: float,
+ *   dry_times: int,
+ *   only_if: string,
+ *   material: array{name: string, pieces: float}|null,
  *   messy: bool,
  *   tidy: bool,
  *   caution: string|null,
@@ -83,6 +87,9 @@ use Core\Standard\UseWords;
  *   note: string,
  *   minutes: float,
  *   dry: float,
+ *   dry_times: int,
+ *   only_if: string,
+ *   material: array{name: string, pieces: float}|null,
  *   messy: bool,
  *   tidy: bool,
  *   caution: string|null,
@@ -134,7 +141,7 @@ final readonly class BenchSheetResource extends Resource
             'type' => ['id' => $first->unit->figure_type_id, 'name' => $first->type->name],
             'tier' => $this->sheet->standard->tier($first->figure->tier)->name,
             'standard' => "{$this->sheet->standard->name} {$this->sheet->standard->version}",
-            'minutes' => $first->composition->minutes,
+            'minutes' => array_sum(array_map($this->minutes(...), $first->composition->uses)),
             'caution' => Caution::ALWAYS,
             'undecided' => $first->composition->undecided,
             'figures' => array_map($this->figure(...), $this->sheet->figures),
@@ -198,8 +205,11 @@ final readonly class BenchSheetResource extends Resource
             'group' => $technique->group->value,
             'degree' => UseWords::degree($planned->step->laid->use),
             'note' => $planned->step->laid->use->leeway->note,
-            'minutes' => $planned->step->laid->minutes,
+            'minutes' => $this->minutes($planned->step->laid),
             'dry' => $technique->dryMinutes,
+            'dry_times' => $this->coats($planned->step->laid) * $planned->step->laid->use->steps,
+            'only_if' => $step->onlyIf(),
+            'material' => self::material($planned->step->laid),
             'messy' => $technique->messy,
             'tidy' => false,
             'caution' => Caution::on($technique->group, $technique->handling->caution),
@@ -209,9 +219,39 @@ final readonly class BenchSheetResource extends Resource
             'why' => [
                 ...array_map(static fn (Constraint $constraint): array => ['reason' => $constraint->reason->value, 'sentence' => $constraint->sentence], $planned->constraints),
                 ['reason' => 'preference', 'sentence' => self::preference($planned->step)],
+                ...$this->moreCoats($planned->step->laid),
             ],
             'judged_by' => $this->judgedBy($step),
         ];
+    }
+
+    /** The larger of what the tier asks for and what the paint takes. */
+    private function coats(ComposedUse $laid): int
+    {
+        return $this->mixes->coatsNeeded($laid->area->id, $laid->use->id) ?? $laid->use->coats;
+    }
+
+    /** Its minutes hold all coats that were asked for; more coats take as much longer. */
+    private function minutes(ComposedUse $laid): float
+    {
+        return $laid->minutes * $this->coats($laid) / $laid->use->coats;
+    }
+
+    /** @return list<array{reason: string, sentence: string}> */
+    private function moreCoats(ComposedUse $laid): array
+    {
+        $coats = $this->coats($laid);
+
+        return $coats === $laid->use->coats ? [] : [[
+            'reason' => 'paint',
+            'sentence' => "The paint takes {$coats} coats over what lies under it, the tier asks for {$laid->use->coats}: minutes, drying and millilitres are reckoned for {$coats}.",
+        ]];
+    }
+
+    /** @return array{name: string, pieces: float}|null for one figure */
+    private static function material(ComposedUse $laid): ?array
+    {
+        return $laid->use->material->name === '' ? null : ['name' => $laid->use->material->name, 'pieces' => $laid->materialPieces()];
     }
 
     /** @return StepWork */
@@ -226,6 +266,9 @@ final readonly class BenchSheetResource extends Resource
             'note' => '',
             'minutes' => 0.0,
             'dry' => 0.0,
+            'dry_times' => 1,
+            'only_if' => '',
+            'material' => null,
             'messy' => false,
             'tidy' => true,
             'caution' => null,

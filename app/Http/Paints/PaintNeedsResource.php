@@ -15,12 +15,13 @@ use Core\Why as CoreWhy;
  * @phpstan-import-type Why from WhyShape
  *
  * @phpstan-type PaintNeed array{paint: string, ml: float, stock_ml: float, short: bool}
- * @phpstan-type PaintNeeds_ array{needs: list<PaintNeed>, why: Why}
+ * @phpstan-type MaterialNeed array{name: string, pieces: float}
+ * @phpstan-type PaintNeeds_ array{needs: list<PaintNeed>, materials: list<MaterialNeed>, why: Why}
  */
 final readonly class PaintNeedsResource extends Resource
 {
     /**
-     * @param  array<string, float>  $needs millilitres by name
+     * @param  array{ml: array<string, float>, pieces: array<string, float>}  $needs millilitres and pieces by name
      * @param  list<Paint>  $paints
      */
     public function __construct(
@@ -35,12 +36,19 @@ final readonly class PaintNeedsResource extends Resource
     {
         $needs = [];
         foreach ($this->paints as $paint) {
-            $ml = $this->needs[$paint->name] ?? 0.0;
+            $ml = $this->needs['ml'][$paint->name] ?? 0.0;
             if ($ml > 0) {
                 $needs[] = ['paint' => $paint->name, 'ml' => round($ml, 1), 'stock_ml' => $paint->stockMl, 'short' => $ml > $paint->stockMl];
             }
         }
 
-        return ['needs' => $needs, 'why' => $this->why->toArray()];
+        $materials = $this->needs['pieces'];
+        ksort($materials);
+
+        return [
+            'needs' => $needs,
+            'materials' => array_map(static fn (string $name, float $pieces): array => ['name' => $name, 'pieces' => ceil($pieces)], array_keys($materials), array_values($materials)),
+            'why' => $this->why->toArray(),
+        ];
     }
 }

@@ -1932,6 +1932,12 @@ export interface components {
             note: string;
             minutes: number;
             dry: number;
+            dry_times: number;
+            only_if: string;
+            material: {
+                name: string;
+                pieces: number;
+            } | null;
             messy: boolean;
             tidy: boolean;
             caution: string | null;
@@ -2434,6 +2440,10 @@ export interface components {
             pages: number;
             all: number;
         };
+        MaterialNeed: {
+            name: string;
+            pieces: number;
+        };
         MemberField: {
             name: string;
             label: string;
@@ -2595,6 +2605,7 @@ export interface components {
         };
         PaintNeeds: {
             needs: components["schemas"]["PaintNeed"][];
+            materials: components["schemas"]["MaterialNeed"][];
             why: components["schemas"]["Why"];
         };
         Person: {
@@ -3344,7 +3355,7 @@ export interface components {
             id: number;
             figure_id: number;
             /** @enum {string} */
-            state: "done" | "later" | "waived" | "not-on-figure" | "unreachable" | "taken-back";
+            state: "done" | "later" | "waived" | "not-on-figure" | "unreachable" | "not-needed" | "taken-back";
             reason: string;
             agreed_with: string;
             by: string;
@@ -3521,6 +3532,12 @@ export interface components {
             coats_to?: number;
             steps_to?: number;
             note?: string;
+            only_if?: string;
+            likely?: number;
+            not_places?: string[];
+            in_turn_with?: string;
+            material?: string;
+            material_pieces?: number;
             stage?: string;
             except?: string[];
         };
@@ -3969,7 +3986,7 @@ export interface operations {
                     area: string;
                     use: string;
                     /** @enum {string} */
-                    state: "done" | "later" | "waived" | "not-on-figure" | "unreachable" | "taken-back";
+                    state: "done" | "later" | "waived" | "not-on-figure" | "unreachable" | "not-needed" | "taken-back";
                     reason?: string | null;
                     agreed_with?: string | null;
                     key?: string | null;

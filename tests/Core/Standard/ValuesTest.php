@@ -16,6 +16,7 @@ use Core\Standard\EachWithoutFeature;
 use Core\Standard\Extent;
 use Core\Standard\FaultLimits;
 use Core\Standard\Judging;
+use Core\Standard\Leeway;
 use Core\Standard\LiesOn;
 use Core\Standard\Opacity;
 use Core\Standard\OutOfRange;
@@ -100,6 +101,10 @@ final class ValuesTest extends TestCase
         yield 'steps on upper parts' => [new TechniqueUse('u', ['t'], 1, 3, Extent::Upper), '3 steps, upper parts only'];
         yield 'places stand for the extent' => [new TechniqueUse('u', ['t'], extent: Extent::Focal, places: ['brow', 'nose']), 'brow, nose'];
         yield 'a share' => [new TechniqueUse('u', ['t'], cover: 0.75), 'over 75 % of it'];
+        yield 'not everywhere, and only if it is needed' => [
+            new TechniqueUse('u', ['t'], extent: Extent::Upper, leeway: new Leeway(onlyIf: 'the steps are too stark', notPlaces: ['round the eyes'], inTurnWith: 'strokes')),
+            'upper parts only, not round the eyes, in turn with strokes, mix by mix, only if the steps are too stark',
+        ];
         yield 'pieces' => [new TechniqueUse('u', ['t'], feature: 'eye'), 'each eye'];
     }
 

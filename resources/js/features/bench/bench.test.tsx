@@ -73,6 +73,24 @@ describe('the step in hand', () => {
         await waitFor(() => expect(sent[0]?.body).toMatchObject({ figures: [{ id: 20, seen: 520 }], state: 'taken-back' }));
     });
 
+    it('says how often it dries and what it takes by the piece', () => {
+        render(<Current sheet={sheet()} step={step({ material: { name: 'tuft', pieces: 3 } })} onMoved={() => undefined} />, [
+            [['session'], session()],
+        ]);
+        expect(screen.getByText('dry after 10 min, 2 times')).toBeTruthy();
+        expect(screen.getByText('3 × tuft a figure, 6 for all')).toBeTruthy();
+        expect(screen.queryByRole('button', { name: 'Not needed' })).toBeNull();
+    });
+
+    it('may turn out not to be needed, by one press, where it is asked only if', async () => {
+        const sent = answering(() => [200, sheet()]);
+        render(<Current sheet={sheet()} step={step({ only_if: 'the steps are too stark' })} onMoved={() => undefined} />, [
+            [['session'], session()],
+        ]);
+        await userEvent.click(screen.getByRole('button', { name: 'Not needed' }));
+        await waitFor(() => expect(sent[0]?.body).toMatchObject({ figures: [{ id: 20 }, { id: 30 }], state: 'not-needed' }));
+    });
+
     it('is excused only with a reason', async () => {
         const sent = answering(() => [200, sheet()]);
         render(<Current sheet={sheet()} step={step()} onMoved={() => undefined} />, [[['session'], session()]]);

@@ -110,74 +110,84 @@ function Need({ need }: { need: Schemas['PaintNeed'] | undefined }) {
 function PaintTable({ paints, onOpen, onSubstitute }: TableProps) {
     const needs = useQuery(needsOptions());
     const why = needs.data?.why;
+    const materials = needs.data?.materials ?? [];
     return (
-        <table className="list paint-table">
-            <thead>
-                <tr>
-                    <th scope="col">Paint</th>
-                    <th scope="col">Kind</th>
-                    <th scope="col">Hex</th>
-                    <th scope="col" className="number paint-wide">
-                        L*, a*, b*
-                    </th>
-                    <th scope="col" className="paint-wide">
-                        Coats on dark, middle, light
-                    </th>
-                    <th scope="col" className="number">
-                        Left
-                    </th>
-                    <th scope="col" className="number">
-                        Running jobs take {why !== undefined && <Why why={why} about="what running jobs take" />}
-                    </th>
-                    <th scope="col">
-                        <span className="unseen">What can be done</span>
-                    </th>
-                </tr>
-            </thead>
-            <tbody>
-                {paints.map((paint) => (
-                    <tr key={paint.id}>
-                        <td>
-                            <Swatch hex={paint.hex} />{' '}
-                            {onOpen === null ? (
-                                <b>{paint.name}</b>
-                            ) : (
-                                <button type="button" className="link-button" onClick={() => onOpen(paint)}>
-                                    {paint.name}
-                                </button>
-                            )}
-                        </td>
-                        <td>
-                            {paint.kind}
-                            {paint.opacity !== 'opaque' && `, ${paint.opacity}`}
-                        </td>
-                        <td>{paint.hex}</td>
-                        <td className="number paint-wide">{paint.lab.map((each) => Math.round(each)).join(', ')}</td>
-                        <td className="paint-wide">
-                            {paint.opacity === 'opaque' ? `${paint.coats_dark}, ${paint.coats_middle}, ${paint.coats_light}` : ''}
-                        </td>
-                        <td className="number">
-                            {paint.stock_ml === 0 && <span aria-hidden="true">▲ </span>}
-                            {paint.stock_ml === 0 ? 'none' : `${paint.stock_ml} of ${paint.ml} ml`}
-                        </td>
-                        <td className="number">
-                            <Need need={needs.data?.needs.find((one) => one.paint === paint.name)} />
-                        </td>
-                        <td>
-                            {onSubstitute !== null && (
-                                <button
-                                    type="button"
-                                    className="link-button"
-                                    aria-label={`Find a substitute for ${paint.name}`}
-                                    onClick={() => onSubstitute(paint)}
-                                >
-                                    Substitute
-                                </button>
-                            )}
-                        </td>
+        <>
+            {materials.length > 0 && (
+                <p className="materials">
+                    Running jobs take by the piece: {materials.map((one) => `${one.pieces} × ${one.name}`).join(', ')}.
+                </p>
+            )}
+            <table className="list paint-table">
+                <thead>
+                    <tr>
+                        <th scope="col">Paint</th>
+                        <th scope="col">Kind</th>
+                        <th scope="col">Hex</th>
+                        <th scope="col" className="number paint-wide">
+                            L*, a*, b*
+                        </th>
+                        <th scope="col" className="paint-wide">
+                            Coats on dark, middle, light
+                        </th>
+                        <th scope="col" className="number">
+                            Left
+                        </th>
+                        <th scope="col" className="number">
+                            Running jobs take {why !== undefined && <Why why={why} about="what running jobs take" />}
+                        </th>
+                        <th scope="col">
+                            <span className="unseen">What can be done</span>
+                        </th>
                     </tr>
-                ))}
-            </tbody>
-        </table>
+                </thead>
+                <tbody>
+                    {paints.map((paint) => (
+                        <tr key={paint.id}>
+                            <td>
+                                <Swatch hex={paint.hex} />{' '}
+                                {onOpen === null ? (
+                                    <b>{paint.name}</b>
+                                ) : (
+                                    <button type="button" className="link-button" onClick={() => onOpen(paint)}>
+                                        {paint.name}
+                                    </button>
+                                )}
+                            </td>
+                            <td>
+                                {paint.kind}
+                                {paint.opacity !== 'opaque' && `, ${paint.opacity}`}
+                            </td>
+                            <td>{paint.hex}</td>
+                            <td className="number paint-wide">{paint.lab.map((each) => Math.round(each)).join(', ')}</td>
+                            <td className="paint-wide">
+                                {paint.opacity === 'opaque'
+                                    ? `${paint.coats_dark}, ${paint.coats_middle}, ${paint.coats_light}`
+                                    : ''}
+                            </td>
+                            <td className="number">
+                                {paint.stock_ml === 0 && <span aria-hidden="true">▲ </span>}
+                                {paint.stock_ml === 0 ? 'none' : `${paint.stock_ml} of ${paint.ml} ml`}
+                            </td>
+                            <td className="number">
+                                <Need need={needs.data?.needs.find((one) => one.paint === paint.name)} />
+                            </td>
+                            <td>
+                                {onSubstitute !== null && (
+                                    <button
+                                        type="button"
+                                        className="link-button"
+                                        aria-label={`Find a substitute for ${paint.name}`}
+                                        onClick={() => onSubstitute(paint)}
+                                    >
+                                        Substitute
+                                    </button>
+                                )}
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </>
     );
 }

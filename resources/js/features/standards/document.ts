@@ -107,6 +107,9 @@ export function tidied(cell: CellDoc): CellDoc {
         .filter((one) => one.uses.length > 0);
     return {
         ...cell,
+        uses: cell.uses.map((use) =>
+            use.in_turn_with === undefined || names.includes(use.in_turn_with) ? use : without(use, 'in_turn_with'),
+        ),
         ...(criteria === undefined ? {} : { criteria }),
         ...(menu === undefined ? {} : { menu }),
     };

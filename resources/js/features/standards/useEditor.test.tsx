@@ -13,6 +13,7 @@ function editor(surface: string, onChange = vi.fn()) {
             document={draft().document}
             surface={surface}
             use={{ technique: 'base', stage: 'light' }}
+            others={['strokes']}
             features={[]}
             errors={() => undefined}
             onChange={onChange}
@@ -28,6 +29,17 @@ describe('a use that is written', () => {
         fireEvent.mouseDown(screen.getByLabelText('Not over'));
         fireEvent.click(await screen.findByText('Marking'));
         expect(onChange).toHaveBeenCalledWith({ technique: 'base', stage: 'light', except: ['marking'] });
+    });
+
+    it('takes turns with another, and leaves places out', async () => {
+        const onChange = editor('cloth');
+        fireEvent.mouseDown(screen.getByLabelText('In turn with'));
+        fireEvent.click(await screen.findByTitle('strokes'));
+        expect(onChange).toHaveBeenCalledWith({ technique: 'base', stage: 'light', in_turn_with: 'strokes' });
+        const places = screen.getByLabelText('Places it leaves out');
+        fireEvent.change(places, { target: { value: 'round the eyes' } });
+        fireEvent.keyDown(places, { key: 'Enter', keyCode: 13 });
+        expect(onChange).toHaveBeenCalledWith({ technique: 'base', stage: 'light', not_places: ['round the eyes'] });
     });
 
     it('of an area is kept off nothing', () => {

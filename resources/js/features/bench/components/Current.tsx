@@ -19,6 +19,12 @@ function placeOf(step: Schemas['BenchStep']): string {
     return step.surface === 'whole' ? 'on the whole figure' : step.tidy ? `the ${step.area}` : `on the ${step.area}`;
 }
 
+/** What a step takes by the piece, for one figure and for all of the sheet. */
+function materialOf(material: { name: string; pieces: number }, figures: number): string {
+    const each = `${material.pieces} × ${material.name} a figure`;
+    return figures > 1 ? `${each}, ${Math.ceil(material.pieces * figures)} for all` : each;
+}
+
 /** The step in hand, large: what, where, with what, and the marks. */
 export function Current({ sheet, step, onMoved }: Props) {
     const bench = useBench(sheet.job.id, sheet.key);
@@ -48,17 +54,11 @@ export function Current({ sheet, step, onMoved }: Props) {
             <div className="current-body">
                 <div>
                     {step.degree !== '' && <p className="current-degree">{step.degree}</p>}
-                    {(step.thinning !== '' || step.tool !== '') && (
-                        <p className="current-handling">{[step.thinning, step.tool].filter((word) => word !== '').join(' · ')}</p>
-                    )}
+                    <Handling step={step} />
                     {step.mixes.map((mix) => (
                         <MixLine key={mix.step} sheet={sheet} step={step} mix={mix} />
                     ))}
-                    <p className="current-times">
-                        {step.minutes > 0 && <span>{fewMinutes(step.minutes)} min a figure</span>}
-                        {step.dry > 0 && <span>dry after {step.dry} min</span>}
-                        {step.messy && <span>messy</span>}
-                    </p>
+                    <Times sheet={sheet} step={step} />
                 </div>
                 <div className="current-notes">
                     {step.judged_by.length > 0 && (
@@ -144,6 +144,17 @@ export function Current({ sheet, step, onMoved }: Props) {
                         Done on figure {next.number}
                     </Button>
                 )}
+                {step.only_if !== '' && (
+                    <Button
+                        className="big"
+                        disabled={open.length === 0}
+                        onClick={() =>
+                            bench.mark({ step, figures: open.map((figure) => figure.id), state: 'not-needed' }, onMoved)
+                        }
+                    >
+                        Not needed
+                    </Button>
+                )}
                 <Button className="big" disabled={open.length === 0} onClick={() => setExcusing(true)}>
                     Not done…
                 </Button>
@@ -163,4 +174,26 @@ export function Current({ sheet, step, onMoved }: Props) {
             )}
         </section>
     );
+}
+
+/** How long a step takes, how it dries and what it takes by the piece. */
+function Times({ sheet, step }: Omit<Props, 'onMoved'>) {
+    return (
+        <p className="current-times">
+            {step.minutes > 0 && <span>{fewMinutes(step.minutes)} min a figure</span>}
+            {step.dry > 0 && (
+                <span>
+                    dry after {step.dry} min{step.dry_times > 1 && `, ${step.dry_times} times`}
+                </span>
+            )}
+            {step.material !== null && <span>{materialOf(step.material, sheet.figures.length)}</span>}
+            {step.messy && <span>messy</span>}
+        </p>
+    );
+}
+
+/** How thin and with what. */
+function Handling({ step }: Pick<Props, 'step'>) {
+    const words = [step.thinning, step.tool].filter((word) => word !== '');
+    return words.length === 0 ? null : <p className="current-handling">{words.join(' · ')}</p>;
 }

@@ -75,7 +75,12 @@ export function StepRow({ sheet, step, isCurrent, cautionAt, onChoose }: Props) 
             </div>
             <span className="step-times">
                 {step.minutes > 0 ? `${fewMinutes(step.minutes)} min` : ''}
-                {step.dry > 0 && <small>dry {step.dry}</small>}
+                {step.dry > 0 && (
+                    <small>
+                        dry {step.dry}
+                        {step.dry_times > 1 && ` × ${step.dry_times}`}
+                    </small>
+                )}
             </span>
             <span className="step-marked">{marked === all ? '✓' : `${marked}/${all}`}</span>
             <Popover trigger="click" content={why} arrow={false} placement="bottomRight">

@@ -153,6 +153,7 @@ function renamedIn(cell: CellDoc, renamed: { from: string; to: string } | undefi
     const rename = (names: string[]) => names.map((name) => (name === renamed.from ? renamed.to : name));
     return {
         ...cell,
+        uses: cell.uses.map((use) => (use.in_turn_with === renamed.from ? { ...use, in_turn_with: renamed.to } : use)),
         ...(cell.criteria === undefined
             ? {}
             : { criteria: cell.criteria.map((one) => (one.uses === undefined ? one : { ...one, uses: rename(one.uses) })) }),

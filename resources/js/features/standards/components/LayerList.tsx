@@ -66,6 +66,7 @@ export function LayerList({ version, document, cell, said, errors, onChange }: P
                                     document={document}
                                     surface={cell.surface}
                                     use={use}
+                                    others={uses.filter((_, j) => j !== i).map(nameOfUse)}
                                     features={features}
                                     errors={(path) => errors(`uses.${i}.${path}`)}
                                     onChange={(next) =>

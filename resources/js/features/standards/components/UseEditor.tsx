@@ -14,6 +14,8 @@ interface Props {
     document: StandardDoc;
     surface: string;
     use: UseDoc;
+    /** Names of the other uses of its requirement. */
+    others: readonly string[];
     /** Features that the standard speaks of. */
     features: readonly string[];
     errors: Errors;
@@ -24,7 +26,7 @@ interface Props {
 const WHOLE = 'whole';
 
 /** The degree of one use. */
-export function UseEditor({ version, document, surface, use, features, errors, onChange }: Props) {
+export function UseEditor({ version, document, surface, use, others, features, errors, onChange }: Props) {
     const set = <K extends keyof UseDoc>(member: K, value: UseDoc[K] | undefined | '') =>
         onChange(withMember(use, member, value));
     const vocabulary = useQuery(vocabularyOptions());
@@ -67,11 +69,38 @@ export function UseEditor({ version, document, surface, use, features, errors, o
                     />
                 )}
             </Field>
+            <Field
+                label="Places it leaves out"
+                error={errors('not_places')}
+                hint="Round the eyes, inside the cape: Enter after each."
+            >
+                {(id) => (
+                    <Select
+                        id={id}
+                        mode="tags"
+                        open={false}
+                        suffix={null}
+                        value={use.not_places ?? []}
+                        onChange={(places: string[]) => set('not_places', places.length === 0 ? undefined : places)}
+                    />
+                )}
+            </Field>
             <div className="fields">
                 <MemberFields section="minutes" {...members} />
             </div>
             <div className="fields">
                 <MemberFields section="leeway" {...members} />
+                <Field label="In turn with" error={errors('in_turn_with')} hint="Mix by mix: line, strokes, next mix.">
+                    {(id) => (
+                        <Select
+                            id={id}
+                            allowClear
+                            value={use.in_turn_with ?? null}
+                            options={others.map((other) => ({ value: other, label: other }))}
+                            onChange={(other: string | null) => set('in_turn_with', other ?? undefined)}
+                        />
+                    )}
+                </Field>
             </div>
             {surface === WHOLE && (
                 <OverAll document={document} use={use} errors={errors} stages={vocabulary.data?.groups ?? []} set={set} />

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Composition;
+
+use Core\Composition\ComposedUse;
+use Core\Composition\Origin;
+use Core\Standard\Allowance;
+use Core\Standard\Area;
+use Core\Standard\Material;
+use Core\Standard\OutOfRange;
+use Core\Standard\TechniqueUse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What a use takes by the piece, and how often it is reckoned. By hand; common practice, no source. */
+final class ComposedUseTest extends TestCase
+{
+    /** @return iterable<string, array{TechniqueUse, float}> */
+    public static function pieces(): iterable
+    {
+        yield 'paint alone' => [new TechniqueUse('base', ['base']), 0.0];
+        yield 'one tuft a ground' => [new TechniqueUse('tufts', ['tufts'], material: new Material('tuft')), 1.0];
+        yield 'three tufts a ground' => [new TechniqueUse('tufts', ['tufts'], material: new Material('tuft', 3.0)), 3.0];
+        yield 'a decal for each of two marks' => [new TechniqueUse('decal', ['decal'], feature: 'mark', material: new Material('decal')), 2.0];
+        yield 'two masks for each, on half of the figures' => [new TechniqueUse('mask', ['mask'], allowance: new Allowance(likely: 0.5), feature: 'mark', material: new Material('mask', 2.0)), 2.0];
+        yield 'none where there is no such piece' => [new TechniqueUse('gem', ['gem'], feature: 'gem', material: new Material('stone')), 0.0];
+    }
+
+    #[DataProvider('pieces')]
+    public function test_pieces_are_counted(TechniqueUse $use, float $pieces): void
+    {
+        self::assertSame($pieces, (new ComposedUse(new Area('ground', 'ground', 0.1, ['mark' => 2]), $use, $use->techniques[0], 0.0, Origin::Tier))->materialPieces());
+    }
+
+    public function test_minutes_count_at_their_likely_share(): void
+    {
+        self::assertSame(12.5, (new Allowance(40, 5))->onArea(0.1875, 1.0, 0));
+        self::assertSame(2.5, (new Allowance(40, 5, likely: 0.2))->onArea(0.1875, 1.0, 0));
+    }
+
+    /** @return iterable<string, array{callable(): mixed}> */
+    public static function wrong(): iterable
+    {
+        yield 'a share of nothing' => [static fn () => new Allowance(1, likely: 0)];
+        yield 'more than all' => [static fn () => new Allowance(1, likely: 1.01)];
+        yield 'no piece' => [static fn () => new Material('tuft', 0)];
+    }
+
+    /** @param  callable(): mixed  $make */
+    #[DataProvider('wrong')]
+    public function test_what_cannot_be_is_refused(callable $make): void
+    {
+        $this->expectException(OutOfRange::class);
+        $make();
+    }
+}
