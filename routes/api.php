@@ -52,6 +52,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::post('/standards/{standardVersion}/changes', Standards\ChangeStandard::class);
     Route::post('/standards/{standardVersion}/previews', Standards\PreviewChange::class);
     Route::post('/standards/{standardVersion}/columns', Standards\ReadColumn::class);
+    Route::post('/standards/{standardVersion}/hours', Standards\SpreadHours::class);
     Route::post('/standards/{standardVersion}/undo', Standards\UndoInStandard::class);
     Route::post('/standards/{standardVersion}/redo', Standards\RedoInStandard::class);
     Route::post('/standards/{standardVersion}/in-force', Standards\PutInForce::class);

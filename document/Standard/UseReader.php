@@ -84,7 +84,7 @@ final readonly class UseReader
     {
         $techniques = $document['any_of'] ?? [$document['technique'] ?? ''];
         $this->requireTechniques($techniques, isset($document['any_of']), $at);
-        $id = $document['id'] ?? $techniques[0];
+        $id = self::nameOf($document);
         if (isset($document['each']) && ! isset($document['feature'])) {
             $this->refusals->refuse(EachWithoutFeature::ofUse($id, "{$at}/each"));
             unset($document['each']);
@@ -114,6 +114,16 @@ final readonly class UseReader
         $stage = isset($document['stage']) ? TechniqueGroup::from($document['stage']) : null;
 
         return new OverAll($stage ?? ($this->standard->hasTechnique($technique) ? $this->standard->technique($technique)->group : null), $except);
+    }
+
+    /**
+     * What a use is called: its id, else the technique that it is named after.
+     *
+     * @param  UseDocument  $document
+     */
+    public static function nameOf(array $document): string
+    {
+        return $document['id'] ?? $document['technique'] ?? $document['any_of'][0] ?? '';
     }
 
     /**

@@ -106,6 +106,7 @@ final class RoleTest extends DescribedTestCase
         'POST /standards/{standardVersion}/changes',
         'POST /standards/{standardVersion}/previews',
         'POST /standards/{standardVersion}/columns',
+        'POST /standards/{standardVersion}/hours',
         'POST /standards/{standardVersion}/undo',
         'POST /standards/{standardVersion}/redo',
         'POST /standards/{standardVersion}/in-force',

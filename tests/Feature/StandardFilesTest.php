@@ -22,7 +22,7 @@ final class StandardFilesTest extends TestCase
         $document['tiers'][1]['budget_minutes'] = 41;
         $preview = $this->upload('/standard-file-previews', (string) json_encode($document));
 
-        $preview->assertOk()->assertJsonPath('against', '2026.1')->assertJsonPath('lines.0.sentence', 'Muster: budget in minutes from 40 to 41');
+        $preview->assertOk()->assertJsonPath('against', '2026.1')->assertJsonPath('lines.0.sentence', 'Muster: budget in minutes from 28 to 41');
         self::assertSame(1, StandardVersion::query()->count());
         $this->upload('/standard-files', (string) json_encode($document), ['label' => '2027.2'])->assertCreated()->assertJsonPath('version', '2027.2');
         self::assertSame(VersionState::Draft, StandardVersion::query()->where('label', '2027.2')->firstOrFail()->state);

@@ -1503,6 +1503,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/standards/{standardVersion}/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Shows the minutes of a tier's uses as they would be with a total spread over them. */
+        post: operations["spreadHours"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/standards/{standardVersion}/in-force": {
         parameters: {
             query?: never;
@@ -2288,6 +2305,24 @@ export interface components {
         HeadAnswer: {
             contained: boolean;
             message: string;
+        };
+        Hours: {
+            before: number;
+            after: number;
+            guess: boolean;
+            uses: components["schemas"]["HoursUse"][];
+            cells: {
+                surface: string;
+                uses: components["schemas"]["UseDocument"][];
+            }[];
+            why: components["schemas"]["Why"];
+        };
+        HoursUse: {
+            area: string;
+            use: string;
+            name: string;
+            before: number;
+            after: number;
         };
         InvitationRow: {
             id: number;
@@ -7597,6 +7632,47 @@ export interface operations {
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
             422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    spreadHours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    tier: string;
+                    minutes: number;
+                    figure_type?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hours"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

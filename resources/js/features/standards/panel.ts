@@ -12,6 +12,7 @@ export type Panel =
     | { kind: 'versions' }
     | { kind: 'force' }
     | { kind: 'column'; id: string }
+    | { kind: 'hours'; id: string }
     | { kind: 'proposals' }
     | { kind: 'file' };
 
@@ -24,7 +25,8 @@ function read(search: URLSearchParams): Panel | null {
         case 'surface':
         case 'technique':
         case 'column':
-            return { kind: search.get('panel') as 'tier' | 'surface' | 'technique' | 'column', id };
+        case 'hours':
+            return { kind: search.get('panel') as 'tier' | 'surface' | 'technique' | 'column' | 'hours', id };
         case 'techniques':
         case 'schools':
         case 'versions':

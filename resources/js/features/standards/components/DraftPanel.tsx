@@ -3,6 +3,7 @@ import type { Panel } from '../panel';
 import type { useDraft } from '../useDraft';
 import { CellEditor } from './CellEditor';
 import { ColumnPanel } from './ColumnPanel';
+import { HoursPanel } from './HoursPanel';
 import type { FindingDeeds } from './FindingNote';
 import { ForcePanel } from './ForcePanel';
 import { SchoolsPanel } from './SchoolsPanel';
@@ -49,6 +50,7 @@ export function DraftPanel({ draft, panel, deeds, work, open }: Props) {
                     onChange={work.change}
                     onNext={first === null ? null : () => open({ kind: 'cell', tier: panel.id, surface: first })}
                     onPaste={() => open({ kind: 'column', id: panel.id })}
+                    onHours={() => open({ kind: 'hours', id: panel.id })}
                 />
             );
         }
@@ -75,6 +77,8 @@ export function DraftPanel({ draft, panel, deeds, work, open }: Props) {
             );
         case 'schools':
             return <SchoolsPanel draft={draft} onClose={close} />;
+        case 'hours':
+            return <HoursPanel key={panel.id} draft={draft} tier={panel.id} onClose={close} onChange={work.changeAsync} />;
         case 'column':
             return <ColumnPanel key={panel.id} draft={draft} tier={panel.id} onClose={close} onChange={work.changeAsync} />;
         case 'force':

@@ -25,9 +25,11 @@ interface Props {
     onNext: (() => void) | null;
     /** To a column pasted from a spreadsheet. */
     onPaste: () => void;
+    /** To its minutes from what a whole figure takes. */
+    onHours: () => void;
 }
 
-export function TierEditor({ draft, id, onClose, onChange, onNext, onPaste }: Props) {
+export function TierEditor({ draft, id, onClose, onChange, onNext, onPaste, onHours }: Props) {
     const stored = draft.document.tiers.find((one) => one.id === id) ?? null;
     const hand = usePiece<TierDoc>(draft, piece('tier', id), stored);
     const vocabulary = useQuery(vocabularyOptions());
@@ -64,6 +66,9 @@ export function TierEditor({ draft, id, onClose, onChange, onNext, onPaste }: Pr
             <div className="copy-deeds">
                 <button type="button" className="plain-button" onClick={onPaste}>
                     Paste its column
+                </button>
+                <button type="button" className="plain-button" onClick={onHours}>
+                    Minutes from a total
                 </button>
                 <RemovePiece draft={draft} piece={piece('tier', id)} label="Take this tier away" onChange={onChange} />
             </div>
