@@ -43,6 +43,9 @@ final readonly class SchemeRules
 
     public float $dropsPerMl;
 
+    /** Share of the standard's drying times that passes in this studio: 1 in the air of a room. */
+    public float $drying;
+
     /**
      * @param  array<string, float>  $set numbers by {@see Setting}; what is not set is as usual
      *
@@ -66,6 +69,7 @@ final readonly class SchemeRules
         $this->lightWarmth = $number(Setting::LightWarmth);
         $this->mlPerCoat = $number(Setting::MlPerCoat);
         $this->dropsPerMl = $number(Setting::DropsPerMl);
+        $this->drying = $number(Setting::Drying);
     }
 
     /** @return array<string, float> every number by its setting */
@@ -86,6 +90,7 @@ final readonly class SchemeRules
             Setting::LightWarmth->value => $this->lightWarmth,
             Setting::MlPerCoat->value => $this->mlPerCoat,
             Setting::DropsPerMl->value => $this->dropsPerMl,
+            Setting::Drying->value => $this->drying,
         ];
     }
 }

@@ -23,6 +23,7 @@ enum Setting: string
     case LightWarmth = 'light_warmth';
     case MlPerCoat = 'ml_per_coat';
     case DropsPerMl = 'drops_per_ml';
+    case Drying = 'drying';
 
     /** Of {@see \Core\Colour\ColourFamily}, without white, grey and black. */
     private const ALL_HUES = 7.0;
@@ -44,6 +45,7 @@ enum Setting: string
             self::LightWarmth => 5.0,
             self::MlPerCoat => 0.6,
             self::DropsPerMl => 20.0,
+            self::Drying => 1.0,
         };
     }
 
@@ -59,6 +61,7 @@ enum Setting: string
             self::LightWarmth => [0.0, 100.0],
             self::MlPerCoat => [0.01, 100.0],
             self::DropsPerMl => [1.0, 200.0],
+            self::Drying => [0.05, 5.0],
         };
     }
 
@@ -79,6 +82,7 @@ enum Setting: string
             self::LightWarmth => 'how far a light leans before it is warm or cold',
             self::MlPerCoat => 'millilitres of a coat on a whole foot figure, half of it lost',
             self::DropsPerMl => 'drops to the millilitre',
+            self::Drying => 'how much of the drying times of the standard passes here: 1 in the air of a room, about 0.3 under a hair dryer, more in a damp cellar',
         };
     }
 

@@ -102,6 +102,16 @@ final class BenchTest extends TestCase
         self::assertSame([['name' => 'blade', 'pieces' => 2 * $atBench]], array_values(array_filter($needs['materials'], static fn (array $one): bool => $one['name'] === 'blade')));
     }
 
+    public function test_a_studio_with_a_hair_dryer_waits_less(): void
+    {
+        $numbers = array_column($this->answer($this->lead(), 'GET', '/scheme-rules'), 'number', 'name');
+        $this->answer($this->lead(), 'PUT', '/scheme-rules', ['drying' => 0.3] + $numbers);
+        $wash = $this->step($this->steps($this->figure('1st Lamplighters', 9), $this->isla()), 'oilskin coat', 'wash');
+
+        self::assertSame(9.0, (float) $wash['dry'], 'thirty minutes in the air');
+        self::assertStringContainsString('0.3 of that', (string) json_encode($wash['why']));
+    }
+
     public function test_more_coats_of_a_paint_take_more_minutes_and_drying(): void
     {
         $ochre = (array) array_column($this->answer($this->lead(), 'GET', '/paints'), null, 'name')['Oilskin Ochre'];
@@ -156,10 +166,10 @@ final class BenchTest extends TestCase
         $this->answer($this->lead(), 'PATCH', '/figures', ['figures' => [['id' => $figure->id, 'version' => $figure->version]], 'tier' => 'guard']);
         $steps = $this->steps($figure, $this->isla());
 
-        // Cleaning and priming are the same at both tiers; the coat has two coats at both; the face gets a second coat.
+        // Cleaning and priming are the same at both tiers; the coat has two coats at both; the hands get a second coat.
         self::assertNotEmpty($this->step($steps, 'figure', 'prime-grey')['marks']);
         self::assertNotEmpty($this->step($steps, 'oilskin coat', 'base')['marks']);
-        self::assertEmpty($this->step($steps, 'face', 'base')['marks']);
+        self::assertEmpty($this->step($steps, 'hands', 'base')['marks']);
         self::assertSame($marked, BenchMark::query()->where('figure_id', $figure->id)->count(), 'marks that do not stand stay as history');
     }
 

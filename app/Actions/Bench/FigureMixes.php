@@ -74,6 +74,12 @@ final class FigureMixes
         return $amounts;
     }
 
+    /** Share of the standard's drying times that passes in this studio. */
+    public function drying(): float
+    {
+        return $this->rules->drying;
+    }
+
     /** Coats that the paints of a use need, where one of its steps needs more than are asked for; else null. */
     public function coatsNeeded(string $area, string $use): ?int
     {

@@ -24,6 +24,7 @@ use Core\Sequence\Step;
 use Core\Sequence\TidyBack;
 use Core\Standard\Caution;
 use Core\Standard\Clearances;
+use Core\Standard\Technique;
 use Core\Standard\TechniqueGroup;
 use Core\Standard\UseWords;
 
@@ -206,7 +207,7 @@ final readonly class BenchSheetResource extends Resource
             'degree' => UseWords::degree($planned->step->laid->use),
             'note' => $planned->step->laid->use->leeway->note,
             'minutes' => $this->minutes($planned->step->laid),
-            'dry' => $technique->dryMinutes,
+            'dry' => round($technique->dryMinutes * $this->mixes->drying()),
             'dry_times' => $this->coats($planned->step->laid) * $planned->step->laid->use->steps,
             'only_if' => $step->onlyIf(),
             'material' => self::material($planned->step->laid),
@@ -220,6 +221,7 @@ final readonly class BenchSheetResource extends Resource
                 ...array_map(static fn (Constraint $constraint): array => ['reason' => $constraint->reason->value, 'sentence' => $constraint->sentence], $planned->constraints),
                 ['reason' => 'preference', 'sentence' => self::preference($planned->step)],
                 ...$this->moreCoats($planned->step->laid),
+                ...$this->drying($technique),
             ],
             'judged_by' => $this->judgedBy($step),
         ];
@@ -245,6 +247,17 @@ final readonly class BenchSheetResource extends Resource
         return $coats === $laid->use->coats ? [] : [[
             'reason' => 'paint',
             'sentence' => "The paint takes {$coats} coats over what lies under it, the tier asks for {$laid->use->coats}: minutes, drying and millilitres are reckoned for {$coats}.",
+        ]];
+    }
+
+    /** @return list<array{reason: string, sentence: string}> */
+    private function drying(Technique $technique): array
+    {
+        $share = $this->mixes->drying();
+
+        return $share === 1.0 || $technique->dryMinutes <= 0 ? [] : [[
+            'reason' => 'drying',
+            'sentence' => "It dries in {$technique->dryMinutes} minutes in the air of a room; this studio reckons with {$share} of that (a number of its schemes).",
         ]];
     }
 

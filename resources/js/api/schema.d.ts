@@ -6240,6 +6240,7 @@ export interface operations {
                     light_warmth: number;
                     ml_per_coat: number;
                     drops_per_ml: number;
+                    drying: number;
                 };
             };
         };

@@ -25,7 +25,7 @@ final class SchemeRulesTest extends TestCase
 
     public function test_a_number_that_makes_no_sense_is_refused_at_its_place(): void
     {
-        foreach (['family_limit' => 1.2, 'max_step' => -1.0, 'turn_degrees' => 181.0, 'drops_per_ml' => 0.0] as $name => $number) {
+        foreach (['family_limit' => 1.2, 'max_step' => -1.0, 'turn_degrees' => 181.0, 'drops_per_ml' => 0.0, 'drying' => 0.0] as $name => $number) {
             try {
                 new SchemeRules([$name => $number]);
                 self::fail($name);
