@@ -25,6 +25,18 @@ final readonly class NumberText
         });
     }
 
+    /**
+     * A number beside the bound that it misses: with a decimal more where the two would read the same.
+     *
+     * @return array{string, string}
+     */
+    public static function beside(float $value, float $bound): array
+    {
+        $decimals = round($value) === round($bound) ? 1 : 0;
+
+        return [self::of($value, $decimals), self::of($bound, $decimals)];
+    }
+
     /** Minutes as one says them, in whole ones: 40 min, 2 h, 2 h 05. */
     public static function minutes(float $minutes): string
     {

@@ -16,14 +16,15 @@ final readonly class SchemeText
     {
         $of = $finding->arguments;
         $number = static fn (string $name): string => self::number($of[$name] ?? 0);
+        $apart = NumberText::few((float) ($of['apart'] ?? 0));
 
         return match ($finding->fault) {
-            SchemeFault::NeighboursAlike => "{$finding->area} and {$of['other']} are {$number('apart')} of L* apart, and neither a line nor a shade parts them: they run into each other. Make one lighter or darker, or line the seam.",
-            SchemeFault::OneFamily => sprintf('%s take %s of a hundred parts of what is seen from the front, over %s: the unit looks all alike.', ucfirst((string) $of['family']), self::number(100 * (float) $of['share']), self::number(100 * (float) $of['limit'])),
+            SchemeFault::NeighboursAlike => "{$finding->area} and {$of['other']} are {$apart} of L* apart, and neither a line nor a shade parts them: they run into each other. Make one lighter or darker, or line the seam.",
+            SchemeFault::OneFamily => vsprintf('%s take %s of a hundred parts of what is seen from the front, over %s: the unit looks all alike.', [ucfirst((string) $of['family']), ...NumberText::beside(100 * (float) $of['share'], 100 * (float) $of['limit'])]),
             SchemeFault::HueTurns => "{$finding->area} turns {$number('turn')}° from {$of['from']} toward {$of['toward']}. Choose that it shall, or mix its lights otherwise.",
             SchemeFault::LightsDisagree => "{$finding->area} has a {$of['is']} light and {$of['others']} the other kind: a figure stands in one light.",
             SchemeFault::AreasDiffer => "{$finding->area} of {$of['one']} and of {$of['other']} are {$number('apart')} of ΔE00 apart; in one force they are one colour.",
-            SchemeFault::SpanShort => sprintf('The figure spans %d of L* where %s asks for %s.', round((float) $of['span']), $of['tier'], $number('asked')),
+            SchemeFault::SpanShort => vsprintf('The figure spans %1$s of L* where %3$s asks for %2$s.', [...NumberText::beside((float) $of['span'], (float) $of['asked']), $of['tier']]),
             SchemeFault::ManyHues => $finding->area === ''
                 ? "The figure has {$number('many')} hues, {$of['hues']}; {$number('most')} are what the studio keeps to."
                 : "{$finding->area} has {$number('many')} hues beside the one of its base, {$of['hues']}; {$number('most')} are what the studio keeps to.",
@@ -48,7 +49,7 @@ final readonly class SchemeText
         $bound = self::number($finding->bound);
 
         return match ($finding->fault) {
-            LadderFault::SpanShort => sprintf('From the darkest step to the lightest it spans %d of L*; what draws the eye spans %s at this tier.', round($finding->is), $bound),
+            LadderFault::SpanShort => vsprintf('From the darkest step to the lightest it spans %s of L*; what draws the eye spans %s at this tier.', NumberText::beside($finding->is, $finding->bound)),
             LadderFault::ShadeNotDarker => $finding->is < 0
                 ? sprintf('This shade is %s of L* lighter than the base.', self::number(-$finding->is))
                 : "This shade is {$is} of L* darker than the base, under {$bound}: it does not show.",

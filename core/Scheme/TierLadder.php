@@ -87,22 +87,28 @@ final readonly class TierLadder
         return $this->laysMetal() ? [] : array_map(static fn (ZoneState $zone): float => $zone->colour->lightness(), $this->plate->zones ?? []);
     }
 
+    /** Whether some step of it is a light on the faces of the area, not a line or a dot alone. */
+    private function laysLight(): bool
+    {
+        $isLight = fn (int $at): bool => $this->reading->rungs[$at]->rung->role === RungRole::Light && ! $this->reading->places->isLine($at);
+
+        return array_filter($this->taken, $isLight) !== [];
+    }
+
     public function laysMetal(): bool
     {
         return array_filter($this->steps, static fn (TierStep $step): bool => $step->recipe?->hasMetal() === true) !== [];
     }
 
     /**
-     * How far its values fall short of what is asked; null where they do not. One tone alone is laid where no more is
-     * asked for, and metals are no flat colours: nothing is said of those.
+     * How far its values fall short of what is asked; null where they do not. Nothing is said where the tier asks for no
+     * light on faces, for no choice of colours would reach it then, and of metals, which are no flat colours.
      *
      * @param  float  $asked of L*
      */
     public function shortOf(float $asked): ?LadderFinding
     {
-        $painted = array_filter($this->steps, static fn (TierStep $step): bool => $step->recipe?->colour() !== null);
-
-        return count($painted) < 2 || $this->laysMetal() || $this->span >= $asked
+        return ! $this->laysLight() || $this->laysMetal() || $this->span >= $asked
             ? null
             : new LadderFinding(LadderFault::SpanShort, LadderFinding::WHOLE, null, $this->span, $asked);
     }

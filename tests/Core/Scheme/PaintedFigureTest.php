@@ -112,6 +112,9 @@ final class PaintedFigureTest extends TestCase
         self::assertNull($ladder->shortOf($ladder->span));
         self::assertSame([$ladder->span, $ladder->span + 0.1], [$ladder->shortOf($ladder->span + 0.1)?->is, $ladder->shortOf($ladder->span + 0.1)?->bound]);
         self::assertNull(self::figure('one', self::coat(), self::hat('Harbour Slate'))->ladders['hat']->shortOf(60), 'one tone is laid where no more is asked for');
+        foreach (['pinned', 'glazed', 'edged'] as $tier) {
+            self::assertNull(self::ladder(self::coat(), $tier)->shortOf(100), "{$tier}: without a light on its faces no choice of colours would reach it");
+        }
         $metal = new AreaLadder('coat', [new Rung(RungRole::Base, Paints::mix(['Old Brass' => 1])), new Rung(RungRole::Light, Paints::mix(['New Brass' => 1]), 0.3)]);
         self::assertNull(self::ladder($metal, 'one')->shortOf(60), 'a metal is no flat colour');
     }
