@@ -13,8 +13,10 @@ use App\Actions\Jobs\TakeRoster;
 use App\Actions\Jobs\Terms;
 use App\Actions\Jobs\VariedPlace;
 use App\Actions\Jobs\VaryArea;
+use App\Actions\Schemes\AcceptFinding;
 use App\Actions\Schemes\BeginScheme;
 use App\Actions\Schemes\ChangeScheme;
+use App\Actions\Schemes\FoundPlace;
 use App\Actions\Schemes\PasteRecipes;
 use App\Actions\Schemes\ReadScheme;
 use App\Actions\Schemes\SchemeBook;
@@ -37,6 +39,14 @@ use Core\Scheme\Ground;
 /** The harbour guard of Port Ember: 55 figures in seven units, some of them under way. */
 final readonly class DemoJob
 {
+    /** Findings of its colours that the lead has looked at: figure type, code, area, place, and why it is meant so. */
+    private const MEANT_SO = [
+        ['', 'areas-differ', 'face', 'Harbour master, Sea troll', 'The troll is no man; it shares the green of the kelp.'],
+        ['heron-rider', 'one-family', '', 'blues', 'A heron is slate blue; the red cloak and the pennant part rider and bird.'],
+        ['sea-troll', 'one-family', '', 'greens', 'It lives in the kelp; anchor and tusks stand out of it.'],
+        ['harbour-master', 'one-family', '', 'blues', 'The office wears blue; the waistcoat is the accent.'],
+    ];
+
     public function __construct(
         private CreateJob $jobs,
         private TakeRoster $rosters,
@@ -44,6 +54,7 @@ final readonly class DemoJob
         private BeginScheme $begin,
         private ChangeScheme $change,
         private PasteRecipes $paste,
+        private AcceptFinding $accept,
         private SchemeBook $book,
         private ReadScheme $reading,
         private StoreArea $store,
@@ -60,7 +71,7 @@ final readonly class DemoJob
         $this->rosters->handle($job, DemoSeeder::file('port-ember-roster.csv'));
         $lead = $studio->users()->where('role', Role::Lead)->firstOrFail();
         [$isla, $jory] = $studio->users()->where('role', Role::Painter)->orderBy('name')->get()->all();
-        $this->scheme($job);
+        $this->scheme($job, $lead);
         foreach (Unit::query()->where('job_id', $job->id)->orderBy('position')->get() as $unit) {
             $unit->update(['painter_id' => $unit->position < 3 || $unit->position === 6 ? $isla->id : ($unit->position === 5 ? null : $jory->id)]);
         }
@@ -69,13 +80,16 @@ final readonly class DemoJob
     }
 
     /** One scheme for the whole guard, made of the list of paints by use. */
-    private function scheme(Job $job): void
+    private function scheme(Job $job, User $lead): void
     {
         $scheme = $this->begin->handle('Harbour guard', 'Harbour guard');
         $head = new SchemeHead('Harbour guard', 'Quay Fog primer', '', Ground::OF_SKETCH, 'Gull White', 1, 1, 1, 'series', 'from above, a little left', ['face', 'lamp glass', 'helmet'], false, 'Lantern Yellow on glass and lamps only', 'Wet stone and oilskin by lamplight: cold shadows, warm lights.');
         $this->change->handle($scheme, $head, $scheme->version);
         $this->paste->handle($scheme, $this->standards->of($job->standard_version_id), DemoSeeder::file('port-ember-paints.csv'));
         $this->mend($scheme->refresh());
+        foreach (self::MEANT_SO as [$type, $code, $area, $place, $reason]) {
+            $this->accept->handle($scheme, new FoundPlace($type, $code, $area, $place), $reason, $lead);
+        }
     }
 
     /** Hard lines are mended as a lead would mend them: by the suggestion, as long as there is one. */
@@ -93,7 +107,9 @@ final readonly class DemoJob
                 }
                 $reading = $reading->withRung($suggestion->at, $suggestion->inserts, $suggestion->rung);
             }
-            $this->store->rewrite($row, $reading->area);
+            if (! $reading->area->equals($ladder)) {
+                $this->store->rewrite($row, $reading->area);
+            }
         }
     }
 

@@ -57,7 +57,7 @@ final class SchemeTest extends SchemeTestCase
     {
         $coat = $this->area($this->show('lamplighter', 'guard'), 'oilskin coat');
 
-        self::assertSame(['base', 'shade', 'light', 'light'], array_column($coat['rungs'], 'role'));
+        self::assertSame(['base', 'shade', 'light', 'light', 'light'], array_column($coat['rungs'], 'role'));
         self::assertSame('#b98a2e', $coat['rungs'][0]['hex']);
         self::assertNotSame('#3a3226', $coat['rungs'][1]['hex'], 'a wash lets the base through');
         self::assertTrue($coat['rungs'][3]['recipe']['forecast']);
@@ -71,7 +71,7 @@ final class SchemeTest extends SchemeTestCase
         $taken = fn (string $tier): array => array_column(array_filter($this->area($this->show('harbour-master', $tier), 'beard')['rungs'], static fn (array $rung): bool => $rung['taken']), 'mix');
 
         self::assertGreaterThan(count($taken('muster')), count($taken('banner')));
-        self::assertContains('Wet Stone', $taken('muster'));
+        self::assertContains('Wet Stone 1 + Lamp Black 1', $taken('muster'));
     }
 
     public function test_a_fault_is_mended_by_the_suggestion(): void
@@ -127,7 +127,7 @@ final class SchemeTest extends SchemeTestCase
         $tied = $this->scheming('PUT', "/schemes/{$scheme->id}", $this->wholeScheme($scheme, ['last_light' => 'shared', 'light' => 'Gull White', 'light_own' => 1, 'light_parts' => 1]) + ['type' => 'lamplighter', 'tier' => 'guard']);
 
         $helmet = $this->area($tied, 'helmet');
-        self::assertSame('Weir Blue 1 + Gull White 1', $helmet['rungs'][count($helmet['rungs']) - 1]['recipe']['text']);
+        self::assertSame('Cold Spray 1 + Gull White 7', $helmet['rungs'][count($helmet['rungs']) - 1]['recipe']['text'], 'half of it is the shared light');
         self::assertSame($tied['lit']['of'], $tied['lit']['taking']);
         self::assertNotSame($before, $plates());
     }
@@ -432,6 +432,7 @@ final class SchemeTest extends SchemeTestCase
     public function test_a_finding_is_accepted_with_who_and_why_and_taken_back(): void
     {
         $id = $this->scheme()->id;
+        SchemeAcceptance::query()->delete();
         $before = $this->show('heron-rider', 'guard');
         $found = array_values(array_filter($before['findings'], static fn (array $finding): bool => $finding['code'] === 'one-family'))[0];
         self::assertNull($found['accepted']);
