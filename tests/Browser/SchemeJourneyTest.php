@@ -43,6 +43,39 @@ final class SchemeJourneyTest extends BrowserTestCase
         $page->press('PDF for a client')->see('Harbour guard.pdf is saved.');
     }
 
+    public function test_a_company_differs_in_one_step_and_follows_in_the_rest(): void
+    {
+        $page = $this->page->signIn('lead@kittiwake.example')->open('/schemes')->see('Begin a scheme')->fill('Name of the scheme', 'White company')->press('Begin')->see('White company');
+        $stored = fn () => $page->await(fn (): bool => $page->find("//aside//*[@class='side-state']")->getText() === 'stored', 'It is not stored.');
+        $page->press('White company')->see('as Harbour guard')->choose('Figure type', 'Lamplighter, on foot')->see('oilskin coat')->press('Guard')->press('oilskin coat')->see('What you change here becomes a difference of White company');
+        $page->fill('What step 4 is painted with', 'Limpet')->see('differs from Harbour guard: Lantern Yellow 1 + Gull White 1');
+        $stored();
+        $this->assertAccessible('a ladder that differs');
+        $company = (string) $page->driver->getCurrentURL();
+
+        $page->open('/schemes/1?type=lamplighter&tier=guard&area=oilskin+coat')->see('Steps, in the order')->fill('What step 1 is painted with', 'Rust Buoy');
+        $stored();
+        $page->driver->get($company);
+        $page->see('Steps, in the order')->see('Limpet');
+        $page->await(fn (): bool => $page->field('What step 1 is painted with')->getAttribute('value') === 'Rust Buoy', 'The company does not follow.');
+        $page->press('as there: step 4 of Harbour guard')->dontSee('differs from Harbour guard');
+        $stored();
+
+        // The boots are the same as the coat from now on, until they are let go.
+        $page->press('boots')->see('Copy the ladder of')->choose('The same as another area', 'oilskin coat')->see('No longer the same as oilskin coat');
+        $stored();
+        $page->press('Close')->see('same as oilskin coat');
+
+        // The helmet is bare metal in this company, and one figure type differs.
+        $page->press('helmet')->see('In this scheme it is');
+        $page->click("//label[normalize-space(.)='In this scheme it is']/following-sibling::*");
+        $page->click("//*[contains(@class, 'ant-select-item-option')]//*[normalize-space(.)='Metal']");
+        $stored();
+        $page->press('Let it differ on Lamplighter')->see('Holds for Lamplighter, on foot only');
+        $stored();
+        $page->press('Close')->see('metal in this scheme')->see('differs here');
+    }
+
     public function test_a_paint_runs_out_and_its_substitute_is_taken_in_every_ladder(): void
     {
         $page = $this->page->signIn('lead@kittiwake.example')->open('/studio/paints')->see('Signal Red')->press('Signal Red')->see('A pot holds, ml');

@@ -224,7 +224,7 @@ describe('the colours of an area that differ', () => {
         const sent = answering(({ method }) => (method === 'PUT' ? [200, stored({})] : [200, { area: over, plates: [] }]));
         render(differing, known);
         expect(screen.getByText('differs from Port Ember: Gull White, 40 %')).toBeTruthy();
-        await userEvent.click(screen.getByRole('button', { name: 'Step 2 as in Port Ember' }));
+        await userEvent.click(screen.getByRole('button', { name: 'as there: step 2 of Port Ember' }));
         await waitFor(() => expect(puts(sent)).toHaveLength(1));
         expect(puts(sent)[0]).toMatchObject({ body: { rungs: [{ mix: 'Harbour Slate' }, { mix: 'Gull White' }] } });
     });
@@ -232,7 +232,7 @@ describe('the colours of an area that differ', () => {
     it('puts a step back that was left out', async () => {
         const sent = answering(({ method }) => (method === 'PUT' ? [200, stored({})] : [200, { area: over, plates: [] }]));
         render(differing, known);
-        await userEvent.click(screen.getByRole('button', { name: 'Put Bilge wash back' }));
+        await userEvent.click(screen.getByRole('button', { name: 'put back Bilge wash' }));
         await waitFor(() => expect(puts(sent)).toHaveLength(1));
         expect(puts(sent)[0]).toMatchObject({
             body: { rungs: [{ mix: 'Harbour Slate' }, { mix: 'Bilge wash', role: 'shade' }, { mix: 'Limpet' }] },

@@ -67,7 +67,7 @@ export function LadderEditor({ draft, others, shown, error, onChange, onSameAs, 
                     <small>
                         left out: {left.rung.role} {left.rung.mix}
                     </small>
-                    <Button size="small" aria-label={`Put ${left.rung.mix} back`} onClick={() => onChange(putBack(rungs, left))}>
+                    <Button size="small" aria-label={`put back ${left.rung.mix}`} onClick={() => onChange(putBack(rungs, left))}>
                         put back
                     </Button>
                 </p>

@@ -73,7 +73,7 @@ function UseDiffers(props: { use: UseDraft; shown: Schemas['SchemeArea'] | null;
             <small>
                 differs from {shown?.lies_over?.of}: {stood}
             </small>
-            <Button size="small" aria-label={`${use.use} as in ${shown?.lies_over?.of}`} onClick={() => onTake(stood)}>
+            <Button size="small" aria-label={`as there: ${use.use} of ${shown?.lies_over?.of}`} onClick={() => onTake(stood)}>
                 as there
             </Button>
         </p>

@@ -99,7 +99,7 @@ function Differs(props: { over: string; number: number; stood: RungDraft | null;
                 {stood === null ? `not in ${over}` : `differs from ${over}: ${stood.mix}, ${Math.round(stood.cover * 100)} %`}
             </small>
             {stood !== null && (
-                <Button size="small" aria-label={`Step ${number} as in ${over}`} onClick={() => onTake(stood)}>
+                <Button size="small" aria-label={`as there: step ${number} of ${over}`} onClick={() => onTake(stood)}>
                     as there
                 </Button>
             )}

@@ -53,7 +53,7 @@ export function HoursPanel({ draft, tier, onClose, onChange }: Props) {
                 all uses follow in the proportion that they have now. Nothing is changed before you take it.
             </p>
             <form
-                className="fields"
+                className="fields hours-form"
                 onSubmit={(event) => {
                     event.preventDefault();
                     spread.mutate();
