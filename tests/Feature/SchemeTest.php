@@ -20,6 +20,7 @@ use App\Models\Scheme;
 use App\Models\SchemeAcceptance;
 use App\Models\SchemeArea;
 use App\Models\SchemeNote;
+use App\Models\SchemeStep;
 use App\Models\StandardVersion;
 use App\Models\Unit;
 use Illuminate\Support\Facades\DB;
@@ -229,6 +230,19 @@ final class SchemeTest extends SchemeTestCase
         $third = Scheme::query()->where('name', 'Third company')->firstOrFail();
         self::assertSame(['helmet'], SchemeArea::query()->where('scheme_id', $third->id)->pluck('area')->all(), 'within a force only what differs');
         $this->as($this->lead(), 'POST', '/schemes', ['force' => 'Harbour guard', 'name' => 'Fourth', 'like' => 9999])->assertNotFound();
+    }
+
+    public function test_the_primer_is_said_once(): void
+    {
+        SchemeStep::query()->whereIn('use', ['prime-grey', 'zenithal'])->each(static function (SchemeStep $step): void {
+            $step->parts()->delete();
+            $step->delete();
+        });
+        self::assertSame(['Quay Fog primer', 'scheme'], [$this->mix('1st Lamplighters', 1, 'figure', 'prime-grey')['text'], $this->mix('1st Lamplighters', 1, 'figure', 'prime-grey')['from']]);
+        self::assertSame('', $this->mix('1st Lamplighters', 1, 'figure', 'zenithal')['text'], 'a second primer that nobody has named is not known');
+
+        $this->scheming('PUT', "/schemes/{$this->scheme()->id}", $this->wholeScheme($this->scheme(), ['sketch' => 'Chalk primer']));
+        self::assertSame('Chalk primer', $this->mix('1st Lamplighters', 1, 'figure', 'zenithal')['text']);
     }
 
     public function test_a_figure_type_differs_in_single_areas(): void

@@ -16,6 +16,7 @@ use Core\Scheme\StepCover;
 use Core\Scheme\TierLadder;
 use Core\Scheme\TierStep;
 use Core\Standard\Standard;
+use Core\Standard\TechniqueGroup;
 
 /** What one figure is painted with, step by step. */
 final class FigureMixes
@@ -138,7 +139,7 @@ final class FigureMixes
         if ($own !== null) {
             return [$own['recipe'], StepRecipe::OF_JOB, $own['version']];
         }
-        $recipe = $this->laid($use, $step)?->recipe;
+        $recipe = $this->laid($use, $step)->recipe ?? $this->primer($use, $step);
 
         return [$recipe, $recipe === null ? StepRecipe::OF_NOTHING : StepRecipe::OF_SCHEME, null];
     }
@@ -152,6 +153,23 @@ final class FigureMixes
         }
 
         return null;
+    }
+
+    /** A primer is said once, for the scheme: the first ground of an area takes the first, a sketch from above the second. */
+    private function primer(ComposedUse $use, int $step): ?Recipe
+    {
+        if ($this->standard->technique($use->technique)->group !== TechniqueGroup::Ground) {
+            return null;
+        }
+        $before = 0;
+        foreach ($this->figure->composition->usesOn($use->area->id) as $laid) {
+            if ($laid->use->id === $use->use->id) {
+                break;
+            }
+            $before += $this->standard->technique($laid->technique)->group === TechniqueGroup::Ground ? $laid->use->steps : 0;
+        }
+
+        return $this->scheme->primers[$before + $step - 1] ?? null;
     }
 
     private function rung(ComposedUse $use, int $step): ?ShownRung

@@ -129,13 +129,16 @@ final class SchemeBook
             $areas[$row->id] = ['scheme' => $of, 'row' => $row, 'ladder' => $one->ladder];
         }
 
+        $primed = $scheme->ground_paint_id === null ? $schemes->get($scheme->common_id ?? $scheme->id) ?? $scheme : $scheme;
+
         return new SchemeLadders(
             $scheme,
             $areas,
             new SaidLadders($said, $scheme->id, $scheme->common_id),
-            $this->ground($scheme->ground_paint_id === null ? $schemes->get($scheme->common_id ?? $scheme->id) ?? $scheme : $scheme),
+            $this->ground($primed),
             $this->light($scheme),
             $this->rules->now(),
+            array_map(fn (int $paint): Recipe => Recipe::of($this->paints->paint($paint)), array_values(array_filter([$primed->ground_paint_id, $primed->sketch_paint_id]))),
         );
     }
 

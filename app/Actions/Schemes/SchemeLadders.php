@@ -13,6 +13,7 @@ use Core\Scheme\AreaLadder;
 use Core\Scheme\Ground;
 use Core\Scheme\LadderReading;
 use Core\Scheme\OverAllPaint;
+use Core\Scheme\Recipe;
 use Core\Scheme\SaidLadder;
 use Core\Scheme\SaidLadders;
 use Core\Scheme\SchemeRules;
@@ -35,6 +36,7 @@ final class SchemeLadders
 
     /**
      * @param  array<int, array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}>  $areas of the scheme and of the common one, by row
+     * @param  list<Recipe>  $primers what it names as lying under all paint, in turn
      */
     public function __construct(
         public readonly Scheme $scheme,
@@ -43,6 +45,7 @@ final class SchemeLadders
         public readonly Ground $ground,
         public readonly ?SharedLight $light,
         public readonly SchemeRules $rules,
+        public readonly array $primers = [],
     ) {
     }
 
