@@ -72,10 +72,10 @@ final readonly class ComparisonPdf
         $version = $left->standard->version === $right->standard->version ? $left->standard->version : "{$left->standard->version} and {$right->standard->version}";
 
         return '<html><head><style>'
-            .'@page { margin: 16mm 14mm } body { font-family: "DejaVu Sans"; font-size: 8.5pt; font-weight: normal; color: #141414 }'
+            .'@page { margin: 16mm 14mm } body { font-family: '.Pdf::TYPE.'; font-size: 9.5pt; font-weight: normal; color: #141414 } h1, h2 { font-family: '.Pdf::TYPE_OF_HEADS.' }'
             .'th { font-weight: normal } th.name { font-weight: bold } h1 { font-size: 20pt; margin: 0 } h2 { font-size: 14pt; margin: 0 0 2mm } p { margin: 0 0 1mm }'
             .'table { width: 100%; border-collapse: collapse; margin-top: 5mm } th, td { border-bottom: .6pt solid #141414; padding: 2mm; vertical-align: bottom; text-align: left; width: 42% }'
-            .'th.name { width: 16%; vertical-align: top; background: #f1f1f1 } .plate { background: #9e9e9e; text-align: center; font-size: 0; line-height: 0; margin-bottom: 1.5mm } .plate img { height: 27mm } .quiet { color: #5a5a5a } tr { page-break-inside: avoid }'
+            .'th.name { width: 16%; vertical-align: top; background: #f1f1f1 } .plate { background: #9e9e9e; text-align: center; font-size: 0; line-height: 0; margin-bottom: 1.5mm; padding: .4mm 0 } .plate img { height: 27mm } .quiet { color: #5a5a5a } tr { page-break-inside: avoid }'
             .'</style></head><body><h1>'.e($title).'</h1><p class="quiet">'.e("{$this->studio}, {$left->standard->name} {$version}").'<br>Plates show how a surface comes out, in neutral colours; layers are listed from the lowest up. Hours are for a '.e($left->standard->reference->name ?? 'reference figure').'. Prices are not binding until agreed.</p>'
             .'<table><tr><th class="name"></th><th>'.$this->head($left).'</th><th>'.$this->head($right).'</th></tr>'.$rows.'</table></body></html>';
     }

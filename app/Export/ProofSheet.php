@@ -63,9 +63,9 @@ final readonly class ProofSheet
         $about = "{$studio}, {$reading->figure->type->name}, {$reading->standard->name} {$reading->standard->version}";
 
         return '<html><head><style>'
-            .'@page { margin: 14mm 12mm } body { font-family: "DejaVu Sans"; font-size: 8pt; color: #141414 } h1 { font-size: 18pt; margin: 0 } p { margin: 0 0 2mm } .quiet { color: #5a5a5a }'
-            .'table { width: 100%; border-collapse: collapse } th, td { text-align: left; vertical-align: top; padding: 1.2mm 1mm; font-weight: normal } thead th { font-weight: bold; border-bottom: .8pt solid #141414 }'
-            .'tr { page-break-inside: avoid } td.plate div { background: #9e9e9e; font-size: 0; line-height: 0 } td.plate img { width: 100% }'
+            .'@page { margin: 14mm 12mm } body { font-family: '.Pdf::TYPE.'; font-size: 9pt; color: #141414 } h1 { font-family: '.Pdf::TYPE_OF_HEADS.'; font-size: 20pt; margin: 0 } p { margin: 0 0 2mm } .quiet { color: #5a5a5a }'
+            .'table { width: 100%; border-collapse: collapse } th, td { text-align: left; vertical-align: top; padding: .8mm 1mm; font-weight: normal } thead th { font-weight: bold; border-bottom: .8pt solid #141414 }'
+            .'tr { page-break-inside: avoid } td.plate div { background: #9e9e9e; font-size: 0; line-height: 0; padding: .2mm 0 } td.plate img { width: 100% }'
             .'</style></head><body><h1>'.e($reading->scheme->name).'</h1><p class="quiet">'.e($about).'<br>Colours under D65 daylight. Mixes are forecasts; plates show how a surface comes out, not the figure itself.</p>'
             // What is to be known of it stands at the head: below the table it would have a page of its own.
             ."<table><thead><tr><th></th>{$heads}</tr></thead><tbody>{$rows}</tbody></table></body></html>";

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Export\Pdf;
 use App\Export\SvgPictures;
 use App\Models\Scheme;
 use App\Models\StandardVersion;
@@ -31,6 +32,16 @@ final class PaperTest extends TestCase
             self::assertSame($told, array_values(array_unique($told)), 'each time it is further than before');
             self::assertSame($answer, $this->answer($this->lead(), 'POST', $path, $body), 'what was drawn is kept');
         }
+    }
+
+    public function test_papers_are_set_in_the_type_of_the_application_and_signs_it_has_not_in_another(): void
+    {
+        $pdf = Pdf::of('<html><head><style>body { font-family: '.Pdf::TYPE.' } h1 { font-family: '.Pdf::TYPE_OF_HEADS.' }</style></head><body><h1>Guard</h1><p>Flaws ▲ <b>count</b></p></body></html>');
+
+        foreach (['Archivo-Regular', 'Archivo-Bold', 'ArchivoNarrow-Bold', 'DejaVuSans'] as $face) {
+            self::assertMatchesRegularExpression("~/BaseFont\\s*/\\S*{$face}~", $pdf);
+        }
+        self::assertStringContainsString('Open Font License', (string) file_get_contents(resource_path('fonts/OFL.txt')), 'its licence lies with it');
     }
 
     public function test_no_longer_is_drawn_than_was_said(): void
