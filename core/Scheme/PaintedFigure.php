@@ -34,7 +34,15 @@ final readonly class PaintedFigure
     public function isFocal(string $area): bool
     {
         return ($this->focal === [] ? $this->type->area($area)->focal ?? false : in_array($area, $this->focal, true))
-            && ($this->ladders[$area] ?? null)?->reading->area->isQuiet !== true;
+            && ($this->ladders[$area] ?? null)?->reading->area->isQuiet !== true
+            && ! $this->isOfQuietSurface($area);
+    }
+
+    private function isOfQuietSurface(string $area): bool
+    {
+        $surface = $this->type->area($area)?->area->surface;
+
+        return $surface !== null && $this->standard->hasSurface($surface) && $this->standard->surface($surface)->isQuiet;
     }
 
     /** Whether a step is a wash or a glaze: thin paint that lets through what it lies on. */

@@ -88,7 +88,7 @@ final readonly class TierLadder
     }
 
     /** Whether some step of it is a light on the faces of the area, not a line or a dot alone. */
-    private function laysLight(): bool
+    public function lightsFaces(): bool
     {
         $isLight = fn (int $at): bool => $this->reading->rungs[$at]->rung->role === RungRole::Light && ! $this->reading->places->isLine($at);
 
@@ -108,7 +108,7 @@ final readonly class TierLadder
      */
     public function shortOf(float $asked): ?LadderFinding
     {
-        return ! $this->laysLight() || $this->laysMetal() || $this->span >= $asked
+        return ! $this->lightsFaces() || $this->laysMetal() || $this->span >= $asked
             ? null
             : new LadderFinding(LadderFault::SpanShort, LadderFinding::WHOLE, null, $this->span, $asked);
     }

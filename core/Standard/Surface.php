@@ -15,6 +15,7 @@ final readonly class Surface
     /**
      * @param  string  $group of like surfaces, to look at them together; no rule reads it
      * @param  Schools  $schools choices made for this surface only
+     * @param  bool  $isQuiet whether an area of it need not reach the span of its tier by itself, though it draws the eye
      */
     public function __construct(
         public string $id,
@@ -24,6 +25,7 @@ final readonly class Surface
         public string $group = '',
         public ?PlateShape $plate = null,
         public Schools $schools = new Schools,
+        public bool $isQuiet = false,
     ) {
     }
 

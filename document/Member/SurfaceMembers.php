@@ -18,6 +18,7 @@ use Core\Standard\Surface;
  *   group?: string,
  *   plate?: string,
  *   schools?: array<string, string>,
+ *   quiet?: bool,
  * }
  */
 final readonly class SurfaceMembers
@@ -33,6 +34,7 @@ final readonly class SurfaceMembers
             Member::optional('group', Kind::text(), 'group', 'for looking at like surfaces together')->called(new Called('Group', 'words')),
             Member::optional('plate', Kind::word(PlateShape::class), 'plate', 'what its proof plate is drawn as')->called(new Called('Drawn as', 'words')),
             Member::optional('schools', SchoolMembers::kind(), 'schools', 'choices for this surface only; they go before those of the document'),
+            Member::optional('quiet', Kind::flag(), 'isQuiet', 'whether its areas need not go from dark to light as far as their tier asks')->called(new Called('Quiet: need not reach the span of its tier', 'work')),
         ]);
     }
 }

@@ -3444,6 +3444,7 @@ export interface components {
             schools?: {
                 [key: string]: string;
             };
+            quiet?: boolean;
         };
         TechniqueDocument: {
             id: string;

@@ -127,6 +127,8 @@ final class PaintedFigureTest extends TestCase
         self::assertSame([false, true, false], [$figure->isFocal('coat'), $figure->isFocal('hat'), $figure->isFocal('boots')]);
         self::assertSame([true, false], [$said->isFocal('coat'), $said->isFocal('hat')]);
         self::assertFalse(self::figure('one', self::coat(), new AreaLadder('hat', self::hat('Gull White')->rungs, isQuiet: true))->isFocal('hat'), 'wanted quiet');
+        $quiet = new PaintedFigure($figure->type, $figure->ladders, self::standard(quiet: true));
+        self::assertFalse($quiet->isFocal('hat'), 'its surface is quiet');
     }
 
     public function test_one_coat_of_stain_goes_from_dark_to_light_by_itself(): void
@@ -418,7 +420,7 @@ final class PaintedFigureTest extends TestCase
     }
 
     /** @param  array<string, string>  $schools */
-    private static function standard(array $schools = []): Standard
+    private static function standard(array $schools = [], bool $quiet = false): Standard
     {
         $technique = static fn (string $id, string $group, string $opacity, string $lies = 'all'): array => ['id' => $id, 'name' => $id, 'group' => $group, 'opacity' => $opacity, 'lies_on' => $lies];
         $uses = [
@@ -445,7 +447,7 @@ final class PaintedFigureTest extends TestCase
 
         return StandardReader::ofSound()->read([
             'format' => 'ordotype-standard/1', 'name' => 'Small', 'version' => '1',
-            'surfaces' => [['id' => 'cloth', 'name' => 'Cloth']],
+            'surfaces' => [['id' => 'cloth', 'name' => 'Cloth', 'quiet' => $quiet]],
             'techniques' => [$technique('base', 'lay-in', 'opaque'), $technique('stain', 'lay-in', 'transparent'), $technique('wash', 'shade', 'transparent'), $technique('glaze', 'shade', 'transparent', 'face'), $technique('pin', 'shade', 'transparent', 'recess'), $technique('line', 'shade', 'opaque', 'recess'), $technique('layer', 'light', 'semi', 'face'), $technique('edge', 'light', 'opaque', 'edge'), $technique('detail', 'detail', 'opaque', 'point')],
             'tiers' => $tiers,
             'requirements' => $requirements,
