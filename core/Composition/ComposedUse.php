@@ -23,6 +23,14 @@ final readonly class ComposedUse
     ) {
     }
 
+    /** Minutes where every coat and step that may be laid is laid: two to three coats take up to half as long again. */
+    public function minutesAtMost(): float
+    {
+        $leeway = $this->use->leeway;
+
+        return $this->minutes * ($leeway->coatsTo ?? $this->use->coats) / $this->use->coats * ($leeway->stepsTo ?? $this->use->steps) / $this->use->steps;
+    }
+
     /** @return float pieces of its material on this area: so many an area, or for each piece of its feature; 0 where it takes none */
     public function materialPieces(): float
     {

@@ -29,6 +29,12 @@ final readonly class Composition
         return array_values(array_filter($this->uses, static fn (ComposedUse $use): bool => $use->area->id === $area));
     }
 
+    /** Minutes with every coat and step that may be laid. */
+    public function minutesAtMost(): float
+    {
+        return array_sum(array_map(static fn (ComposedUse $use): float => $use->minutesAtMost(), $this->uses));
+    }
+
     /** Equal for two figures on which the same is painted to the same degree, and of which the same is asked. */
     public function signature(): string
     {

@@ -19,7 +19,7 @@ final readonly class UseWords
             $use->feature === null ? '' : "each {$use->feature}",
             $use->leeway->inTurnWith === '' ? '' : "in turn with {$use->leeway->inTurnWith}, mix by mix",
             $use->leeway->isConditional() ? "only if {$use->leeway->onlyIf}" : '',
-            $use->overAll === null || $use->overAll->except === [] ? '' : 'not over '.implode(', ', $use->overAll->except),
+            $use->overAll === null || $use->overAll->except === [] ? '' : 'not over '.implode(', not over ', $use->overAll->except),
         ];
 
         return implode(', ', array_filter($words, static fn (string $word): bool => $word !== ''));

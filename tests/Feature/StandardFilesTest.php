@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Standards\StandardLibrary;
 use App\Models\StandardVersion;
 use App\Models\User;
 use App\Models\VersionState;
+use Core\Standard\TechniqueUse;
+use Core\Standard\UseWords;
+use Document\Standard\UseReader;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -116,6 +120,20 @@ final class StandardFilesTest extends TestCase
         self::assertCount(17, $read['cells']);
         $cloth = current(array_filter($read['cells'], static fn (mixed $cell): bool => is_array($cell) && $cell['surface'] === 'cloth'));
         self::assertEquals(['surface' => 'cloth', 'uses' => [['technique' => 'base', 'coats' => 2], ['technique' => 'wash'], ['technique' => 'layer', 'steps' => 2]]], $cloth);
+    }
+
+    public function test_what_a_layer_says_to_people_comes_in_as_it_went_out(): void
+    {
+        $version = StandardVersion::query()->firstOrFail();
+        $uses = [
+            ['technique' => 'base', 'coats' => 2, 'coats_to' => 3, 'not_places' => ['round the eyes', 'inside the hood'], 'only_if' => 'it is thin'],
+            ['technique' => 'layer', 'steps' => 2, 'steps_to' => 4, 'in_turn_with' => 'base'],
+        ];
+        $words = array_map(static fn (TechniqueUse $use): string => UseWords::degree($use), (new UseReader($this->app->make(StandardLibrary::class)->of($version->id)))->uses($uses, ''));
+        $read = $this->answer($this->lead(), 'POST', "/standards/{$version->id}/columns", ['text' => "Cloth\tBase coat ({$words[0]}); Layer ({$words[1]})\nWhole figure\tMatt varnish (not over lens, not over metal)"]);
+
+        self::assertSame([], $read['problems']);
+        self::assertEquals([['surface' => 'cloth', 'uses' => $uses], ['surface' => 'whole', 'uses' => [['technique' => 'matt', 'except' => ['lens', 'metal']]]]], $read['cells']);
     }
 
     public function test_a_pasted_column_is_read_with_its_degrees_and_what_is_wrong_is_told_by_line(): void

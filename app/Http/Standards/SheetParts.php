@@ -53,6 +53,7 @@ use Document\Standard\StandardPieces;
  *   note: string,
  *   terms: list<string>,
  *   minutes: float,
+ *   minutes_to: float,
  *   minutes_why: WhyData,
  *   compared_with: string|null,
  * }
@@ -154,6 +155,7 @@ final readonly class SheetParts
             'note' => $terms->note,
             'terms' => HeadWords::of(TierMembers::all(), $tier),
             'minutes' => $composition->minutes,
+            'minutes_to' => $composition->minutesAtMost(),
             'minutes_why' => (new Why(
                 ['uses on the reference figure' => (string) count($composition->uses), 'minutes' => number_format($composition->minutes, 1), 'budget' => (string) $tier->budgetMinutes],
                 'For each use on each area of the reference figure: fixed + each × pieces + minutes × share × size; then the sum.',

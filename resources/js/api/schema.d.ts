@@ -1948,6 +1948,7 @@ export interface components {
             degree: string;
             note: string;
             minutes: number;
+            minutes_to: number;
             dry: number;
             dry_times: number;
             only_if: string;
@@ -3300,6 +3301,7 @@ export interface components {
             note: string;
             terms: string[];
             minutes: number;
+            minutes_to: number;
             minutes_why: components["schemas"]["Why"];
             compared_with: string | null;
         };

@@ -8,6 +8,11 @@ export function minutes(value: number): string {
     return rest === 0 ? `${Math.floor(whole / 60)} h` : `${Math.floor(whole / 60)} h ${String(rest).padStart(2, '0')}`;
 }
 
+/** Minutes that may be more: "2 h 40 to 3 h"; one number where both read the same. */
+export function minutesRange(from: number, to: number): string {
+    return minutes(from) === minutes(to) ? minutes(from) : `${minutes(from)} to ${minutes(to)}`;
+}
+
 /** A small number of minutes, where a whole one would say too little. */
 export function fewMinutes(value: number): string {
     return value >= 10 ? String(Math.round(value)) : String(Math.round(value * 10) / 10);

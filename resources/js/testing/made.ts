@@ -172,6 +172,7 @@ export function step(change: Partial<Schemas['BenchStep']> = {}): Schemas['Bench
         degree: '2 coats',
         note: '',
         minutes: 4.6,
+        minutes_to: 4.6,
         dry: 10,
         dry_times: 2,
         only_if: '',

@@ -19,6 +19,7 @@ export function sheetTier(key: string, rank: number, change: Partial<Schemas['Sh
         note: '',
         terms: ['span 40'],
         minutes: 42,
+        minutes_to: 42,
         minutes_why: why,
         compared_with: null,
         ...change,

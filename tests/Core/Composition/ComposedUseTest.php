@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Composition;
 
 use Core\Composition\ComposedUse;
+use Core\Composition\Composition;
 use Core\Composition\Origin;
 use Core\Standard\Allowance;
 use Core\Standard\Area;
+use Core\Standard\Leeway;
 use Core\Standard\Material;
 use Core\Standard\OutOfRange;
 use Core\Standard\TechniqueUse;
@@ -32,6 +34,16 @@ final class ComposedUseTest extends TestCase
     public function test_pieces_are_counted(TechniqueUse $use, float $pieces): void
     {
         self::assertSame($pieces, (new ComposedUse(new Area('ground', 'ground', 0.1, ['mark' => 2]), $use, $use->techniques[0], 0.0, Origin::Tier))->materialPieces());
+    }
+
+    public function test_minutes_have_a_range_where_coats_and_steps_have_one(): void
+    {
+        $use = static fn (TechniqueUse $use): ComposedUse => new ComposedUse(new Area('rim', 'rim', 0.02), $use, 'rim', 6.0, Origin::Tier);
+
+        self::assertSame(6.0, $use(new TechniqueUse('rim', ['rim'], coats: 2))->minutesAtMost());
+        self::assertSame(9.0, $use(new TechniqueUse('rim', ['rim'], coats: 2, leeway: new Leeway(coatsTo: 3)))->minutesAtMost());
+        self::assertSame(18.0, $use(new TechniqueUse('rim', ['rim'], coats: 2, steps: 2, leeway: new Leeway(coatsTo: 3, stepsTo: 4)))->minutesAtMost());
+        self::assertSame(15.0, (new Composition([$use(new TechniqueUse('rim', ['rim'])), $use(new TechniqueUse('light', ['rim'], coats: 2, leeway: new Leeway(coatsTo: 3)))], [], [], [], 12.0))->minutesAtMost());
     }
 
     public function test_minutes_count_at_their_likely_share(): void

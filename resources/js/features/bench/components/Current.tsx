@@ -180,7 +180,7 @@ export function Current({ sheet, step, onMoved }: Props) {
 function Times({ sheet, step }: Omit<Props, 'onMoved'>) {
     return (
         <p className="current-times">
-            {step.minutes > 0 && <span>{fewMinutes(step.minutes)} min a figure</span>}
+            {step.minutes > 0 && <span>{range(step)} min a figure</span>}
             {step.dry > 0 && (
                 <span>
                     dry after {step.dry} min{step.dry_times > 1 && `, ${step.dry_times} times`}
@@ -190,6 +190,12 @@ function Times({ sheet, step }: Omit<Props, 'onMoved'>) {
             {step.messy && <span>messy</span>}
         </p>
     );
+}
+
+/** Minutes, and how many they may become where coats or steps may be more. */
+function range(step: Schemas['BenchStep']): string {
+    const [from, to] = [fewMinutes(step.minutes), fewMinutes(step.minutes_to)];
+    return from === to ? from : `${from} to ${to}`;
 }
 
 /** How thin and with what. */

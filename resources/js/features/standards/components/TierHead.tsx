@@ -1,6 +1,6 @@
 import type { Schemas } from '@api';
 import { useSession } from '@features/session';
-import { type Currency, millimetres, minutes, money } from '@shared/format';
+import { type Currency, millimetres, minutes, minutesRange, money } from '@shared/format';
 import { SidesMark } from '@shared/SidesMark';
 import { Why } from '@shared/Why';
 import { type FindingDeeds, FindingNote } from './FindingNote';
@@ -35,7 +35,7 @@ export function TierHead({ tier, reference, findings, isOpen, onOpen, deeds }: P
                     </span>
                     <span>
                         <Why why={tier.minutes_why} about={`minutes for a ${reference} at ${tier.name}`}>
-                            {minutes(tier.minutes)}
+                            {minutesRange(tier.minutes, tier.minutes_to)}
                         </Why>{' '}
                         of {minutes(tier.budget_minutes)}
                     </span>
