@@ -19,7 +19,8 @@ final readonly class SubstitutePaint
 {
     public function __construct(
         private SchemeBook $book,
-        private StoreArea $store,
+        private Following $following,
+        private WriteLadder $write,
         private FindSubstitutes $finding,
     ) {
     }
@@ -34,8 +35,8 @@ final readonly class SubstitutePaint
         $substitute = $this->substitute($paint, $instead);
 
         return Transaction::run(function () use ($paint, $substitute, $take, $by): Substitution {
-            $touched = [];
-            foreach (Scheme::query()->with('areas.steps.parts')->orderByRaw('common_id IS NOT NULL, id')->get() as $scheme) {
+            $touched = $rows = [];
+            foreach (Scheme::query()->with('areas.steps.parts')->orderBy('id')->get() as $scheme) {
                 foreach ($scheme->areas as $row) {
                     $ladder = $this->book->ladder($row);
                     $after = $ladder->withPaint($paint->name, $substitute->paint);
@@ -44,13 +45,15 @@ final readonly class SubstitutePaint
                     }
                     $ladders = $this->book->of($scheme);
                     $touched[] = new TouchedLadder($scheme, $row->area, $row->figure_type, $ladders->reading($ladder), $ladders->reading($after));
-                    if ($take) {
-                        $this->rewrite($row, $paint, $substitute);
-                    }
+                    $rows[$scheme->force_id][] = $row->id;
                 }
                 if ($take && array_filter($touched, static fn (TouchedLadder $one): bool => $one->scheme->id === $scheme->id) !== []) {
                     $this->note($scheme, $paint, $substitute, $by);
                 }
+            }
+
+            foreach ($take ? $rows : [] as $force => $ids) {
+                $this->rewrite($force, $ids, $paint, $substitute);
             }
 
             return new Substitution($paint->name, $substitute, $touched, $take);
@@ -68,12 +71,21 @@ final readonly class SubstitutePaint
         throw NotRight::at('/instead', 'no-substitute', "\"{$instead}\" cannot stand in for {$paint->name}: it is not in stock, is not among the nearest, or does not behave as it does. Take one of the list.");
     }
 
-    /** As the row is now: what somebody else wrote meanwhile keeps standing. */
-    private function rewrite(SchemeArea $row, Paint $paint, Substitute $substitute): void
+    /**
+     * As the rows are now: what somebody else wrote meanwhile keeps standing.
+     *
+     * @param  list<int>  $ids of rows of one force
+     */
+    private function rewrite(int $force, array $ids, Paint $paint, Substitute $substitute): void
     {
-        $now = SchemeArea::query()->lockForUpdate()->whereKey($row->id)->with('steps.parts')->firstOrFail();
-        $now->increment('version');
-        $this->store->rewrite($now, $this->book->ladder($now)->withPaint($paint->name, $substitute->paint));
+        $this->following->during($force, function () use ($ids, $paint, $substitute): array {
+            foreach (SchemeArea::query()->lockForUpdate()->whereKey($ids)->with('steps.parts')->orderBy('id')->get() as $row) {
+                $row->version++;
+                $this->write->handle($row, $this->book->ladder($row)->withPaint($paint->name, $substitute->paint));
+            }
+
+            return [$ids, null];
+        });
     }
 
     private function note(Scheme $scheme, Paint $paint, Substitute $substitute, User $by): void
