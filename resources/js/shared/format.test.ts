@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { count, date, fewMinutes, instant, millimetres, minutes, money } from './format';
+import { count, date, fewMinutes, instant, millimetres, minutes, minutesRange, money } from './format';
 
 describe('numbers in words', () => {
     it.each([
@@ -12,6 +12,13 @@ describe('numbers in words', () => {
         [5582, '93 h 02'],
     ])('says %f minutes as %s', (value, words) => {
         expect(minutes(value)).toBe(words);
+    });
+
+    it('have a range only where it says more', () => {
+        expect(minutesRange(993, 1072)).toBe('16 h 33 to 17 h 52');
+        expect(minutesRange(166, 167)).toBe('2 h 46');
+        expect(minutesRange(100, 104.9)).toBe('1 h 40');
+        expect(minutesRange(100, 105)).toBe('1 h 40 to 1 h 45');
     });
 
     it('says small numbers of minutes with one decimal', () => {

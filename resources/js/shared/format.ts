@@ -8,9 +8,12 @@ export function minutes(value: number): string {
     return rest === 0 ? `${Math.floor(whole / 60)} h` : `${Math.floor(whole / 60)} h ${String(rest).padStart(2, '0')}`;
 }
 
-/** Minutes that may be more: "2 h 40 to 3 h"; one number where both read the same. */
+/** How much more is worth a second number: nobody plans by the minute. */
+const A_RANGE = 1.05;
+
+/** Minutes that may be more: "2 h 40 to 3 h"; one number where the other says nothing more. */
 export function minutesRange(from: number, to: number): string {
-    return minutes(from) === minutes(to) ? minutes(from) : `${minutes(from)} to ${minutes(to)}`;
+    return to < from * A_RANGE ? minutes(from) : `${minutes(from)} to ${minutes(to)}`;
 }
 
 /** A small number of minutes, where a whole one would say too little. */
