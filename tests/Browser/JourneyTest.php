@@ -43,7 +43,7 @@ final class JourneyTest extends BrowserTestCase
         $page->signIn('deputy@kittiwake.example')->open('/check')->click("(//a[contains(., '1st Lamplighters, figure 2')])[last()]");
         $this->passEverything();
         $page->see('Everything is answered')->press('Sign off')->see('The record is sealed')->click("//div[@role='dialog']//button[normalize-space(.)='Sign off']");
-        $page->see('Accepted')->see('Signed by Ruan Petherick')->see('kept clean for the decals')->see('rim: Rim coat, cannot be reached. the rim is painted with the unit (Isla Coade)');
+        $page->see('Accepted')->see('Signed by Ruan Petherick')->see('kept clean for the decals')->see('rim: Rim coat, 2 coats, cannot be reached. the rim is painted with the unit (Isla Coade)');
         self::assertMatchesRegularExpression('~^/records/\d+$~', $page->path());
         $page->open('/records')->see('The chain holds, 1 record');
     }

@@ -249,8 +249,8 @@ final class DraftTest extends TestCase
         Arr::set($cloth, 'uses.2.minutes', 30);
         $this->changed($draft, [$this->cell($cloth, 1)]);
         $lines = array_column($this->rows($this->answer($this->deputy(), 'GET', "/standards/{$draft->id}/difference"), 'lines'), 'sentence');
-        // Cloth is 0.34 and 0.12 of a lamplighter: 10 minutes more are 4.6.
-        self::assertSame(['Watch, Cloth: layer steps up from 1 to 2, minutes from 20 to 30; +4.6 min a lamplighter'], $lines);
+        // Cloth is 0.34 and 0.12 of a lamplighter: 18 minutes more are 8.28.
+        self::assertSame(['Watch, Cloth: layer steps up from 1 to 2, minutes from 12 to 30; +8.3 min a lamplighter'], $lines);
 
         $this->assertRefused($this->as($this->lead(), 'POST', "/standards/{$draft->id}/in-force", ['revision' => 0, 'why' => 'x']), 409, 'stale');
         $this->assertRefused($this->as($this->lead(), 'POST', "/standards/{$draft->id}/in-force", ['revision' => 1, 'why' => '']), 422, 'invalid', '/why');
