@@ -8,6 +8,7 @@ use Core\Standard\Extent;
 use Core\Standard\Standard;
 use Core\Standard\Surface;
 use Core\Standard\Technique;
+use Document\Standard\UseReader;
 
 /**
  * A column of a spreadsheet: a surface and what a tier asks of it in each line, between them a tab. It is
@@ -86,7 +87,7 @@ final readonly class ColumnText
 
                 continue;
             }
-            $id = $use['id'] ?? $use['technique'] ?? '';
+            $id = UseReader::nameOf($use);
             $number = count(array_keys($names, $id, true)) + 1;
             $names[] = $id;
             $uses[] = $number > 1 ? ['id' => "{$id}-{$number}"] + $use : $use;

@@ -37,6 +37,12 @@ final class Figure extends VersionedRow
 
     protected $casts = ['leader' => 'boolean', 'state' => FigureState::class];
 
+    /** The scheme that it is painted in: its own, else that of its unit; null: the common one of the force. */
+    public function schemeIn(Unit $unit): ?int
+    {
+        return $this->scheme_id ?? $unit->scheme_id;
+    }
+
     /** @return BelongsTo<Unit, $this> */
     public function unit(): BelongsTo
     {

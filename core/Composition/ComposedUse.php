@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Composition;
 
+use Core\Standard\Allowance;
 use Core\Standard\Area;
 use Core\Standard\TechniqueUse;
 
@@ -21,6 +22,12 @@ final readonly class ComposedUse
         public float $minutes,
         public Origin $origin,
     ) {
+    }
+
+    /** Minutes on this area, were this allowed for it. */
+    public function minutesAllowed(Allowance $allowance, float $size): float
+    {
+        return $allowance->onArea($this->area->share, $size, $this->area->pieces($this->use->feature));
     }
 
     /** Minutes where every coat and step that may be laid is laid: two to three coats take up to half as long again. */

@@ -34,7 +34,7 @@ final readonly class MinutesFromTotal
             throw OutOfRange::outside('total', 'over 0 minutes', $total, '/minutes');
         }
         $isGuess = $figure->minutes <= 0;
-        $asked = array_sum(array_map(static fn (ComposedUse $use): float => $isGuess ? self::guess($use->use)->onArea($use->area->share, $size, $use->area->pieces($use->use->feature)) : $use->minutes, $figure->uses));
+        $asked = array_sum(array_map(static fn (ComposedUse $use): float => $isGuess ? $use->minutesAllowed(self::guess($use->use), $size) : $use->minutes, $figure->uses));
         if ($asked <= 0) {
             throw OutOfRange::outside('number of uses of this figure', 'at least 1, so that time can be spread over them', 0, '/minutes');
         }

@@ -38,6 +38,8 @@ final readonly class SpreadMinutes
 
     public function onUse(ComposedUse $use): float
     {
-        return $this->of($use->area->surface, $use->use->id)?->onArea($use->area->share, $this->size, $use->area->pieces($use->use->feature)) ?? $use->minutes;
+        $allowance = $this->of($use->area->surface, $use->use->id);
+
+        return $allowance === null ? $use->minutes : $use->minutesAllowed($allowance, $this->size);
     }
 }

@@ -38,6 +38,18 @@ final readonly class AreaLadder
         return $found;
     }
 
+    /** What is said of this step of this use, and of no other. */
+    public function useAt(string $use, int $step): ?UseRecipe
+    {
+        foreach ($this->uses as $one) {
+            if ($one->use === $use && $one->step === $step) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
     /** @param  list<Rung>  $rungs */
     public function withRungs(array $rungs): self
     {
@@ -79,10 +91,10 @@ final readonly class AreaLadder
         }
         $uses = $long->uses;
         foreach ($short->uses as $use) {
-            $known = array_filter($long->uses, static fn (UseRecipe $one): bool => $one->use === $use->use && $one->step === $use->step);
-            if ($known === []) {
+            $known = $long->useAt($use->use, $use->step);
+            if ($known === null) {
                 $uses[] = $use;
-            } elseif (! array_values($known)[0]->recipe->equals($use->recipe)) {
+            } elseif (! $known->recipe->equals($use->recipe)) {
                 return null;
             }
         }

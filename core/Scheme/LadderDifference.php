@@ -51,12 +51,8 @@ final readonly class LadderDifference
     /** What the other has a use painted with, where that is not what this ladder has; null where both say the same, or it says nothing. */
     public function useStoodFor(UseRecipe $own): ?Recipe
     {
-        foreach ($this->beneath->uses as $use) {
-            if ($use->use === $own->use && $use->step === $own->step) {
-                return $use->recipe->equals($own->recipe) ? null : $use->recipe;
-            }
-        }
+        $stood = $this->beneath->useAt($own->use, $own->step)?->recipe;
 
-        return null;
+        return $stood?->equals($own->recipe) === true ? null : $stood;
     }
 }

@@ -184,7 +184,7 @@ final readonly class Remedy
     private static function placeOf(string $use, array $uses): ?int
     {
         foreach ($uses as $place => $one) {
-            if (($one['id'] ?? $one['technique'] ?? '') === $use) {
+            if (UseReader::nameOf($one) === $use) {
                 return $place;
             }
         }

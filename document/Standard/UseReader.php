@@ -119,7 +119,7 @@ final readonly class UseReader
     /**
      * What a use is called: its id, else the technique that it is named after.
      *
-     * @param  UseDocument  $document
+     * @param  array{id?: string, technique?: string, any_of?: list<string>, ...}  $document
      */
     public static function nameOf(array $document): string
     {

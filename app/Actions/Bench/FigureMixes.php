@@ -81,18 +81,16 @@ final class FigureMixes
         return $this->rules->drying;
     }
 
-    /** Coats that the paints of a use need, where one of its steps needs more than are asked for; else null. */
-    public function coatsNeeded(string $area, string $use): ?int
+    /** Coats of a use: the larger of what is asked for and what the paints of its steps take. */
+    public function coatsOf(ComposedUse $use): int
     {
-        $needed = [];
-        foreach ($this->figure->composition->usesOn($area) as $composed) {
-            for ($step = 1; $composed->use->id === $use && $step <= $composed->use->steps; $step++) {
-                [$recipe] = $this->recipe($composed, $step);
-                $needed[] = $recipe === null ? null : self::coats($recipe, $composed, $this->rung($composed, $step));
-            }
+        $coats = [$use->use->coats];
+        for ($step = 1; $step <= $use->use->steps; $step++) {
+            [$recipe] = $this->recipe($use, $step);
+            $coats[] = $recipe === null ? 0 : self::coats($recipe, $use, $this->rung($use, $step)) ?? 0;
         }
 
-        return max([null, ...$needed]);
+        return max($coats);
     }
 
     /** The colour that an area is seen in from a step back, for the mosaic: a stain as it comes out over its ground. */

@@ -9,6 +9,7 @@ use App\Actions\Composing\JobFigures;
 use App\Actions\Schemes\StudioRules;
 use App\Models\Job;
 use App\Models\JobState;
+use Core\Scheme\Batch;
 use Core\Why;
 
 /** What the running jobs will take of each paint, for figures that are not handed over yet. */
@@ -83,13 +84,11 @@ final readonly class PaintNeeds
         foreach ($groups as $group) {
             foreach ($group[0]->composition->uses as $use) {
                 $material = $use->use->material->name;
-                if ($material !== '') {
-                    $pieces[$material] = ($pieces[$material] ?? 0.0) + $use->materialPieces() * count($group);
-                }
+                $pieces[] = $material === '' ? [] : [$material => $use->materialPieces() * count($group)];
             }
         }
 
-        return $pieces;
+        return self::summed($pieces);
     }
 
     /**
@@ -100,13 +99,9 @@ final readonly class PaintNeeds
     {
         $needs = [];
         foreach ($this->mixes->ofAll($job, array_map(static fn (array $group): ComposedFigure => $group[0], $groups)) as $at => $mixes) {
-            foreach ($mixes->amounts(count($groups[$at])) as $batch) {
-                foreach ($batch->mlByPaint() as $paint => $ml) {
-                    $needs[$paint] = ($needs[$paint] ?? 0.0) + $ml;
-                }
-            }
+            array_push($needs, ...array_map(static fn (Batch $batch): array => $batch->mlByPaint(), $mixes->amounts(count($groups[$at]))));
         }
 
-        return $needs;
+        return self::summed($needs);
     }
 }

@@ -26,7 +26,7 @@ final readonly class ComposedFigure
     /** The scheme that it is painted in; null: the common one of its force. */
     public function schemeId(): ?int
     {
-        return $this->row->scheme_id ?? $this->unit->scheme_id;
+        return $this->row->schemeIn($this->unit);
     }
 
     /** Equal for the figures of a unit that share one bench sheet: the same work in the same colours. */

@@ -73,13 +73,12 @@ final readonly class JobFigures
             'areaTiers.tier', 'areaTiers.figureArea', 'variations.figureArea', 'variations.user', 'choices.figureArea',
             ...array_map(static fn (string $relation): string => "figureType.{$relation}", FigureTypes::RELATIONS),
         ]);
-        $rows = $units->get();
         $composed = $types = $known = [];
-        foreach ($rows as $unit) {
+        foreach ($units->get() as $unit) {
             $surfaces ??= $this->schemes->surfaces($unit->job->force_id);
             $agreedForUnit = new AgreedForUnit($unit);
             foreach ($unit->figures as $row) {
-                $scheme = $row->scheme_id ?? $unit->scheme_id ?? 0;
+                $scheme = $row->schemeIn($unit) ?? 0;
                 $type = $types["{$unit->figure_type_id} {$scheme}"] ??= self::type($unit, $surfaces[$scheme] ?? null, $standard);
                 $agreed = $agreedForUnit->ofFigure($row->id);
                 $tier = $row->tier->key ?? $unit->tier->key;

@@ -119,7 +119,7 @@ final readonly class AssignUnit
         if ($scheme !== null) {
             $own = self::scheme($figure->unit, $scheme);
             $own = $own === self::schemeOf($figure->unit) ? null : $own;
-            $this->goBackIfOtherwise($figure->unit, $locked->scheme_id ?? $figure->unit->scheme_id, $own ?? $figure->unit->scheme_id, $figure->newCollection([$locked]));
+            $this->goBackIfOtherwise($figure->unit, $locked->schemeIn($figure->unit), $own ?? $figure->unit->scheme_id, $figure->newCollection([$locked]));
             $locked->scheme_id = $own;
             $locked->state = Figure::query()->whereKey($locked->id)->firstOrFail()->state;
         }

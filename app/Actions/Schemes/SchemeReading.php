@@ -50,6 +50,19 @@ final readonly class SchemeReading
         return (new HoldingTogether($this->ladders->rules))->span($tier)->asked();
     }
 
+    /**
+     * What an area must reach by itself; null where it need not: it does not draw the eye, is wanted quiet, or the tier
+     * lights no faces of it.
+     */
+    public function askedOf(?TierLadder $ladder, Tier $tier): ?float
+    {
+        if ($ladder === null || $ladder->reading->area->isQuiet || ! $ladder->lightsFaces()) {
+            return null;
+        }
+
+        return $this->figure->isFocal($ladder->reading->area->area) ? $this->asked($tier) : null;
+    }
+
     /** @return list<SchemeFinding> areas of one name that differ across the force */
     public function acrossForce(): array
     {

@@ -144,7 +144,7 @@ final readonly class BenchSheetResource extends Resource
             'type' => ['id' => $first->unit->figure_type_id, 'name' => $first->type->name],
             'tier' => $this->sheet->standard->tier($first->figure->tier)->name,
             'standard' => "{$this->sheet->standard->name} {$this->sheet->standard->version}",
-            'minutes' => array_sum(array_map($this->minutes(...), $first->composition->uses)),
+            'minutes' => array_sum(array_map(fn (ComposedUse $use): float => self::minutes($use, $this->mixes->coatsOf($use)), $first->composition->uses)),
             'caution' => Caution::ALWAYS,
             'undecided' => $first->composition->undecided,
             'figures' => array_map($this->figure(...), $this->sheet->figures),
@@ -202,18 +202,21 @@ final readonly class BenchSheetResource extends Resource
     private function laying(SheetStep $step, PlannedStep $planned): array
     {
         $technique = $planned->step->technique;
+        $laid = $planned->step->laid;
+        $coats = $this->mixes->coatsOf($laid);
+        $minutes = self::minutes($laid, $coats);
 
         return [
             'title' => $technique->name,
             'group' => $technique->group->value,
-            'degree' => UseWords::degree($planned->step->laid->use),
-            'note' => $planned->step->laid->use->leeway->note,
-            'minutes' => $this->minutes($planned->step->laid),
-            'minutes_to' => max($this->minutes($planned->step->laid), $planned->step->laid->minutesAtMost()),
+            'degree' => UseWords::degree($laid->use),
+            'note' => $laid->use->leeway->note,
+            'minutes' => $minutes,
+            'minutes_to' => max($minutes, $laid->minutesAtMost()),
             'dry' => round($technique->dryMinutes * $this->mixes->drying()),
-            'dry_times' => $this->coats($planned->step->laid) * $planned->step->laid->use->steps,
+            'dry_times' => $coats * $laid->use->steps,
             'only_if' => $step->onlyIf(),
-            'material' => self::material($planned->step->laid),
+            'material' => self::material($laid),
             'messy' => $technique->messy,
             'tidy' => false,
             'caution' => Caution::on($technique->group, $technique->handling->caution),
@@ -223,30 +226,22 @@ final readonly class BenchSheetResource extends Resource
             'why' => [
                 ...array_map(static fn (Constraint $constraint): array => ['reason' => $constraint->reason->value, 'sentence' => $constraint->sentence], $planned->constraints),
                 ['reason' => 'preference', 'sentence' => self::preference($planned->step)],
-                ...$this->moreCoats($planned->step->laid),
+                ...self::moreCoats($laid, $coats),
                 ...$this->drying($technique),
             ],
             'judged_by' => $this->judgedBy($step),
         ];
     }
 
-    /** The larger of what the tier asks for and what the paint takes. */
-    private function coats(ComposedUse $laid): int
-    {
-        return $this->mixes->coatsNeeded($laid->area->id, $laid->use->id) ?? $laid->use->coats;
-    }
-
     /** Its minutes hold all coats that were asked for; more coats take as much longer. */
-    private function minutes(ComposedUse $laid): float
+    private static function minutes(ComposedUse $laid, int $coats): float
     {
-        return $laid->minutes * $this->coats($laid) / $laid->use->coats;
+        return $laid->minutes * $coats / $laid->use->coats;
     }
 
     /** @return list<array{reason: string, sentence: string}> */
-    private function moreCoats(ComposedUse $laid): array
+    private static function moreCoats(ComposedUse $laid, int $coats): array
     {
-        $coats = $this->coats($laid);
-
         return $coats === $laid->use->coats ? [] : [[
             'reason' => 'paint',
             'sentence' => "The paint takes {$coats} coats over what lies under it, the tier asks for {$laid->use->coats}: minutes, drying and millilitres are reckoned for {$coats}.",

@@ -133,7 +133,7 @@ final readonly class SchemeAreaParts
         $surface = $place?->area->surface;
         $tier = $this->reading->laid($ladder);
         $reading = $tier->reading;
-        $asked = ! $ladder->isQuiet && $this->reading->figure->isFocal($ladder->area) && $tier->lightsFaces() ? $this->reading->asked($this->reading->tier) : null;
+        $asked = $this->reading->askedOf($tier, $this->reading->tier);
 
         return [
             'id' => $row?->id,

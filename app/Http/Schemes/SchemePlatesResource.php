@@ -50,7 +50,7 @@ final readonly class SchemePlatesResource extends Resource
             'tier' => $one->tier->id,
             'tier_name' => $one->tier->name,
             'span' => round($one->ladder->span ?? 0.0),
-            'asked' => $this->reading->figure->isFocal($one->area->area->id) && $one->ladder?->lightsFaces() === true ? $this->reading->asked($one->tier) : null,
+            'asked' => $this->reading->askedOf($one->ladder, $one->tier),
             'plate' => $one->plate === null ? null : (new PlateParts($this->reading->standard))->drawn($one->tier->id, $surface, $one->plate),
         ];
     }
