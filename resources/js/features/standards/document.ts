@@ -90,6 +90,15 @@ export function freeId(wanted: string, taken: readonly string[]): string {
     return id;
 }
 
+/** New layers for cells of a tier as one change; what else a cell says stays. */
+export function cellChanges(draft: Draft, tier: string, cells: readonly Pick<CellDoc, 'surface' | 'uses'>[]): Change[] {
+    return cells.map(({ surface, uses }) => {
+        const piece = cellPiece(tier, surface);
+        const before = cellOf(draft.document, tier, surface);
+        return { ...piece, revision: revisionOf(draft, piece), value: tidied({ ...before, tier, surface, uses }) };
+    });
+}
+
 /** A cell in which every binding to a use that is gone is gone too. */
 export function tidied(cell: CellDoc): CellDoc {
     const names = cell.uses.map(nameOfUse);

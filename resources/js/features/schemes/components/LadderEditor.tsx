@@ -5,6 +5,7 @@ import { useMutation } from '@tanstack/react-query';
 import { Button, Select } from 'antd';
 import { type AreaDraft, draftOf, moved, putBack, type RungDraft } from '../draft';
 import { messageAt } from '../messageAt';
+import { Differs } from './Differs';
 import { RungRow } from './RungRow';
 
 type Area = Schemas['SchemeArea'];
@@ -63,14 +64,11 @@ export function LadderEditor({ draft, others, shown, error, onChange, onSameAs, 
                 ))}
             </ol>
             {shown?.lies_over?.left_out.map((left, i) => (
-                <p key={i} className="rung-differs">
-                    <small>
-                        left out: {left.rung.role} {left.rung.mix}
-                    </small>
-                    <Button size="small" aria-label={`put back ${left.rung.mix}`} onClick={() => onChange(putBack(rungs, left))}>
-                        put back
-                    </Button>
-                </p>
+                <Differs
+                    key={i}
+                    words={`left out: ${left.rung.role} ${left.rung.mix}`}
+                    deed={{ say: 'put back', of: ` ${left.rung.mix}`, onTake: () => onChange(putBack(rungs, left)) }}
+                />
             ))}
             <div className="rungs-end">
                 <Button loading={next.isPending} onClick={() => next.mutate()}>

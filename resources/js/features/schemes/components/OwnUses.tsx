@@ -4,6 +4,7 @@ import { NumberInput } from '@shared/NumberInput';
 import { Button } from 'antd';
 import type { UseDraft } from '../draft';
 import { messageAt } from '../messageAt';
+import { Differs } from './Differs';
 
 interface Props {
     uses: readonly UseDraft[];
@@ -68,14 +69,11 @@ export function OwnUses({ uses, shown, error, onChange }: Props) {
 function UseDiffers(props: { use: UseDraft; shown: Schemas['SchemeArea'] | null; onTake: (mix: string) => void }) {
     const { use, shown, onTake } = props;
     const stood = shown?.uses.find((one) => one.use === use.use && one.step === use.step && one.mix === use.mix)?.stood ?? null;
+    const over = shown?.lies_over?.of ?? '';
     return stood === null ? null : (
-        <p className="rung-differs">
-            <small>
-                differs from {shown?.lies_over?.of}: {stood}
-            </small>
-            <Button size="small" aria-label={`as there: ${use.use} of ${shown?.lies_over?.of}`} onClick={() => onTake(stood)}>
-                as there
-            </Button>
-        </p>
+        <Differs
+            words={`differs from ${over}: ${stood}`}
+            deed={{ say: 'as there', of: `: ${use.use} of ${over}`, onTake: () => onTake(stood) }}
+        />
     );
 }

@@ -3,8 +3,9 @@ import { MixInput } from '@features/paints';
 import { NumberInput } from '@shared/NumberInput';
 import { Swatch } from '@shared/Swatch';
 import { Why } from '@shared/Why';
-import { Button, Select } from 'antd';
+import { Select } from 'antd';
 import { roles, type RungDraft } from '../draft';
+import { Differs } from './Differs';
 
 interface Props {
     rung: RungDraft;
@@ -78,7 +79,7 @@ export function RungRow({ rung, number, shown, error, isLast, over, onChange, on
                 </p>
             )}
             {shown !== null && over !== undefined && shown.differs && (
-                <Differs over={over} number={number} stood={shown.stood} onTake={onChange} />
+                <Differs {...differing(over, number, shown.stood, onChange)} />
             )}
             {error !== undefined && (
                 <p className="field-error" role="alert">
@@ -90,19 +91,12 @@ export function RungRow({ rung, number, shown, error, isLast, over, onChange, on
     );
 }
 
-/** A step that is not as in what the ladder lies over, with the way back. */
-function Differs(props: { over: string; number: number; stood: RungDraft | null; onTake: (rung: RungDraft) => void }) {
-    const { over, number, stood, onTake } = props;
-    return (
-        <p className="rung-differs">
-            <small>
-                {stood === null ? `not in ${over}` : `differs from ${over}: ${stood.mix}, ${Math.round(stood.cover * 100)} %`}
-            </small>
-            {stood !== null && (
-                <Button size="small" aria-label={`as there: step ${number} of ${over}`} onClick={() => onTake(stood)}>
-                    as there
-                </Button>
-            )}
-        </p>
-    );
+/** How a step differs from what the ladder lies over, and the way back where that has a step in its place. */
+function differing(over: string, number: number, stood: RungDraft | null, onTake: (rung: RungDraft) => void) {
+    return stood === null
+        ? { words: `not in ${over}` }
+        : {
+              words: `differs from ${over}: ${stood.mix}, ${Math.round(stood.cover * 100)} %`,
+              deed: { say: 'as there', of: `: step ${number} of ${over}`, onTake: () => onTake(stood) },
+          };
 }

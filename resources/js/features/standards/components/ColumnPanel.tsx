@@ -3,7 +3,7 @@ import { count } from '@shared/format';
 import { ErrorNote } from '@shared/ErrorNote';
 import { useMutation } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
-import { type Change, cellOf, cellPiece, type Draft, revisionOf, tidied } from '../document';
+import { type Change, cellChanges, type Draft } from '../document';
 import { Field } from '@shared/Field';
 import { SidePanel } from '@shared/SidePanel';
 import { useKept } from '@shared/kept';
@@ -65,17 +65,7 @@ export function ColumnPanel({ draft, tier, onClose, onChange }: Props) {
                     <Button
                         type="primary"
                         onClick={() =>
-                            void onChange(
-                                cells.map((cell) => {
-                                    const piece = cellPiece(tier, cell.surface);
-                                    const before = cellOf(draft.document, tier, cell.surface);
-                                    return {
-                                        ...piece,
-                                        revision: revisionOf(draft, piece),
-                                        value: tidied({ ...before, tier, surface: cell.surface, uses: cell.uses }),
-                                    };
-                                }),
-                            ).then(() => {
+                            void onChange(cellChanges(draft, tier, cells)).then(() => {
                                 setText('');
                                 onClose();
                             })

@@ -8,7 +8,7 @@ import { Why } from '@shared/Why';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
-import { type Change, cellOf, cellPiece, type Draft, revisionOf } from '../document';
+import { type Change, cellChanges, type Draft } from '../document';
 
 type Hours = Schemas['Hours'];
 
@@ -34,18 +34,7 @@ export function HoursPanel({ draft, tier, onClose, onChange }: Props) {
                 }),
             ),
     });
-    const take = (found: Hours) =>
-        void onChange(
-            found.cells.map((cell) => {
-                const piece = cellPiece(tier, cell.surface);
-                const before = cellOf(draft.document, tier, cell.surface);
-                return {
-                    ...piece,
-                    revision: revisionOf(draft, piece),
-                    value: { ...before, tier, surface: cell.surface, uses: cell.uses },
-                };
-            }),
-        ).then(onClose);
+    const take = (found: Hours) => void onChange(cellChanges(draft, tier, found.cells)).then(onClose);
     return (
         <SidePanel title={`Minutes of ${name} from a total`} onClose={onClose}>
             <p>

@@ -57,34 +57,20 @@ export function UseEditor({ version, document, surface, use, others, features, e
                 />
             </div>
             <Extents version={version} surface={surface} technique={chosen[0]} use={use} onChange={onChange} />
-            <Field label="Named places" error={errors('places')} hint="Brow, nose, cheek: Enter after each.">
-                {(id) => (
-                    <Select
-                        id={id}
-                        mode="tags"
-                        open={false}
-                        suffix={null}
-                        value={use.places ?? []}
-                        onChange={(places: string[]) => set('places', places.length === 0 ? undefined : places)}
-                    />
-                )}
-            </Field>
-            <Field
+            <Places
+                label="Named places"
+                hint="Brow, nose, cheek: Enter after each."
+                error={errors('places')}
+                places={use.places}
+                onChange={(places) => set('places', places)}
+            />
+            <Places
                 label="Places it leaves out"
-                error={errors('not_places')}
                 hint="Round the eyes, inside the cape: Enter after each."
-            >
-                {(id) => (
-                    <Select
-                        id={id}
-                        mode="tags"
-                        open={false}
-                        suffix={null}
-                        value={use.not_places ?? []}
-                        onChange={(places: string[]) => set('not_places', places.length === 0 ? undefined : places)}
-                    />
-                )}
-            </Field>
+                error={errors('not_places')}
+                places={use.not_places}
+                onChange={(places) => set('not_places', places)}
+            />
             <div className="fields">
                 <MemberFields section="minutes" {...members} />
             </div>
@@ -126,6 +112,33 @@ export function UseEditor({ version, document, surface, use, others, features, e
                 />
             </div>
         </div>
+    );
+}
+
+interface PlacesProps {
+    label: string;
+    hint: string;
+    error: string | undefined;
+    places: string[] | undefined;
+    /** undefined: none are named. */
+    onChange: (places: string[] | undefined) => void;
+}
+
+/** Names of places, typed one after the other. */
+function Places({ label, hint, error, places, onChange }: PlacesProps) {
+    return (
+        <Field label={label} error={error} hint={hint}>
+            {(id) => (
+                <Select
+                    id={id}
+                    mode="tags"
+                    open={false}
+                    suffix={null}
+                    value={places ?? []}
+                    onChange={(named: string[]) => onChange(named.length === 0 ? undefined : named)}
+                />
+            )}
+        </Field>
     );
 }
 
