@@ -23,7 +23,7 @@ final readonly class HuesAreFew implements HoldingRule
     {
         $tones = [];
         foreach ($figure->ladders as $area => $ladder) {
-            $tone = $ladder->laysMetal() ? null : $ladder->tone();
+            $tone = $ladder->laysMetal() ? null : $ladder->tone;
             $own = $tone === null ? null : ColourFamily::of($tone->lab());
             if ($own === null) {
                 continue;

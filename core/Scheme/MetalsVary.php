@@ -21,7 +21,7 @@ final readonly class MetalsVary implements HoldingRule
     {
         foreach ($figure->seenFrom(Side::Front) as $area) {
             $ladder = $figure->ladders[$area->area->id];
-            $tone = $ladder->tone();
+            $tone = $ladder->tone;
             $recipe = self::only($ladder);
             if ($tone !== null && $recipe?->hasMetal() === true && $tone->lightness() >= $this->from && $area->area->share >= self::GLINT) {
                 yield new SchemeFinding(SchemeFault::MetalsAlike, $area->area->id, ['recipe' => $recipe->text(), 'lightness' => round($tone->lightness()), 'from' => $this->from]);

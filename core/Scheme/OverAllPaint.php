@@ -7,6 +7,9 @@ namespace Core\Scheme;
 use Core\Colour\Srgb;
 use Core\Composition\ComposedUse;
 use Core\Composition\OverAllOrder;
+use Core\Plate\Palette;
+use Core\Plate\PlateMaker;
+use Core\Plate\Zone;
 use Core\Standard\Standard;
 use Core\Standard\TechniqueUse;
 
@@ -59,5 +62,22 @@ final readonly class OverAllPaint
         $order = new OverAllOrder($standard);
 
         return $order->among($uses, $order->seen($this->uses), $surface);
+    }
+
+    /**
+     * What is seen of the tone of an area's faces through what is laid over the figure as one after it. What has no
+     * colour in the scheme changes nothing.
+     *
+     * @param  list<TechniqueUse>  $uses of the area, in the order of laying
+     * @param  string  $last id of the use of the area that leaves the tone
+     */
+    public function over(Srgb $tone, array $uses, string $last, string $surface, Standard $standard): Srgb
+    {
+        $laid = $this->among($uses, $surface, $standard);
+        $after = (int) array_search($last, array_column($laid, 'id'), true) + 1;
+        $later = array_filter(array_slice($laid, $after), fn (TechniqueUse $use): bool => isset($this->colours[$use->id]));
+        $faces = new Palette($tone, $tone, $tone, [$tone], $tone, $this->colours);
+
+        return (new PlateMaker($standard))->make(array_values($later), $faces)->colourAt(Zone::Face) ?? $tone;
     }
 }

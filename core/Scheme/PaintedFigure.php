@@ -68,10 +68,10 @@ final readonly class PaintedFigure
         return $values === [] ? 0.0 : max($values) - min($values);
     }
 
-    /** {@see TierLadder::tone()}; null where nothing is laid on the area. */
+    /** {@see TierLadder::$tone}; null where nothing is laid on the area. */
     public function tone(string $area): ?Srgb
     {
-        return ($this->ladders[$area] ?? null)?->tone();
+        return ($this->ladders[$area] ?? null)?->tone;
     }
 
     /** @return float share of what is seen from the front that the scheme has colours for, 0 to 1 */

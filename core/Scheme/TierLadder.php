@@ -40,6 +40,12 @@ final readonly class TierLadder
     public float $span;
 
     /**
+     * What the area looks like from a step back: the last base or relight that this tier lays, over what lies under it and
+     * through what is laid over the figure as one after it; null where there is none.
+     */
+    public ?Srgb $tone;
+
+    /**
      * @param  list<ComposedUse>  $uses of the area, in the order of laying
      * @param  float|null  $asked difference of L* that the tier asks for; null: as wide as the ladder goes
      * @param  OverAllPaint|null  $overAll what is laid over the figure as one; null: nothing
@@ -67,6 +73,7 @@ final readonly class TierLadder
         $this->taken = array_values($taken);
         $this->plate = $uses === [] ? null : self::plate($this->reading, $this->steps, $uses, $standard, $over);
         $this->span = $this->plate->span ?? 0.0;
+        $this->tone = self::tone($this->reading, $this->steps, $uses, $standard, $over);
     }
 
     /**
@@ -119,20 +126,6 @@ final readonly class TierLadder
         return $step->rung === null ? $step->recipe?->colour() : $this->reading->rungs[$step->rung]->shown;
     }
 
-    /** What the area looks like from a step back: the last base or relight that this tier lays, over what lies under it. */
-    public function tone(): ?Srgb
-    {
-        $tone = null;
-        foreach ($this->taken as $at) {
-            $rung = $this->reading->rungs[$at];
-            if ($rung->rung->role === RungRole::Base || $rung->rung->role === RungRole::Relight) {
-                $tone = $rung->shown;
-            }
-        }
-
-        return $tone;
-    }
-
     /** The last light that this tier lays and that is no metal, as it comes out. */
     public function lastLight(): ?Srgb
     {
@@ -154,6 +147,26 @@ final readonly class TierLadder
         $laid = array_map(static fn (ComposedUse $use): TechniqueUse => $use->use, $uses);
 
         return (new PlateMaker($standard))->make($overAll->among($laid, $uses[0]->area->surface, $standard), PlateColours::of($reading, $steps, $overAll));
+    }
+
+    /**
+     * @param  list<TierStep>  $steps
+     * @param  list<ComposedUse>  $uses
+     */
+    private static function tone(LadderReading $reading, array $steps, array $uses, Standard $standard, OverAllPaint $overAll): ?Srgb
+    {
+        $leaves = $tone = null;
+        $highest = -1;
+        foreach ($steps as $step) {
+            $rung = $step->rung === null ? null : $reading->rungs[$step->rung];
+            $isTone = $rung?->rung->role === RungRole::Base || $rung?->rung->role === RungRole::Relight;
+            if ($isTone && $step->rung >= $highest) {
+                [$leaves, $tone, $highest] = [$step->use, $rung->shown, $step->rung];
+            }
+        }
+        $laid = array_map(static fn (ComposedUse $use): TechniqueUse => $use->use, $uses);
+
+        return $leaves === null || $tone === null ? null : $overAll->over($tone, $laid, $leaves->use->id, $leaves->area->surface, $standard);
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Actions\Composing\ComposedFigure;
 use App\Actions\Schemes\SchemeLadders;
 use Core\Composition\ComposedUse;
 use Core\Scheme\Batch;
+use Core\Scheme\OverAllPaint;
 use Core\Scheme\Recipe;
 use Core\Scheme\RungRole;
 use Core\Scheme\SchemeRules;
@@ -23,6 +24,8 @@ final class FigureMixes
 {
     /** @var array<string, TierLadder|null> by area */
     private array $ladders = [];
+
+    private ?OverAllPaint $overAll = null;
 
     /** @param  array<string, array{recipe: Recipe, version: int}>  $ofJob by {@see self::key()} */
     public function __construct(
@@ -102,7 +105,7 @@ final class FigureMixes
             if ($recipe !== null && $colour !== null) {
                 $under = $this->rung($use, 1)->under ?? $this->scheme?->ground->patches()->mean();
 
-                return ($from === StepRecipe::OF_SCHEME ? $this->ladder($area)?->tone() : null)?->hex()
+                return ($from === StepRecipe::OF_SCHEME ? $this->ladder($area)?->tone : null)?->hex()
                     ?? ($under === null ? $colour : $recipe->over($under, $use->use->coats))->hex();
             }
         }
@@ -195,10 +198,16 @@ final class FigureMixes
     private function ladder(string $area): ?TierLadder
     {
         if (! array_key_exists($area, $this->ladders)) {
-            $this->ladders[$area] = $this->scheme?->tier($this->figure->unit->figureType->key, $area, $this->figure->composition->usesOn($area), $this->standard, $this->tierOn($area));
+            $key = $this->figure->unit->figureType->key;
+            $this->ladders[$area] = $this->scheme?->tier($key, $area, $this->figure->composition->usesOn($area), $this->standard, $this->tierOn($area), $this->overAll($key));
         }
 
         return $this->ladders[$area];
+    }
+
+    private function overAll(string $key): OverAllPaint
+    {
+        return $this->overAll ??= $this->scheme?->overAll($this->figure->type, $key, $this->figure->composition, $this->standard, $this->figure->figure->tier) ?? OverAllPaint::none();
     }
 
     private function tierOn(string $area): string

@@ -13,6 +13,7 @@ use Core\Composition\FigureType;
 use Core\Composition\Origin;
 use Core\Composition\SizeClass;
 use Core\Composition\TypeArea;
+use Core\Plate\Zone;
 use Core\Scheme\AreaLadder;
 use Core\Scheme\AreasAgree;
 use Core\Scheme\Ground;
@@ -150,6 +151,16 @@ final class PaintedFigureTest extends TestCase
         self::assertSame($recess($coat(null)), $recess($coat(self::grime(['cloth']))), 'kept free of it');
         self::assertSame(['base', 'whole/wash', 'wash'], $coat(self::grime([]))->plate?->zones[1]->uses, 'two of one name are told apart');
         self::assertCount(2, $coat(self::grime([]))->steps, 'it is a step of the figure, not of the area');
+    }
+
+    public function test_the_tone_of_an_area_is_seen_through_what_is_laid_over_the_whole_figure_after_it(): void
+    {
+        $hat = static fn (?OverAllPaint $overAll): TierLadder => new TierLadder(new LadderReading(self::hat('Gull White'), new Ground(Srgb::fromHex('#777777'))), [self::asked('hat', 'base')], self::standard(), new LadderRules, null, $overAll);
+
+        self::assertLessThan($hat(null)->tone?->lightness(), $hat(self::grime([]))->tone?->lightness(), 'a wash over everything dulls it');
+        self::assertSame($hat(self::grime([]))->plate?->colourAt(Zone::Face)?->hex(), $hat(self::grime([]))->tone?->hex(), 'as its face on the plate');
+        self::assertSame($hat(null)->tone?->hex(), $hat(self::grime(['cloth']))->tone?->hex(), 'kept free of it');
+        self::assertSame($hat(null)->tone?->hex(), $hat(self::grime([], TechniqueGroup::Ground))->tone?->hex(), 'under it, the base hides it');
     }
 
     public function test_a_figure_is_not_judged_while_most_of_it_has_no_colours(): void
@@ -374,9 +385,9 @@ final class PaintedFigureTest extends TestCase
      *
      * @param  list<string>  $except surfaces that it is kept off
      */
-    private static function grime(array $except): OverAllPaint
+    private static function grime(array $except, TechniqueGroup $stage = TechniqueGroup::Shade): OverAllPaint
     {
-        $use = new ComposedUse(new Area('figure', 'whole', 1.0), new TechniqueUse('wash', ['wash'], overAll: new OverAll(TechniqueGroup::Shade, $except)), 'wash', 0.0, Origin::Tier);
+        $use = new ComposedUse(new Area('figure', 'whole', 1.0), new TechniqueUse('wash', ['wash'], overAll: new OverAll($stage, $except)), 'wash', 0.0, Origin::Tier);
         $paint = new AreaLadder('figure', [], [new UseRecipe('wash', 1, Recipe::of(self::paint('#101010')))]);
 
         return OverAllPaint::of([$use], (new TierLadder(new LadderReading($paint, new Ground(Srgb::fromHex('#777777'))), [$use], self::standard(), new LadderRules))->steps);
