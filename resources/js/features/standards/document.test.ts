@@ -1,6 +1,6 @@
 import { draft } from '@testing/madeStandard';
 import { describe, expect, it } from 'vitest';
-import { cellOf, cellPiece, freeId, moved, piece, revisionOf, tidied, withMember } from './document';
+import { cellOf, cellPiece, freeId, moved, piece, revisionOf, surfaceLike, tidied, withMember } from './document';
 
 describe('a name for something new', () => {
     it('is made from what it is called', () => expect(freeId('Light from above', [])).toBe('light-from-above'));
@@ -37,5 +37,22 @@ describe('a cell', () => {
         });
         expect(left.criteria?.map((one) => one.id)).toEqual(['all']);
         expect(left.menu).toEqual([{ id: 'm', uses: ['wash'] }]);
+    });
+});
+
+describe('a surface like another', () => {
+    it('has a name of its own, and all that each tier asks of the other', () => {
+        const made = draft();
+        const cloth = made.document.surfaces.find((one) => one.id === 'cloth');
+        if (cloth === undefined) {
+            throw new Error('The surface is not there.');
+        }
+        const { id, changes } = surfaceLike(made, cloth, 'Cloth');
+        expect(id).toBe('cloth-2');
+        expect(changes[0]?.value).toEqual({ ...cloth, id: 'cloth-2', name: 'Cloth' });
+        const asked = made.document.requirements.filter((one) => one.surface === 'cloth');
+        expect(asked.length).toBeGreaterThan(0);
+        expect(changes.slice(1).map((one) => one.value)).toEqual(asked.map((one) => ({ ...one, surface: 'cloth-2' })));
+        expect(changes.every((one) => one.revision === 0)).toBe(true);
     });
 });

@@ -9,6 +9,9 @@ export type CellDoc = Schemas['RequirementDocument'];
 export type UseDoc = Schemas['UseDocument'];
 export type CriterionDoc = Schemas['CriterionDocument'];
 
+/** The surface that is the figure as one. */
+export const WHOLE = 'whole';
+
 export interface Piece {
     kind: 'head' | 'order' | 'surface' | 'technique' | 'tier' | 'cell';
     id: string;
@@ -97,6 +100,23 @@ export function cellChanges(draft: Draft, tier: string, cells: readonly Pick<Cel
         const before = cellOf(draft.document, tier, surface);
         return { ...piece, revision: revisionOf(draft, piece), value: tidied({ ...before, tier, surface, uses }) };
     });
+}
+
+/** A surface like another, with all that is asked of it: what is painted in two ways on one figure is two surfaces. */
+export function surfaceLike(draft: Draft, surface: SurfaceDoc, name: string): { id: string; changes: Change[] } {
+    const { surfaces, requirements } = draft.document;
+    const id = freeId(
+        name,
+        surfaces.map((one) => one.id),
+    );
+    const cells = requirements.filter((one) => one.surface === surface.id);
+    return {
+        id,
+        changes: [
+            { ...piece('surface', id), revision: 0, value: { ...surface, id, name } },
+            ...cells.map((cell) => ({ ...cellPiece(cell.tier, id), revision: 0, value: { ...cell, surface: id } })),
+        ],
+    };
 }
 
 /** A cell in which every binding to a use that is gone is gone too. */

@@ -1,7 +1,6 @@
-import { Input, Popover } from 'antd';
-import { useState } from 'react';
 import { type Change, type Draft, freeId, piece, type TierDoc } from '../document';
 import type { Panel } from '../panel';
+import { AddNamed } from './AddNamed';
 
 interface Props {
     draft: Draft;
@@ -14,7 +13,7 @@ export function AddThings({ draft, onChange, open }: Props) {
     const { tiers, surfaces } = draft.document;
     return (
         <>
-            <AddOne
+            <AddNamed
                 label="Add a tier"
                 onAdd={(name) => {
                     const id = freeId(
@@ -26,7 +25,7 @@ export function AddThings({ draft, onChange, open }: Props) {
                     );
                 }}
             />
-            <AddOne
+            <AddNamed
                 label="Add a surface"
                 onAdd={(name) => {
                     const id = freeId(
@@ -39,45 +38,6 @@ export function AddThings({ draft, onChange, open }: Props) {
                 }}
             />
         </>
-    );
-}
-
-function AddOne({ label, onAdd }: { label: string; onAdd: (name: string) => Promise<unknown> }) {
-    const [name, setName] = useState('');
-    const [isOpen, setOpen] = useState(false);
-    return (
-        <Popover
-            trigger="click"
-            arrow={false}
-            placement="bottomRight"
-            open={isOpen}
-            onOpenChange={setOpen}
-            destroyOnHidden
-            content={
-                <form
-                    className="accept-form"
-                    onSubmit={(event) => {
-                        event.preventDefault();
-                        void onAdd(name.trim()).then(() => {
-                            setName('');
-                            setOpen(false);
-                        });
-                    }}
-                >
-                    <label>
-                        Name
-                        <Input autoFocus maxLength={190} value={name} onChange={(event) => setName(event.target.value)} />
-                    </label>
-                    <button type="submit" className="plain-button" disabled={name.trim() === ''}>
-                        {label}
-                    </button>
-                </form>
-            }
-        >
-            <button type="button" className="plain-button tool">
-                {label}
-            </button>
-        </Popover>
     );
 }
 

@@ -55,7 +55,16 @@ export function DraftPanel({ draft, panel, deeds, work, open }: Props) {
             );
         }
         case 'surface':
-            return <SurfaceEditor key={panel.id} draft={draft} id={panel.id} onClose={close} onChange={work.change} />;
+            return (
+                <SurfaceEditor
+                    key={panel.id}
+                    draft={draft}
+                    id={panel.id}
+                    onClose={close}
+                    onChange={work.change}
+                    onAdd={({ id, changes }) => work.changeAsync(changes).then(() => open({ kind: 'surface', id }))}
+                />
+            );
         case 'technique':
             return (
                 <TechniqueEditor

@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
-import { type Change, type Draft, piece, type SurfaceDoc, withMember } from '../document';
+import { type Change, type Draft, piece, type SurfaceDoc, surfaceLike, WHOLE, withMember } from '../document';
 import { errorsOf } from '../errors';
 import { membersOf } from '../members';
 import { vocabularyOptions } from '../queries';
 import { usePiece } from '../usePiece';
+import { AddNamed } from './AddNamed';
 import { MemberFields } from './MemberFields';
 import { PiecePanel } from './PiecePanel';
 import { RemovePiece } from './RemovePiece';
@@ -15,9 +16,11 @@ interface Props {
     id: string;
     onClose: () => void;
     onChange: (changes: Change[]) => void;
+    /** Another surface beside this one, which opens once it is stored. */
+    onAdd: (made: { id: string; changes: Change[] }) => Promise<unknown>;
 }
 
-export function SurfaceEditor({ draft, id, onClose, onChange }: Props) {
+export function SurfaceEditor({ draft, id, onClose, onChange, onAdd }: Props) {
     const stored = draft.document.surfaces.find((one) => one.id === id) ?? null;
     const hand = usePiece<SurfaceDoc>(draft, piece('surface', id), stored);
     const vocabulary = useQuery(vocabularyOptions());
@@ -48,6 +51,9 @@ export function SurfaceEditor({ draft, id, onClose, onChange }: Props) {
                 }
             />
             <div className="copy-deeds">
+                {id !== WHOLE && stored !== null && (
+                    <AddNamed label="Add one like it" onAdd={(name) => onAdd(surfaceLike(draft, stored, name))} />
+                )}
                 <MoveInList draft={draft} list="surfaces" id={id} earlier="One row up" later="One row down" onChange={onChange} />
                 <RemovePiece draft={draft} piece={piece('surface', id)} label="Take this surface away" onChange={onChange} />
             </div>

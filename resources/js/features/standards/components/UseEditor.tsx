@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { AutoComplete, Input, Select } from 'antd';
-import { type StandardDoc, type UseDoc, nameOfUse, withMember, without } from '../document';
+import { type StandardDoc, type UseDoc, nameOfUse, WHOLE, withMember, without } from '../document';
 import type { Errors } from '../errors';
 import { membersOf } from '../members';
 import { extentsOptions, vocabularyOptions } from '../queries';
@@ -21,9 +21,6 @@ interface Props {
     errors: Errors;
     onChange: (use: UseDoc) => void;
 }
-
-/** The surface that is the figure as one. */
-const WHOLE = 'whole';
 
 /** The degree of one use. */
 export function UseEditor({ version, document, surface, use, others, features, errors, onChange }: Props) {
