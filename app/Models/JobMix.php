@@ -13,6 +13,7 @@ use Illuminate\Support\Carbon;
  * @property int $studio_id
  * @property int $job_id
  * @property int|null $figure_type_id
+ * @property int|null $scheme_id
  * @property string $area
  * @property string $use
  * @property int $step

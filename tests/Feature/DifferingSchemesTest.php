@@ -8,6 +8,7 @@ use App\Http\Jobs\GridResource;
 use App\Http\Schemes\SchemeAreaParts;
 use App\Http\Schemes\SchemeAreaResource;
 use App\Models\Figure;
+use App\Models\JobMix;
 use App\Models\Scheme;
 use App\Models\SchemeArea;
 use Core\Plan\FigureState;
@@ -159,6 +160,27 @@ final class DifferingSchemesTest extends SchemeTestCase
         $give([$this->scheme()->id]);
         self::assertSame(0, Figure::query()->whereNotNull('scheme_id')->count());
         $this->assertRefused($this->as($this->lead(), 'PATCH', '/figures', ['schemes' => [9999], 'figures' => [['id' => $figures->firstOrFail()->id, 'version' => $figures->firstOrFail()->refresh()->version]]]), 422, 'unknown-scheme');
+    }
+
+    public function test_what_is_mixed_for_a_step_is_for_the_figures_of_that_scheme_and_is_kept_there(): void
+    {
+        $this->helmet();
+        $company = $this->company();
+        $this->write($company, self::draft('helmet', [['base', 'Rust Buoy', 1.0], ['light', 'Weir Blue', 0.4], ['light', 'Gull White', 0.1]]));
+        $odd = Figure::query()->where('unit_id', $this->unit('2nd Lamplighters')->id)->orderByDesc('id')->firstOrFail();
+        $this->answer($this->lead(), 'PATCH', '/figures', ['schemes' => [$company->id], 'figures' => [['id' => $odd->id, 'version' => $odd->version]]]);
+        $first = Figure::query()->where('unit_id', $this->unit('2nd Lamplighters')->id)->orderBy('id')->firstOrFail();
+        $shown = fn (): array => array_map(fn (Figure $one): string => $this->mix('2nd Lamplighters', $one->number, 'helmet', 'spray-lay-in')['text'], [$first, $odd]);
+        $step = ['figure_type_id' => $this->unit('2nd Lamplighters')->figure_type_id, 'scheme_id' => $company->id, 'area' => 'helmet', 'use' => 'spray-lay-in', 'step' => 1];
+
+        $this->answer($this->lead(), 'PUT', "/jobs/{$this->job()->id}/mixes", $step + ['mix' => 'Rust Buoy 2 + Lamp Black 1', 'version' => null]);
+        self::assertSame(['Harbour Slate', 'Rust Buoy 2 + Lamp Black 1'], $shown());
+
+        $this->assertRefused($this->as($this->lead(), 'POST', "/jobs/{$this->job()->id}/kept-mixes", ['scheme_id' => null] + $step), 422, 'nothing-mixed', '/use');
+        $this->answer($this->lead(), 'POST', "/jobs/{$this->job()->id}/kept-mixes", $step);
+        self::assertSame(['Harbour Slate', 'Rust Buoy 2 + Lamp Black 1'], $shown());
+        self::assertSame(0, JobMix::query()->count());
+        $this->assertRefused($this->as($this->lead(), 'PUT', "/jobs/{$this->job()->id}/mixes", ['scheme_id' => 9999] + $step + ['mix' => 'Gull White', 'version' => null]), 422, 'unknown-use', '/use');
     }
 
     /** @return GridArea */

@@ -102,6 +102,29 @@ final class UpgradeTest extends LaravelTestCase
         self::assertSame((string) $hourAfter, $price($hourly, 'hourly'));
     }
 
+    /** It held for every figure of its type; now each scheme that such figures are painted in has it. */
+    public function test_what_a_job_mixes_is_carried_to_each_scheme_of_its_figures(): void
+    {
+        Artisan::call('db:wipe', ['--force' => true]);
+        $this->load(__DIR__.'/../upgrades/2026-11-29.sql.gz');
+        DB::table('job_mix_parts')->delete();
+        DB::table('job_mixes')->delete();
+        $unit = DB::table('units')->orderBy('id')->first();
+        self::assertNotNull($unit);
+        $scheme = DB::table('schemes')->value('id');
+        DB::table('units')->where('id', $unit->id)->update(['scheme_id' => $scheme]);
+        $mix = ['studio_id' => $unit->studio_id, 'job_id' => $unit->job_id, 'area' => 'coat', 'use' => 'base', 'step' => 1];
+        DB::table('job_mixes')->insert([$mix + ['figure_type_id' => $unit->figure_type_id], ['area' => 'hat'] + $mix + ['figure_type_id' => null]]);
+        foreach (DB::table('job_mixes')->pluck('id') as $id) {
+            DB::table('job_mix_parts')->insert(['studio_id' => $unit->studio_id, 'job_mix_id' => $id, 'paint_id' => DB::table('paints')->where('studio_id', $unit->studio_id)->value('id'), 'parts' => 2.5, 'position' => 1]);
+        }
+
+        self::assertSame(0, Artisan::call('migrate', ['--force' => true]), Artisan::output());
+
+        $carried = DB::table('job_mixes')->join('job_mix_parts', 'job_mix_id', '=', 'job_mixes.id')->orderBy('area')->orderBy('scheme_id')->get(['area', 'scheme_id', 'parts']);
+        self::assertSame([['coat', null, 2.5], ['coat', $scheme, 2.5], ['hat', null, 2.5], ['hat', $scheme, 2.5]], $carried->map(static fn (object $row): array => [$row->area, $row->scheme_id, $row->parts])->all());
+    }
+
     /** What the application of that time answered to questions after what is kept. */
     private function compareAnswers(string $file): void
     {

@@ -37,9 +37,9 @@ final class FigureMixes
     ) {
     }
 
-    public static function key(?int $type, string $area, string $use, int $step): string
+    public static function key(?int $type, ?int $scheme, string $area, string $use, int $step): string
     {
-        return json_encode([$type, $area, $use, $step], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return json_encode([$type, $scheme, $area, $use, $step], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
     /**
@@ -135,8 +135,8 @@ final class FigureMixes
     /** @return array{Recipe|null, string, int|null} what the job has itself, else what the scheme has; where it is from, and its version */
     private function recipe(ComposedUse $use, int $step): array
     {
-        $type = $this->figure->unit->figure_type_id;
-        $own = $this->ofJob[self::key($type, $use->area->id, $use->use->id, $step)] ?? $this->ofJob[self::key(null, $use->area->id, $use->use->id, $step)] ?? null;
+        $of = fn (?int $type): string => self::key($type, $this->figure->schemeId(), $use->area->id, $use->use->id, $step);
+        $own = $this->ofJob[$of($this->figure->unit->figure_type_id)] ?? $this->ofJob[$of(null)] ?? null;
         if ($own !== null) {
             return [$own['recipe'], StepRecipe::OF_JOB, $own['version']];
         }

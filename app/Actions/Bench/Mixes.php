@@ -59,7 +59,7 @@ final readonly class Mixes
     {
         $mixes = [];
         foreach (JobMix::query()->where('job_id', $job->id)->with('parts')->get() as $mix) {
-            $mixes[FigureMixes::key($mix->figure_type_id, $mix->area, $mix->use, $mix->step)] = ['recipe' => $this->paints->stored($mix->parts, $mix->water), 'version' => $mix->version];
+            $mixes[FigureMixes::key($mix->figure_type_id, $mix->scheme_id, $mix->area, $mix->use, $mix->step)] = ['recipe' => $this->paints->stored($mix->parts, $mix->water), 'version' => $mix->version];
         }
 
         return $mixes;

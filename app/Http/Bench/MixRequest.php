@@ -10,10 +10,13 @@ use App\Models\Role;
 /** What a step is painted with. */
 final class MixRequest extends ApiRequest
 {
+    use MeansMixedStep;
+
     public function rules(): array
     {
         return [
             'figure_type_id' => ['nullable', 'integer'],
+            'scheme_id' => ['nullable', 'integer'],
             'area' => ['required', 'string', 'max:120'],
             'use' => ['required', 'string', 'max:120'],
             'step' => ['required', 'integer', 'min:1', 'max:99'],

@@ -1927,6 +1927,7 @@ export interface components {
                 id: number;
                 name: string;
             };
+            scheme: number | null;
             tier: string;
             standard: string;
             minutes: number;
@@ -5137,6 +5138,7 @@ export interface operations {
             content: {
                 "application/json": {
                     figure_type_id: number;
+                    scheme_id?: number | null;
                     area: string;
                     use: string;
                     step: number;
@@ -5179,6 +5181,7 @@ export interface operations {
             content: {
                 "application/json": {
                     figure_type_id?: number | null;
+                    scheme_id?: number | null;
                     area: string;
                     use: string;
                     step: number;

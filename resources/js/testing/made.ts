@@ -134,6 +134,7 @@ export function sheet(change: Partial<Schemas['BenchSheet']> = {}): Schemas['Ben
         job: { id: 1, name: 'Harbour guard', version: 1 },
         unit: { id: 1, name: '1st Lamplighters', note: '' },
         type: { id: 6, name: 'Lamplighter' },
+        scheme: null,
         tier: 'Muster',
         standard: 'House standard 2026.1',
         minutes: 31.8,

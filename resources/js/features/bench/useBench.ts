@@ -67,11 +67,13 @@ export function useBench(job: number, key: string) {
     const mix = useMutation({
         mutationFn: ({
             type,
+            scheme,
             step,
             at,
             text,
         }: {
             type: number;
+            scheme: number | null;
             step: Schemas['BenchStep'];
             at: Schemas['StepMix'];
             text: string;
@@ -79,17 +81,35 @@ export function useBench(job: number, key: string) {
             unwrap(
                 api.PUT('/api/jobs/{job}/mixes', {
                     params: { path: { job } },
-                    body: { figure_type_id: type, area: step.area, use: step.use, step: at.step, mix: text, version: at.version },
+                    body: {
+                        figure_type_id: type,
+                        scheme_id: scheme,
+                        area: step.area,
+                        use: step.use,
+                        step: at.step,
+                        mix: text,
+                        version: at.version,
+                    },
                 }),
             ),
         onSuccess: () => client.invalidateQueries({ queryKey: benchKeys.sheet(job, key) }),
     });
     const keep = useMutation({
-        mutationFn: ({ type, step, at }: { type: number; step: Schemas['BenchStep']; at: Schemas['StepMix'] }) =>
+        mutationFn: ({
+            type,
+            scheme,
+            step,
+            at,
+        }: {
+            type: number;
+            scheme: number | null;
+            step: Schemas['BenchStep'];
+            at: Schemas['StepMix'];
+        }) =>
             unwrap(
                 api.POST('/api/jobs/{job}/kept-mixes', {
                     params: { path: { job } },
-                    body: { figure_type_id: type, area: step.area, use: step.use, step: at.step },
+                    body: { figure_type_id: type, scheme_id: scheme, area: step.area, use: step.use, step: at.step },
                 }),
             ),
         onSuccess: () => {

@@ -58,7 +58,7 @@ export function MixLine({ sheet, step, mix }: Props) {
                     type="button"
                     className="link-button"
                     aria-label={`Keep as the recipe of ${step.title} on ${step.area}`}
-                    onClick={() => bench.keep.mutate({ type: sheet.type.id, step, at: mix })}
+                    onClick={() => bench.keep.mutate({ type: sheet.type.id, scheme: sheet.scheme, step, at: mix })}
                 >
                     Keep as the recipe
                 </button>
@@ -109,7 +109,7 @@ function MixForm({ sheet, step, mix, onDone }: Props & { onDone: () => void }) {
             className="mix-form"
             onSubmit={(event) => {
                 event.preventDefault();
-                bench.mix.mutate({ type: sheet.type.id, step, at: mix, text }, { onSuccess: onDone });
+                bench.mix.mutate({ type: sheet.type.id, scheme: sheet.scheme, step, at: mix, text }, { onSuccess: onDone });
             }}
         >
             <MixInput
