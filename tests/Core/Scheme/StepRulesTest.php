@@ -52,6 +52,7 @@ final class StepRulesTest extends TestCase
         yield 'nothing is coloured: each use once' => [[], [], ['base', 'layer x2'], ['no-colour@-1', 'no-colour@-1']];
         yield 'a stain that lets through' => [[['base', 'red stain', 1.0]], [], ['stain'], []];
         yield 'paint that covers, used as a stain' => [[$base], [], ['stain'], ['opaque-stain@0']];
+        yield 'a metal, used as a stain' => [[['base', 'steel', 1.0]], [], ['stain'], ['opaque-stain@0']];
         yield 'paint that covers, thinned with medium' => [[['base', 'slate and medium', 1.0]], [], ['stain'], []];
         yield 'paint that covers, laid in as such' => [[$base], [], ['base'], []];
         yield 'passes of a glaze that shrink' => [[$base, ['shade', 'black', 0.75], ['shade', 'black', 0.4]], [], ['base', 'glaze x2'], []];
