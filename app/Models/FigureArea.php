@@ -22,7 +22,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool $focal
  * @property list<string> $sides
  * @property int $position
+ * @property int|null $sits_on_id
  * @property-read FigurePart|null $part
+ * @property-read FigureArea|null $sitsOn
  * @property-read Collection<int, AreaFeature> $features
  * @property-read Collection<int, FigureArea> $neighbours
  */
@@ -38,6 +40,12 @@ final class FigureArea extends StudioRow
     public function part(): BelongsTo
     {
         return $this->belongsTo(FigurePart::class, 'figure_part_id');
+    }
+
+    /** @return BelongsTo<FigureArea, $this> */
+    public function sitsOn(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'sits_on_id');
     }
 
     /** @return HasMany<AreaFeature, $this> */

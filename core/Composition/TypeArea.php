@@ -16,6 +16,7 @@ final readonly class TypeArea
      * @param  bool  $focal whether it draws the eye
      * @param  list<Side>  $sides from which it is seen
      * @param  list<string>  $neighbours ids of areas it borders on; none: see {@see Neighbours}
+     * @param  string|null  $on id of the area that it sits on or in: teeth and eyes on a face, a gem in its setting; null: on none that is known
      */
     public function __construct(
         public Area $area,
@@ -24,6 +25,7 @@ final readonly class TypeArea
         public bool $focal,
         public array $sides,
         public array $neighbours = [],
+        public ?string $on = null,
     ) {
         if ($depth < 0) {
             throw OutOfRange::below('depth', 0, $depth);
@@ -35,6 +37,6 @@ final readonly class TypeArea
     {
         $area = new Area($this->area->id, $surface, $this->area->share, $this->area->features, $this->area->tier, $this->area->afterShade);
 
-        return new self($area, $this->part, $this->depth, $this->focal, $this->sides, $this->neighbours);
+        return new self($area, $this->part, $this->depth, $this->focal, $this->sides, $this->neighbours, $this->on);
     }
 }

@@ -33,4 +33,9 @@ final class Duplicate extends CoreException
     {
         return new self('duplicate-area', $pointer, "The figure has the area \"{$id}\" twice; give each area its own id.");
     }
+
+    public static function whole(string $area, string $pointer): self
+    {
+        return new self('duplicate-area', $pointer, "\"{$area}\" is the figure as one already; a figure has it once.");
+    }
 }

@@ -7,6 +7,8 @@ namespace Document\Figure;
 use Core\Composition\FigureType;
 use Core\Composition\SizeClass;
 use Core\Composition\TypeArea;
+use Core\Composition\TypeCheck;
+use Core\CoreException;
 use Core\Standard\Area;
 use Core\Standard\Side;
 use Document\Json\BadDocument;
@@ -28,6 +30,7 @@ use Document\Standard\StandardSchema;
  *   sides: list<string>,
  *   features?: array<array-key, int|float>,
  *   neighbours?: list<string>,
+ *   on?: string,
  * }
  * @phpstan-type TypeDocument array{
  *   id: string,
@@ -43,6 +46,7 @@ final readonly class FigureTypeFile
      * @return array<string, FigureType> by key
      *
      * @throws BadDocument with every place whose shape is wrong
+     * @throws CoreException if an area borders or sits on what is not there, or on itself
      */
     public static function read(string $text): array
     {
@@ -54,8 +58,9 @@ final readonly class FigureTypeFile
         /** @var array{types: list<TypeDocument>} $document */
         $document = $json->withArrays();
         $types = [];
-        foreach ($document['types'] as $type) {
+        foreach ($document['types'] as $i => $type) {
             $types[$type['id']] = new FigureType($type['name'], SizeClass::from($type['size']), array_map(self::area(...), $type['areas']));
+            (new TypeCheck)->require($types[$type['id']], "/types/{$i}/areas");
         }
 
         return $types;
@@ -71,6 +76,7 @@ final readonly class FigureTypeFile
             $area['focal'],
             array_map(Side::from(...), $area['sides']),
             $area['neighbours'] ?? [],
+            $area['on'] ?? null,
         );
     }
 
@@ -81,7 +87,7 @@ final readonly class FigureTypeFile
             'id' => Schema::id(), 'surface' => Schema::id(), 'share' => Schema::over(0, 1), 'depth' => Schema::whole(),
             'focal' => Schema::boolean(), 'sides' => Schema::list(Schema::wordOf(Side::class), 1),
         ], [
-            'part' => Schema::id(), 'features' => StandardSchema::features(), 'neighbours' => Schema::list(Schema::id()),
+            'part' => Schema::id(), 'features' => StandardSchema::features(), 'neighbours' => Schema::list(Schema::id()), 'on' => Schema::id(),
         ]);
 
         return Schema::object([

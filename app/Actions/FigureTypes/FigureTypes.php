@@ -16,7 +16,7 @@ use Core\Standard\Side;
 final readonly class FigureTypes
 {
     /** What has to be loaded with a type before it can be read. */
-    public const RELATIONS = ['areas.features', 'areas.neighbours', 'areas.part'];
+    public const RELATIONS = ['areas.features', 'areas.neighbours', 'areas.part', 'areas.sitsOn'];
 
     public static function core(FigureType $type): CoreType
     {
@@ -35,6 +35,7 @@ final readonly class FigureTypes
             $area->focal,
             array_map(Side::from(...), $area->sides ?? []),
             array_values($area->neighbours->map(static fn (FigureArea $other): string => $other->key)->all()),
+            $area->sitsOn?->key,
         );
     }
 }

@@ -88,6 +88,20 @@ final readonly class StoreFigureType
         }
         DB::table('area_features')->insert($pieces);
         DB::table('area_neighbours')->insert($neighbours);
+        $this->whatTheySitOn($areas, $ids);
+    }
+
+    /**
+     * @param  list<TypeArea>  $areas
+     * @param  array<array-key, int>  $ids
+     */
+    private function whatTheySitOn(array $areas, array $ids): void
+    {
+        foreach ($areas as $area) {
+            if ($area->on !== null) {
+                DB::table('figure_areas')->where('id', $ids[$area->area->id])->update(['sits_on_id' => $ids[$area->on]]);
+            }
+        }
     }
 
     /**
