@@ -13,6 +13,7 @@ use Cli\Command\HasLongList;
 use Cli\Command\Ladder;
 use Cli\Command\Lint;
 use Cli\Command\Mix;
+use Cli\Command\Order;
 use Cli\Command\Plate;
 use Cli\Command\Raise;
 use Cli\Command\Verdict;
@@ -43,7 +44,7 @@ final readonly class Application
 
     public static function withAllCommands(): self
     {
-        return new self([new Compose, new Raise, new Diff, new Lint, new Plate, new ColourDifference, new Mix, new Film, new Ladder, new Visibility, new Verdict]);
+        return new self([new Compose, new Raise, new Diff, new Lint, new Plate, new ColourDifference, new Mix, new Film, new Ladder, new Visibility, new Verdict, new Order]);
     }
 
     /**

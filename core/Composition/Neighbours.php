@@ -32,18 +32,4 @@ final readonly class Neighbours
             static fn (string $id): bool => isset($here[$id]),
         ));
     }
-
-    /**
-     * The area that a small one sits in, as a lens sits in its rim: the only one it is listed to border
-     * on, and larger. Null where the type lists nothing of the kind.
-     */
-    public function hostOf(TypeArea $area): ?TypeArea
-    {
-        if (count($area->neighbours) !== 1) {
-            return null;
-        }
-        $host = $this->type->area($area->neighbours[0]);
-
-        return $host !== null && $host->area->share > $area->area->share ? $host : null;
-    }
 }

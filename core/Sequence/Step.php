@@ -6,26 +6,58 @@ namespace Core\Sequence;
 
 use Core\Composition\ComposedUse;
 use Core\Composition\TypeArea;
+use Core\Standard\Extent;
+use Core\Standard\Opacity;
+use Core\Standard\Surface;
 use Core\Standard\Technique;
+use Core\Standard\TechniqueGroup;
 
 /** A use laid on an area, as a step of the work. */
 final readonly class Step
 {
-    public string $id;
-
-    /** @param  int  $place of the use among those of its area, from 0 */
+    /** @param  int  $number in the order of composition, from 0 */
     public function __construct(
+        public int $number,
         public ComposedUse $laid,
         public TypeArea $area,
         public Technique $technique,
-        public int $place,
     ) {
-        $this->id = json_encode([$area->area->id, $laid->use->id], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
     /** The step in words: technique, then area. */
     public function name(): string
     {
         return "{$this->technique->name}, {$this->area->area->id}";
+    }
+
+    public function isOfWhole(): bool
+    {
+        return $this->area->area->surface === Surface::WHOLE;
+    }
+
+    /** Whether it is laid in or comes later than what is: from then on the area can be soiled. */
+    public function isPaint(): bool
+    {
+        return ! $this->technique->group->isBefore(TechniqueGroup::LayIn);
+    }
+
+    /** Whether it hides all of what is on its area, so that what soiled it before is gone. */
+    public function coversAll(): bool
+    {
+        $use = $this->laid->use;
+
+        return $this->technique->group === TechniqueGroup::LayIn && $this->technique->opacity === Opacity::Opaque && $use->extent === Extent::Every && $use->cover === null;
+    }
+
+    /** Whether it is laid again where its area was soiled, with all that lies on it. */
+    public function isLaidAgain(): bool
+    {
+        return in_array($this->technique->group, [TechniqueGroup::LayIn, TechniqueGroup::Shade, TechniqueGroup::Light, TechniqueGroup::Detail], true);
+    }
+
+    /** Whether a use of the figure as one is kept off an area. */
+    public function spares(TypeArea $area): bool
+    {
+        return $this->laid->use->overAll?->spares($area->area->surface) === true;
     }
 }

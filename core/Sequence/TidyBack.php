@@ -6,13 +6,17 @@ namespace Core\Sequence;
 
 use Core\Composition\TypeArea;
 
-/** An area that was finished before messy work near it, tidied back to its own colour after that work. */
+/** An area with paint on it, tidied back to its own colour after messy work near it. */
 final readonly class TidyBack
 {
-    /** @param  non-empty-list<Step>  $soiledBy the messy steps since it was finished or last tidied */
+    /**
+     * @param  non-empty-list<Step>  $soiledBy the messy steps since its last step, in order
+     * @param  float  $minutes at least 0
+     */
     public function __construct(
         public TypeArea $area,
         public array $soiledBy,
+        public float $minutes,
     ) {
     }
 }

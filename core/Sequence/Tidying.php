@@ -5,18 +5,14 @@ declare(strict_types=1);
 namespace Core\Sequence;
 
 use Core\Composition\FigureType;
-use Core\Composition\Neighbours;
-use Core\Standard\Surface;
+use Core\Composition\TypeArea;
 
-/**
- * Where an order of steps needs tidying back: after messy steps near an area that was finished before
- * them. A run of messy steps is tidied after once, at its end.
- */
+/** Where an order of steps needs tidying back: an area once between two of its steps, after the last one that soiled it. */
 final readonly class Tidying
 {
     public function __construct(
         private FigureType $type,
-        private Neighbours $neighbours,
+        private Soiling $soiling,
     ) {
     }
 
@@ -26,54 +22,53 @@ final readonly class Tidying
      */
     public function insert(array $planned): array
     {
-        $left = array_count_values(array_map(static fn (PlannedStep $one): string => $one->step->area->area->id, $planned));
+        $behind = $this->tidiedBehind($planned);
         $withTidying = [];
-        /** @var array<array-key, non-empty-list<Step>> $soiled messy steps by the area they soiled */
-        $soiled = [];
-        foreach ($planned as $one) {
-            if (! $one->step->technique->messy) {
-                array_push($withTidying, ...$this->tidied($soiled));
-                $soiled = [];
-            }
-            $left[$one->step->area->area->id]--;
-            $withTidying[] = $one;
-            foreach ($this->soiledBy($one->step, $left) as $area) {
-                $soiled[$area][] = $one->step;
-            }
+        foreach ($planned as $at => $one) {
+            array_push($withTidying, $one, ...$behind[$at] ?? []);
         }
 
-        return [...$withTidying, ...$this->tidied($soiled)];
+        return $withTidying;
     }
 
     /**
-     * @param  array<array-key, int>  $left steps still to come, by area
-     * @return list<string>
+     * @param  list<PlannedStep>  $planned
+     * @return array<int, list<TidyBack>> by place among the steps, in the order of the figure's areas
      */
-    private function soiledBy(Step $step, array $left): array
+    private function tidiedBehind(array $planned): array
     {
-        if (! $step->technique->messy || $step->area->area->surface === Surface::WHOLE) {
-            return [];
+        $behind = [];
+        foreach (array_keys($this->soiling->minutes) as $area) {
+            $known = $this->type->area((string) $area) ?? throw new \LogicException("Only areas of the figure are soiled; \"{$area}\" is none.");
+            $soiledBy = [];
+            $last = $count = 0;
+            foreach ($planned as $at => $one) {
+                if (in_array($area, $this->soiling->clears[$one->step->number] ?? [], true)) {
+                    $behind = self::added($behind, $last, $soiledBy, $known, $this->soiling->minutes[$area][$count]);
+                    $soiledBy = [];
+                    $count += $one->step->isOfWhole() ? 0 : 1;
+                } elseif ($count >= ($this->soiling->soils[$one->step->number][$area] ?? INF)) {
+                    $soiledBy[] = $one->step;
+                    $last = $at;
+                }
+            }
+            $behind = self::added($behind, $last, $soiledBy, $known, $this->soiling->minutes[$area][$count]);
         }
 
-        return array_values(array_filter(
-            $this->neighbours->of($step->area->area->id),
-            fn (string $area): bool => ($left[$area] ?? null) === 0 && $this->type->area($area)?->area->surface !== Surface::WHOLE,
-        ));
+        return $behind;
     }
 
     /**
-     * @param  array<array-key, non-empty-list<Step>>  $soiled
-     * @return list<TidyBack> in the order of the figure's areas
+     * @param  array<int, list<TidyBack>>  $behind
+     * @param  list<Step>  $soiledBy
+     * @return array<int, list<TidyBack>>
      */
-    private function tidied(array $soiled): array
+    private static function added(array $behind, int $at, array $soiledBy, TypeArea $area, float $minutes): array
     {
-        $tidied = [];
-        foreach ($this->type->areas as $area) {
-            if (isset($soiled[$area->area->id])) {
-                $tidied[] = new TidyBack($area, $soiled[$area->area->id]);
-            }
+        if ($soiledBy !== []) {
+            $behind[$at][] = new TidyBack($area, $soiledBy, $minutes);
         }
 
-        return $tidied;
+        return $behind;
     }
 }

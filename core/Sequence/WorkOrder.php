@@ -6,46 +6,46 @@ namespace Core\Sequence;
 
 use Core\Composition\Composition;
 use Core\Composition\FigureType;
-use Core\Composition\Neighbours;
 use Core\Standard\Standard;
 
-/** The order in which a figure is painted so that nothing spoils what is finished. */
+/** The order in which a figure is painted so that least of it is done twice. */
 final readonly class WorkOrder
 {
-    /** @var list<OrderRule> the first holds over the later ones where two would close a ring */
+    /** @var list<OrderRule> by force, the greatest first */
     private array $rules;
 
-    public function __construct(private Standard $standard)
-    {
-        $this->rules = [new AsTheStandardLays, new WholeFigureFrames, new RimAfterGround, new DetailAfterItsHost, new MarkingBeforeWear];
+    public function __construct(
+        private Standard $standard,
+        private TidySettings $settings = new TidySettings,
+    ) {
+        $this->rules = [new AsTheStandardLays, new WholeAtItsStage($standard), new WhatItSitsOnFirst, new TechniquesInTurn];
     }
 
-    /** The constraints of a composition, without any ring. */
-    public function graph(Steps $steps, Neighbours $neighbours): StepGraph
-    {
-        return StepGraph::givingWay(array_column($steps->all(), 'id'), $this->constraints($steps, $neighbours));
-    }
-
-    /** @return iterable<Constraint> */
-    private function constraints(Steps $steps, Neighbours $neighbours): iterable
-    {
-        foreach ($this->rules as $rule) {
-            yield from $rule->constraints($steps, $neighbours);
-        }
-    }
-
-    /** @return list<PlannedStep|TidyBack> */
-    public function of(Composition $composition, FigureType $type): array
+    public function of(Composition $composition, FigureType $type): Work
     {
         $steps = Steps::of($composition, $type, $this->standard);
-        $neighbours = new Neighbours($type);
-        $graph = $this->graph($steps, $neighbours);
-        $byId = array_column($steps->all(), null, 'id');
+        $order = PartialOrder::among(count($steps->all), $this->wishes($steps));
+        $soiling = new Soiling($steps, $type, $this->settings);
+        $tracks = new Tracks($steps, $order, $soiling);
+        $tidying = new LeastTidying($tracks);
+        $inOrder = (new InnerFirst($steps, $order, $tracks, $tidying, $tidying->order()))->order();
+        $saved = (new Savings($steps, $order, $soiling))->of($inOrder);
+        $after = static fn (OrderWish $wish): After => new After($steps->all[$wish->before], $wish->force, $wish->why);
         $planned = array_map(
-            static fn (string $id): PlannedStep => new PlannedStep($byId[$id], $graph->before($id)),
-            $graph->order(Preference::of($steps, $neighbours)),
+            static fn (Step $step): PlannedStep => new PlannedStep($step, array_map($after, $order->into[$step->number]), $saved[$step->number] ?? []),
+            $inOrder,
         );
 
-        return (new Tidying($type, $neighbours))->insert($planned);
+        return new Work((new Tidying($type, $soiling))->insert($planned), $order->gaveWay);
+    }
+
+    /** @return iterable<OrderWish> by force; of one force in the order of composition of the step that comes first, then of the other */
+    private function wishes(Steps $steps): iterable
+    {
+        foreach ($this->rules as $rule) {
+            $wishes = [...$rule->wishes($steps)];
+            usort($wishes, static fn (OrderWish $a, OrderWish $b): int => [$a->before, $a->after] <=> [$b->before, $b->after]);
+            yield from $wishes;
+        }
     }
 }

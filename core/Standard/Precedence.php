@@ -12,6 +12,7 @@ final readonly class Precedence
         public string $technique,
         public OrderReason $why,
         public bool $needed = false,
+        public OrderWhere $where = OrderWhere::Area,
     ) {
     }
 }

@@ -34,6 +34,10 @@ use Document\Standard\UseReader;
  *   tier?: string,
  *   features?: array<array-key, int|float>,
  *   after_shade?: string,
+ *   depth?: int|float,
+ *   neighbours?: list<string>,
+ *   on?: string,
+ *   part?: string,
  * }
  * @phpstan-type AdditionDocument array{area: string, use: UseDocument, criteria?: list<CriterionDocument>}
  * @phpstan-type FigureDocument array{

@@ -7,6 +7,7 @@ namespace Document\Member;
 use Core\Standard\LiesOn;
 use Core\Standard\Opacity;
 use Core\Standard\OrderReason;
+use Core\Standard\OrderWhere;
 use Core\Standard\PlateShape;
 use Core\Standard\Precedence;
 use Core\Standard\Sheen;
@@ -17,7 +18,7 @@ use Core\Standard\Texture;
 /**
  * The members of a technique.
  *
- * @phpstan-type PrecedenceDocument array{technique: string, why: string, needed?: bool}
+ * @phpstan-type PrecedenceDocument array{technique: string, why: string, where?: string, needed?: bool}
  * @phpstan-type TechniqueDocument array{
  *   id: string,
  *   name: string,
@@ -62,8 +63,8 @@ final readonly class TechniqueMembers
             Member::optional('note', Kind::text(), 'handling.note', 'words for the bench')->called(new Called('Note', 'words', rows: 2)),
             Member::optional('prone_to', Kind::listOf(Kind::id()), 'handling.proneTo', 'faults that it often leaves'),
             Member::optional('poor_on', Kind::listOf(Kind::word(PlateShape::class)), 'poorOn', 'kinds of surface that it does badly on, by what their plate is drawn as'),
-            Member::optional('comes_after', self::precedences(true), 'after', 'list of `technique`, `why` (`drying`, `access`, `protection`, `adhesion`), `needed` where it may not be missing'),
-            Member::optional('comes_before', self::precedences(false), 'before', 'list of `technique`, `why`'),
+            Member::optional('comes_after', self::precedences(true), 'after', 'list of `technique`, `why` (`drying`, `access`, `protection`, `adhesion`), `where` (`area`, `figure`), `needed` where it may not be missing'),
+            Member::optional('comes_before', self::precedences(false), 'before', 'list of `technique`, `why`, `where`'),
         ]);
     }
 
@@ -72,6 +73,7 @@ final readonly class TechniqueMembers
         $members = new Members(Precedence::class, [
             Member::needed('technique', Kind::id()),
             Member::needed('why', Kind::word(OrderReason::class)),
+            Member::optional('where', Kind::word(OrderWhere::class), 'where', '`area` (the same) or `figure` (anywhere on it)'),
             ...($canBeNeeded ? [Member::optional('needed', Kind::flag(), 'needed', 'whether it may not be missing')] : []),
         ]);
 

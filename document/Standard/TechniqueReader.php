@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Document\Standard;
 
 use Core\Standard\Duplicate;
-use Core\Standard\OrderCycle;
 use Core\Standard\Technique;
-use Core\Standard\TechniqueOrder;
 use Core\Standard\UnknownReference;
 use Document\Member\TechniqueMembers;
 
@@ -28,7 +26,6 @@ final readonly class TechniqueReader
      *
      * @throws Duplicate if an id stands twice
      * @throws UnknownReference if a technique is named that is not there
-     * @throws OrderCycle if techniques must come before each other
      */
     public function read(array $documents, string $at): array
     {
@@ -40,7 +37,6 @@ final readonly class TechniqueReader
             $this->requireKnownAll($document, $known, "{$at}/{$i}");
             $techniques[] = $members->read($document);
         }
-        $this->requireNoCycle($techniques, $at);
 
         return $techniques;
     }
@@ -67,17 +63,6 @@ final readonly class TechniqueReader
     {
         if (! in_array($id, $known, true)) {
             $this->refusals->refuse(UnknownReference::technique($id, $known, $at));
-        }
-    }
-
-    /** @param  list<Technique>  $techniques */
-    private function requireNoCycle(array $techniques, string $at): void
-    {
-        $ring = TechniqueOrder::of($techniques)->ring();
-        if ($ring !== null) {
-            $index = array_search($ring[0], array_column($techniques, 'id'), true);
-            $member = $techniques[(int) $index]->after !== [] ? 'comes_after' : 'comes_before';
-            $this->refusals->refuse(OrderCycle::among($ring, "{$at}/{$index}/{$member}"));
         }
     }
 }

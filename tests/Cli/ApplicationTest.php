@@ -31,7 +31,7 @@ final class ApplicationTest extends TestCase
         $outcome = Application::withAllCommands()->run([], static fn (): string => '');
 
         self::assertSame(0, $outcome->status);
-        foreach (['compose', 'raise', 'diff', 'lint', 'plate', 'colour-difference', 'mix', 'film', 'ladder', 'visibility', 'verdict'] as $command) {
+        foreach (['compose', 'raise', 'diff', 'lint', 'plate', 'colour-difference', 'mix', 'film', 'ladder', 'visibility', 'verdict', 'order'] as $command) {
             self::assertStringContainsString($command, $outcome->output);
         }
     }
@@ -164,7 +164,22 @@ final class ApplicationTest extends TestCase
         yield 'a plate without a colour' => ['plate', self::plate(['detail' => null]), 'wrong-type', '/colours/detail'];
         yield 'a plate of a surface that is none' => ['plate', self::plate([], 'silk'), 'unknown-surface', '/surface'];
         yield 'a running surface that is none' => ['lint', (string) json_encode(['standard' => SmallStandard::document(), 'in_use' => ['silk']]), 'unknown-surface', '/in_use/0'];
-        yield 'techniques that come before each other' => ['lint', self::with(['/techniques/1/comes_before' => [['technique' => 'wash', 'why' => 'access']], '/techniques/2/comes_before' => [['technique' => 'base', 'why' => 'drying']]]), 'cycle', '/standard/techniques/1/comes_before'];
+        yield 'a technique that comes after one that is none' => ['lint', self::with(['/techniques/1/comes_after' => [['technique' => 'gilding', 'why' => 'access']]]), 'unknown-technique', '/standard/techniques/1/comes_after/0/technique'];
+        yield 'a technique that comes after another somewhere' => ['lint', self::with(['/techniques/1/comes_after' => [['technique' => 'wash', 'why' => 'access', 'where' => 'shelf']]]), 'unknown-value', '/standard/techniques/1/comes_after/0/where'];
+        yield 'a neighbour that is none' => ['order', self::placed(['neighbours' => ['hat', 'boots']]), 'unknown-area', '/model/areas/1/neighbours/1'];
+        yield 'an area beside itself' => ['order', self::placed(['neighbours' => ['coat']]), 'unknown-area', '/model/areas/1/neighbours/0'];
+        yield 'a neighbour named twice' => ['order', self::placed(['neighbours' => ['hat', 'hat']]), 'duplicate-id', '/model/areas/1/neighbours/1'];
+        yield 'the figure as one for a neighbour' => ['order', self::placed(['neighbours' => ['figure']]), 'unknown-area', '/model/areas/1/neighbours/0'];
+        yield 'on the figure as one' => ['order', self::placed(['on' => 'figure']), 'unknown-area', '/model/areas/1/on'];
+        yield 'on an area that is none' => ['order', self::placed(['on' => 'boots']), 'unknown-area', '/model/areas/1/on'];
+        yield 'on itself' => ['order', self::placed(['on' => 'coat']), 'cycle', '/model/areas/1/on'];
+        yield 'on each other' => ['order', self::placed(['on' => 'hat'], ['on' => 'coat']), 'cycle', '/model/areas/1/on'];
+        yield 'the figure as one twice' => ['order', self::placed([], ['surface' => 'whole']), 'duplicate-area', '/model/areas/2/surface'];
+        yield 'half a depth' => ['order', self::placed(['depth' => 0.5]), 'out-of-range', '/model/areas/1/depth'];
+        yield 'a depth under 0' => ['order', self::placed(['depth' => -1]), 'out-of-range', '/model/areas/1/depth'];
+        yield 'tidying that takes less than no time' => ['order', self::placed([], [], ['tidy_share' => -0.1]), 'out-of-range', '/settings/tidy_share'];
+        yield 'a setting that nobody knows' => ['order', self::placed([], [], ['tidy' => 1]), 'unknown-member', '/settings/tidy'];
+        yield 'where an area lies, where nothing is ordered' => ['compose', (string) json_encode(['standard' => SmallStandard::document(), 'model' => ['tier' => 'plain', 'areas' => [['id' => 'coat', 'surface' => 'cloth', 'share' => 1, 'depth' => 1]]]]), 'unknown-member', '/model/areas/0/depth'];
         yield 'a school that is none' => ['lint', self::with(['/schools' => ['lights' => 'nowhere']]), 'unknown-value', '/standard/schools/lights'];
         yield 'a question that is none' => ['lint', self::with(['/surfaces/1/schools' => ['taste' => 'good']]), 'unknown-member', '/standard/surfaces/1/schools/taste'];
         yield 'a price by list and by the hour' => ['lint', self::with(['/tiers/0/price' => ['list' => ['foot' => 100], 'hourly' => 1]]), 'unknown-member', '/standard/tiers/0/price/hourly'];
@@ -285,6 +300,20 @@ final class ApplicationTest extends TestCase
         $document['techniques'][0]['replaces'] = ['sponge'];
 
         return $document;
+    }
+
+    /**
+     * A figure with a coat and a hat, to be put in order.
+     *
+     * @param  array<string, mixed>  $coat further members
+     * @param  array<string, mixed>  $hat
+     * @param  array<string, mixed>  $settings
+     */
+    private static function placed(array $coat, array $hat = [], array $settings = []): string
+    {
+        $areas = [['id' => 'figure', 'surface' => 'whole', 'share' => 1], $coat + ['id' => 'coat', 'surface' => 'cloth', 'share' => 0.5], $hat + ['id' => 'hat', 'surface' => 'cloth', 'share' => 0.1]];
+
+        return (string) json_encode(['standard' => SmallStandard::document(), 'model' => ['tier' => 'plain', 'areas' => $areas], 'settings' => (object) $settings]);
     }
 
     /** @param  array<string, mixed>  $changes */

@@ -174,7 +174,7 @@ final class DraftTest extends TestCase
         yield 'minutes that are no number' => [$cell(['technique' => 'base', 'minutes' => 'ten']), 'wrong-type', '/uses/0/minutes'];
         yield 'minutes a piece without a piece' => [$cell(['technique' => 'base', 'each' => 2]), 'each-without-feature', '/uses/0/each'];
         yield 'a member that nobody knows' => [$cell(['technique' => 'base', 'shine' => 2]), 'unknown-member', '/uses/0/shine'];
-        yield 'a technique before itself' => [$technique('wash', ['comes_after' => [['technique' => 'wash', 'why' => 'drying']]]), 'cycle', '/comes_after'];
+        yield 'a technique after one that is none' => [$technique('wash', ['comes_after' => [['technique' => 'gilding', 'why' => 'drying']]]), 'unknown-technique', '/comes_after/0/technique'];
         yield 'another tier in its place' => [$new(['id' => 'silver']), 'unknown-value', '/id'];
         yield 'the head taken away' => [['kind' => 'head', 'id' => '', 'surface' => '', 'revision' => 1, 'value' => null], 'missing-member', ''];
         yield 'an order taken away' => [['kind' => 'order', 'id' => 'tiers', 'surface' => '', 'revision' => 1, 'value' => null], 'missing-member', ''];
@@ -193,14 +193,15 @@ final class DraftTest extends TestCase
         self::assertEquals($before, $this->document($draft));
     }
 
-    public function test_techniques_that_must_come_before_each_other_are_refused_with_their_names(): void
+    public function test_techniques_that_wait_for_each_other_are_kept_and_told_where_an_area_lays_both(): void
     {
         $draft = $this->draft();
         $order = static fn (string $id, string $after): array => ['kind' => 'technique', 'id' => $id, 'surface' => '', 'revision' => 1, 'value' => ['id' => $id, 'name' => $id, 'group' => 'light', 'opacity' => 'semi', 'comes_after' => [['technique' => $after, 'why' => 'access']]]];
-        $response = $this->change($draft, [$order('layer', 'drybrush'), $order('drybrush', 'layer')]);
+        $both = ['kind' => 'cell', 'id' => 'guard', 'surface' => 'cloth', 'revision' => 1, 'value' => ['tier' => 'guard', 'surface' => 'cloth', 'uses' => [['technique' => 'base'], ['technique' => 'drybrush'], ['technique' => 'layer']]]];
+        $answer = $this->changed($draft, [$order('layer', 'drybrush'), $order('drybrush', 'layer'), $both]);
 
-        $this->assertRefused($response, 422, 'cycle');
-        self::assertMatchesRegularExpression('/(layer before drybrush|drybrush before layer)/', (string) $response->getContent());
+        $told = array_filter($this->rows($answer, 'sheet.findings'), static fn (array $one): bool => $one['code'] === 'wrong-order');
+        self::assertContains(['guard', 'cloth', 'drybrush'], array_map(static fn (array $one): array => [$one['tier'], $one['surface'], $one['use']], $told));
     }
 
     public function test_a_finding_is_accepted_with_a_reason_and_goes_with_the_file(): void

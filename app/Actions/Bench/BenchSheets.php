@@ -110,6 +110,6 @@ final readonly class BenchSheets
     /** @return list<SheetStep> */
     private static function steps(ComposedFigure $figure, Standard $standard): array
     {
-        return array_map(SheetStep::of(...), (new WorkOrder($standard))->of($figure->composition, $figure->type));
+        return array_map(SheetStep::of(...), (new WorkOrder($standard))->of($figure->composition, $figure->type)->items);
     }
 }

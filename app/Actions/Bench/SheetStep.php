@@ -29,7 +29,7 @@ final readonly class SheetStep
     public static function of(PlannedStep|TidyBack $planned): self
     {
         if ($planned instanceof TidyBack) {
-            $after = implode("\n", array_map(static fn (Step $step): string => $step->id, $planned->soiledBy));
+            $after = implode("\n", array_map(static fn (Step $step): string => json_encode([$step->area->area->id, $step->laid->use->id], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), $planned->soiledBy));
 
             return new self($planned->area->area->id, self::TIDY.'-'.substr(hash('sha256', $after), 0, 16), self::TIDY, 1, 1, 'every', $planned);
         }

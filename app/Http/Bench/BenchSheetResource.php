@@ -17,11 +17,10 @@ use App\Models\User;
 use Core\Composition\ComposedCriterion;
 use Core\Composition\ComposedUse;
 use Core\Plan\FigureState;
-use Core\Sequence\Constraint;
 use Core\Sequence\PlannedStep;
-use Core\Sequence\Reason;
 use Core\Sequence\Step;
 use Core\Sequence\TidyBack;
+use Core\Sequence\WhyHere;
 use Core\Standard\Caution;
 use Core\Standard\Clearances;
 use Core\Standard\Technique;
@@ -146,7 +145,7 @@ final readonly class BenchSheetResource extends Resource
             'scheme' => $first->schemeId(),
             'tier' => $this->sheet->standard->tier($first->figure->tier)->name,
             'standard' => "{$this->sheet->standard->name} {$this->sheet->standard->version}",
-            'minutes' => array_sum(array_map(fn (ComposedUse $use): float => self::minutes($use, $this->mixes->coatsOf($use)), $first->composition->uses)),
+            'minutes' => array_sum(array_map(fn (SheetStep $step): float => $this->minutesOf($step->planned), $this->sheet->steps)),
             'caution' => Caution::ALWAYS,
             'undecided' => $first->composition->undecided,
             'figures' => array_map($this->figure(...), $this->sheet->figures),
@@ -226,13 +225,17 @@ final readonly class BenchSheetResource extends Resource
             'tool' => $technique->handling->tool,
             'mixes' => in_array($technique->group, self::WITHOUT_PAINT, true) ? [] : array_map(RecipeParts::step(...), $this->mixes->of($step->area, $step->use, $step->steps, count($this->sheet->figures))),
             'why' => [
-                ...array_map(static fn (Constraint $constraint): array => ['reason' => $constraint->reason->value, 'sentence' => $constraint->sentence], $planned->constraints),
-                ['reason' => 'preference', 'sentence' => self::preference($planned->step)],
+                ...WhyHere::of($planned),
                 ...self::moreCoats($laid, $coats),
                 ...$this->drying($technique),
             ],
             'judged_by' => $this->judgedBy($step),
         ];
+    }
+
+    private function minutesOf(PlannedStep|TidyBack $planned): float
+    {
+        return $planned instanceof TidyBack ? $planned->minutes : self::minutes($planned->step->laid, $this->mixes->coatsOf($planned->step->laid));
     }
 
     /** Its minutes hold all coats that were asked for; more coats take as much longer. */
@@ -275,10 +278,10 @@ final readonly class BenchSheetResource extends Resource
         return [
             'title' => 'Tidy back',
             'group' => TechniqueGroup::Tidy->value,
-            'degree' => "look for dust and spill after: {$messy}",
+            'degree' => "after {$messy}: lift dust and spill, and lay again what is touched",
             'note' => '',
-            'minutes' => 0.0,
-            'minutes_to' => 0.0,
+            'minutes' => $tidying->minutes,
+            'minutes_to' => $tidying->minutes,
             'dry' => 0.0,
             'dry_times' => 1,
             'only_if' => '',
@@ -289,15 +292,9 @@ final readonly class BenchSheetResource extends Resource
             'thinning' => '',
             'tool' => '',
             'mixes' => [],
-            'why' => [['reason' => Reason::Protection->value, 'sentence' => "It was finished before messy work near it ({$messy}); what has soiled it is mended at once."]],
+            'why' => WhyHere::ofTidying($tidying),
             'judged_by' => [],
         ];
-    }
-
-    private static function preference(Step $step): string
-    {
-        return ($step->technique->messy ? 'Messy work comes before the neat work near it. ' : '')
-            ."Among what may come next, inner comes before outer (this area has depth {$step->area->depth}), and areas take turns so that one dries while another is painted. Common practice, no source.";
     }
 
     /** @return list<string> */

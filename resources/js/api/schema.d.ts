@@ -2698,6 +2698,7 @@ export interface components {
         PrecedenceDocument: {
             technique: string;
             why: string;
+            where?: string;
             needed?: boolean;
         };
         Preview: {

@@ -30,33 +30,6 @@ final class NeighboursTest extends TestCase
         self::assertSame(['hat'], $neighbours->of('face'));
     }
 
-    public function test_a_small_area_with_one_border_sits_in_the_larger_one(): void
-    {
-        $lens = self::area('lens', 0.02, ['rim']);
-        $rim = self::area('rim', 0.06, ['lens', 'coat']);
-        $neighbours = new Neighbours(self::type($lens, $rim, self::area('coat', 0.5, ['rim'])));
-
-        self::assertSame($rim, $neighbours->hostOf($lens));
-        self::assertNull($neighbours->hostOf($rim));
-    }
-
-    public function test_a_large_area_with_one_border_sits_in_nothing(): void
-    {
-        $coat = self::area('coat', 0.5, ['rim']);
-
-        self::assertNull((new Neighbours(self::type($coat, self::area('rim', 0.06, ['coat']))))->hostOf($coat));
-    }
-
-    public function test_an_area_between_two_larger_ones_or_beside_its_equal_sits_in_neither(): void
-    {
-        $belt = self::area('belt', 0.02, ['coat', 'trousers']);
-        $glove = self::area('glove', 0.04, ['cuff']);
-        $neighbours = new Neighbours(self::type($belt, self::area('coat', 0.5, []), self::area('trousers', 0.3, []), $glove, self::area('cuff', 0.04, [])));
-
-        self::assertNull($neighbours->hostOf($belt));
-        self::assertNull($neighbours->hostOf($glove));
-    }
-
     /**
      * @param  list<string>  $neighbours
      */

@@ -12,18 +12,16 @@ use Core\Check\Recheck;
 use Core\Composition\ComposedUse;
 use Core\Composition\Composition;
 use Core\Composition\FigureType;
-use Core\Composition\Neighbours;
 use Core\Sequence\PlannedStep;
-use Core\Sequence\Steps;
-use Core\Sequence\TidyBack;
 use Core\Sequence\WorkOrder;
 use Core\Standard\Standard;
-use Core\Standard\Surface;
 use Core\Standard\TechniqueGroup;
 use Core\Standard\Tier;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Demo;
+use Tests\Core\Support\EveryOrder;
+use Tests\Core\Support\HandSteps;
 
 /** What must hold of every figure of the demo at every tier: 5 types, 7 tiers. */
 final class DemoPropertiesTest extends TestCase
@@ -54,67 +52,47 @@ final class DemoPropertiesTest extends TestCase
     }
 
     #[DataProviderExternal(Demo::class, 'figures')]
-    public function test_the_order_of_work_has_each_step_once_and_keeps_every_constraint(Standard $standard, FigureType $type, Tier $tier, Composition $composition): void
+    public function test_the_order_of_work_has_each_step_once_and_keeps_every_edge(Standard $standard, FigureType $type, Tier $tier, Composition $composition): void
     {
-        $place = [];
-        foreach ((new WorkOrder($standard))->of($composition, $type) as $at => $planned) {
-            if ($planned instanceof PlannedStep) {
-                $place[$planned->step->id] = $at;
-                foreach ($planned->constraints as $constraint) {
-                    self::assertArrayHasKey($constraint->before, $place, "{$constraint->before} must come before {$planned->step->id} at {$tier->id}");
-                }
+        $work = (new WorkOrder($standard))->of($composition, $type);
+        $done = [];
+        foreach ($work->items as $planned) {
+            foreach ($planned instanceof PlannedStep ? $planned->after : [] as $after) {
+                self::assertArrayHasKey($after->step->number, $done, "{$after->step->name()} must come first at {$tier->id}");
             }
+            $done += $planned instanceof PlannedStep ? [$planned->step->number => true] : [];
         }
 
-        self::assertCount(count($composition->uses), $place);
-    }
-
-    #[DataProviderExternal(Demo::class, 'figures')]
-    public function test_the_demo_needs_no_rule_to_give_way(Standard $standard, FigureType $type, Tier $tier, Composition $composition): void
-    {
-        $graph = (new WorkOrder($standard))->graph(Steps::of($composition, $type, $standard), new Neighbours($type));
-
-        self::assertSame([], $graph->gaveWay, $tier->id);
+        self::assertCount(count($composition->uses), $done);
+        self::assertSame([], $work->gaveWay, 'the demo needs no rule to give way');
     }
 
     #[DataProviderExternal(Demo::class, 'figures')]
     public function test_what_prepares_comes_first_and_what_finishes_last(Standard $standard, FigureType $type, Tier $tier, Composition $composition): void
     {
-        $planned = array_values(array_filter((new WorkOrder($standard))->of($composition, $type), static fn (PlannedStep|TidyBack $step): bool => $step instanceof PlannedStep));
         $begun = $finishing = false;
-        foreach ($planned as $one) {
-            $whole = $one->step->area->area->surface === Surface::WHOLE;
-            $first = $whole && in_array($one->step->technique->group, [TechniqueGroup::Prepare, TechniqueGroup::Ground], true);
-            $last = $whole && in_array($one->step->technique->group, [TechniqueGroup::Finish, TechniqueGroup::Tidy], true);
-            self::assertFalse($first && $begun, "{$one->step->name()} comes after paint at {$tier->id}");
-            self::assertFalse($finishing && ! $last, "{$one->step->name()} comes after the finish at {$tier->id}");
+        foreach ((new WorkOrder($standard))->of($composition, $type)->items as $one) {
+            $step = $one instanceof PlannedStep ? $one->step : null;
+            $first = $step !== null && $step->isOfWhole() && in_array($step->technique->group, [TechniqueGroup::Prepare, TechniqueGroup::Ground], true);
+            $last = $step !== null && $step->isOfWhole() && in_array($step->technique->group, [TechniqueGroup::Finish, TechniqueGroup::Tidy], true);
+            self::assertFalse($first && $begun, "{$step?->name()} comes after paint at {$tier->id}");
+            self::assertFalse($finishing && ! $last, "{$step?->name()} comes after the finish at {$tier->id}");
             $begun = $begun || ! $first;
             $finishing = $finishing || $last;
         }
         self::assertTrue($begun);
     }
 
+    /** Counted anew, step by step, by one that knows no search. */
     #[DataProviderExternal(Demo::class, 'figures')]
-    public function test_messy_work_near_a_finished_area_is_tidied_back_before_neat_work_goes_on(Standard $standard, FigureType $type, Tier $tier, Composition $composition): void
+    public function test_what_messy_work_soils_is_tidied_once_and_takes_what_the_order_says(Standard $standard, FigureType $type, Tier $tier, Composition $composition): void
     {
-        $neighbours = new Neighbours($type);
-        $left = array_count_values(array_map(static fn (ComposedUse $use): string => $use->area->id, $composition->uses));
-        $soiled = [];
-        foreach ((new WorkOrder($standard))->of($composition, $type) as $step) {
-            if ($step instanceof TidyBack) {
-                unset($soiled[$step->area->area->id]);
+        $work = (new WorkOrder($standard))->of($composition, $type);
+        $hand = new HandSteps($work, $type);
+        $counted = (new EveryOrder($hand->steps, $hand->edges, $hand->neighbours, $hand->over, 0.5, 0.1))->minutes($hand->order);
 
-                continue;
-            }
-            self::assertTrue($step->step->technique->messy || $soiled === [], "{$step->step->name()} goes on over soiled ".implode(', ', array_keys($soiled))." at {$tier->id}");
-            $left[$step->step->area->area->id]--;
-            foreach ($step->step->technique->messy && $step->step->area->area->surface !== Surface::WHOLE ? $neighbours->of($step->step->area->area->id) : [] as $near) {
-                if (($left[$near] ?? null) === 0 && $type->area($near)?->area->surface !== Surface::WHOLE) {
-                    $soiled[$near] = true;
-                }
-            }
-        }
-        self::assertSame([], $soiled);
+        self::assertEqualsWithDelta($counted, $work->tidyMinutes, 1e-9, $tier->id);
+        self::assertLessThan(0.1 * $composition->minutes + 1, $work->tidyMinutes, 'little of a figure is done twice');
     }
 
     #[DataProviderExternal(Demo::class, 'figures')]

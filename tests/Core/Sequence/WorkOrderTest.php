@@ -4,207 +4,218 @@ declare(strict_types=1);
 
 namespace Tests\Core\Sequence;
 
-use Core\Composition\Composer;
-use Core\Composition\Figure;
-use Core\Composition\FigureType;
-use Core\Composition\SizeClass;
 use Core\Composition\TypeArea;
-use Core\Sequence\Constraint;
+use Core\Sequence\OrderWish;
 use Core\Sequence\PlannedStep;
-use Core\Sequence\Reason;
 use Core\Sequence\TidyBack;
-use Core\Sequence\WorkOrder;
-use Core\Standard\Area;
-use Core\Standard\Side;
-use Document\Standard\StandardReader;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Support\SmallStandard;
+use Tests\Core\Support\PaintedOrder;
 
-/**
- * Orders worked by hand. The rules are common practice, no source; the settings are the studio's defaults.
- *
- * @phpstan-import-type RequirementDocument from StandardReader
- */
+/** Each rule of the order by hand. The rules are common practice, no source; half a minute and a tenth are the studio's defaults. */
 final class WorkOrderTest extends TestCase
 {
-    public function test_primer_first_varnish_last_and_messy_washes_before_neat_work_near_them(): void
-    {
-        $order = self::order([
-            ['tier' => 'plain', 'surface' => 'whole', 'uses' => [['technique' => 'prime'], ['technique' => 'varnish']]],
-            ['tier' => 'plain', 'surface' => 'cloth', 'uses' => [['technique' => 'base'], ['technique' => 'wash'], ['technique' => 'layer']]],
-        ], self::area('figure', 'whole', 0), self::area('coat', 'cloth', 3), self::area('shirt', 'cloth', 2));
+    private const CLOTH = [['technique' => 'base', 'minutes' => 10], ['technique' => 'light', 'minutes' => 5]];
 
-        self::assertSame([
-            'figure prime', 'shirt base', 'coat base', 'shirt wash', 'coat wash', 'shirt layer', 'coat layer', 'figure varnish',
-        ], $order);
+    public function test_among_orders_that_are_alike_inner_comes_before_outer_then_the_technique_just_used_then_as_given(): void
+    {
+        $order = self::order(['cloth' => self::CLOTH], PaintedOrder::area('cape', 'cloth', 3), PaintedOrder::area('coat', 'cloth', 2), PaintedOrder::area('hood', 'cloth', 2));
+
+        self::assertSame(['coat base', 'hood base', 'coat light', 'hood light', 'cape base', 'cape light'], $order->words());
     }
 
-    public function test_a_finished_neighbour_of_messy_work_is_tidied_back_once_after_the_run(): void
+    public function test_the_standard_holds_over_what_a_technique_says_and_the_wish_is_listed(): void
     {
-        $order = self::order([
-            ['tier' => 'plain', 'surface' => 'cloth', 'uses' => [['technique' => 'base'], ['technique' => 'wash']]],
-        ], self::area('shirt', 'cloth', 1, ['coat', 'cape']), self::area('coat', 'cloth', 2, ['shirt']), self::area('cape', 'cloth', 3, ['shirt']));
+        $before = ['comes_before' => [['technique' => 'base', 'why' => 'access']]];
+        $order = self::order(['cloth' => self::CLOTH], PaintedOrder::area('coat', 'cloth'), more: ['light' => $before]);
 
-        // Both washes near the finished shirt come after its own: it is tidied once, after the second.
-        self::assertSame(['shirt base', 'coat base', 'cape base', 'shirt wash', 'coat wash', 'cape wash', 'tidy shirt'], $order);
+        self::assertSame(['coat base', 'coat light'], $order->words());
+        self::assertSame([['coat base', 'coat light', 'technique']], self::gaveWay($order));
     }
 
-    public function test_what_would_finish_an_area_waits_for_messy_work_near_it(): void
+    /** @param  list<string>  $expected */
+    #[TestWith(['figure', ['coat light', 'hood base', 'hood light']], 'anywhere on the figure')]
+    #[TestWith(['area', ['hood base', 'hood light', 'coat light']], 'on the same area only')]
+    public function test_a_technique_says_what_comes_after_it_and_where(string $where, array $expected): void
     {
-        $order = self::order([
-            ['tier' => 'plain', 'surface' => 'cloth', 'uses' => [['technique' => 'base'], ['technique' => 'wash']]],
-            ['tier' => 'plain', 'surface' => 'marking', 'uses' => [['technique' => 'base']]],
-        ], self::area('coat', 'cloth', 3, ['strap']), self::area('strap', 'marking', 1, ['coat']));
+        $order = self::order(
+            ['cloth' => self::CLOTH, 'leather' => [['technique' => 'light']]],
+            PaintedOrder::area('hood', 'cloth', 1),
+            PaintedOrder::area('coat', 'leather', 2),
+            more: ['base' => ['comes_after' => [['technique' => 'light', 'why' => 'drying', 'where' => $where]]]],
+        );
 
-        self::assertSame(['coat base', 'coat wash', 'strap base'], $order);
+        self::assertSame($expected, $order->words());
     }
 
-    public function test_detail_on_a_lens_comes_after_the_metal_round_it_is_laid_in(): void
+    public function test_techniques_that_wait_for_each_other_give_way_in_the_order_of_composition(): void
     {
-        $requirements = [
-            ['tier' => 'plain', 'surface' => 'cloth', 'uses' => [['technique' => 'base'], ['technique' => 'layer']]],
-            ['tier' => 'plain', 'surface' => 'marking', 'uses' => [['technique' => 'buckle']]],
-        ];
-        $planned = self::planned($requirements, self::area('lens', 'marking', 1, ['mount'], 0.02), self::area('mount', 'cloth', 9, ['lens', 'other'], 0.2));
+        $order = self::order(
+            ['cloth' => [['technique' => 'base']], 'leather' => [['technique' => 'light']]],
+            PaintedOrder::area('coat', 'cloth'),
+            PaintedOrder::area('belt', 'leather'),
+            more: [
+                'base' => ['comes_after' => [['technique' => 'light', 'why' => 'drying', 'where' => 'figure']]],
+                'light' => ['comes_after' => [['technique' => 'base', 'why' => 'drying', 'where' => 'figure']]],
+            ],
+        );
 
-        self::assertContains('It sits in mount: Base coat round it would spill on it.', self::reasons($planned, 'lens buckle'));
+        self::assertSame(['coat base', 'belt light'], $order->words());
+        self::assertSame([['coat base', 'belt light', 'technique']], self::gaveWay($order));
     }
 
-    public function test_neat_steps_of_one_wave_go_round_the_figure_so_that_one_area_dries_while_another_is_painted(): void
+    public function test_uses_of_the_whole_whose_stages_are_turned_round_keep_the_order_of_the_standard(): void
     {
-        $order = self::order([
-            ['tier' => 'plain', 'surface' => 'cloth', 'uses' => [['id' => 'first', 'technique' => 'layer'], ['id' => 'second', 'technique' => 'layer']]],
-        ], self::area('coat', 'cloth', 1), self::area('cape', 'cloth', 1));
+        $order = self::order(
+            ['whole' => [['technique' => 'varnish'], ['technique' => 'prime']], 'cloth' => [['technique' => 'base']]],
+            PaintedOrder::area('figure', 'whole'),
+            PaintedOrder::area('coat', 'cloth'),
+        );
 
-        self::assertSame(['coat first', 'cape first', 'coat second', 'cape second'], $order);
+        self::assertSame(['figure varnish', 'figure prime', 'coat base'], $order->words());
+        self::assertSame([['figure varnish', 'coat base', 'whole']], self::gaveWay($order));
+    }
+
+    public function test_what_lies_over_the_whole_splits_each_area_at_the_first_use_of_its_stage_or_a_later_group(): void
+    {
+        $order = self::order(
+            ['whole' => [['technique' => 'wash', 'stage' => 'light']], 'cloth' => [['technique' => 'base'], ['technique' => 'detail'], ['id' => 'again', 'technique' => 'base']]],
+            PaintedOrder::area('figure', 'whole'),
+            PaintedOrder::area('coat', 'cloth'),
+        );
+
+        self::assertSame(['coat base', 'figure wash', 'coat detail', 'coat again'], $order->words(), 'the detail is later than a light, and the base again stands behind it');
+    }
+
+    /** @return iterable<string, array{list<array<string, mixed>>, float}> what the other area gets after the wash, minutes of tidying there */
+    public static function soiled(): iterable
+    {
+        $base = ['technique' => 'base', 'minutes' => 10];
+        yield 'its opaque base and all above it' => [[['technique' => 'dip', 'minutes' => 50], $base, ['technique' => 'light', 'minutes' => 5]], 0.5 + 0.1 * (10 + 5)];
+        yield 'all of it where nothing is opaque' => [[['technique' => 'dip', 'minutes' => 20], ['technique' => 'light', 'minutes' => 5]], 0.5 + 0.1 * (20 + 5)];
+        yield 'from an opaque line on' => [[$base, ['technique' => 'line', 'minutes' => 2], ['technique' => 'detail', 'minutes' => 4]], 0.5 + 0.1 * (2 + 4)];
+        yield 'cleaning and markings are not laid again' => [[['technique' => 'clean', 'minutes' => 30], $base, ['technique' => 'decal', 'minutes' => 7]], 0.5 + 0.1 * 10];
+        yield 'what has no paint is not soiled' => [[['technique' => 'clean', 'minutes' => 30]], 0.0];
     }
 
     /**
-     * From an hour of drying on the ground of a base is laid with the base coats, else after the shades.
+     * The wash of a coat must come last, so that it soils the belt whatever the order.
      *
-     * @param  list<string>  $expected
+     * @param  list<array<string, mixed>>  $uses
      */
-    #[TestWith(['sand', ['soil sand', 'coat base', 'coat wash']])]
-    #[TestWith(['grit', ['coat base', 'coat wash', 'soil grit']])]
-    public function test_what_dries_long_begins_early(string $ground, array $expected): void
+    #[DataProvider('soiled')]
+    public function test_tidying_takes_a_share_of_what_is_laid_again(array $uses, float $minutes): void
     {
-        $order = self::order([
-            ['tier' => 'plain', 'surface' => 'cloth', 'uses' => [['technique' => 'base'], ['technique' => 'wash']]],
-            ['tier' => 'plain', 'surface' => 'ground', 'uses' => [['technique' => $ground]]],
-        ], self::area('soil', 'ground', 1), self::area('coat', 'cloth', 2));
+        $last = array_map(static fn (string $id): array => ['technique' => $id, 'why' => 'access', 'where' => 'figure'], ['dip', 'base', 'light', 'line', 'detail', 'clean', 'decal']);
+        $order = self::order(
+            ['cloth' => [['technique' => 'wash']], 'leather' => $uses],
+            PaintedOrder::area('coat', 'cloth', 1, ['belt']),
+            PaintedOrder::area('belt', 'leather', 2),
+            more: ['wash' => ['comes_after' => $last]],
+        );
 
-        self::assertSame($expected, $order);
+        self::assertEqualsWithDelta($minutes, $order->work->tidyMinutes, 1e-9);
     }
 
-    public function test_markings_come_before_wear_elsewhere_and_the_rim_after_the_ground(): void
+    /** @return iterable<string, array{array<string, mixed>, bool}> the paint that comes after the wash, whether it hides what the wash left */
+    public static function hiding(): iterable
     {
-        $requirements = [
-            ['tier' => 'plain', 'surface' => 'marking', 'uses' => [['technique' => 'decal']]],
-            ['tier' => 'plain', 'surface' => 'ground', 'uses' => [['technique' => 'dust']]],
-            ['tier' => 'plain', 'surface' => 'rim', 'uses' => [['technique' => 'base']]],
-        ];
-        $planned = self::planned($requirements, self::area('edge', 'rim', 9), self::area('soil', 'ground', 8), self::area('badge', 'marking', 7));
-        $order = array_map(self::words(...), $planned);
-
-        self::assertSame(['badge decal', 'soil dust', 'edge base'], array_values(array_filter($order, static fn (string $step): bool => ! str_starts_with($step, 'tidy'))));
-        self::assertContains('Dust, soil spills on the rim, which would have to be painted again.', self::reasons($planned, 'edge base'));
+        yield 'a base over all of it' => [['technique' => 'base'], true];
+        yield 'a base on its upper parts' => [['technique' => 'base', 'extent' => 'upper'], false];
+        yield 'a base on some of it' => [['technique' => 'base', 'cover' => 0.9], false];
+        yield 'paint that lets through' => [['technique' => 'dip'], false];
+        yield 'a light' => [['technique' => 'light'], false];
     }
 
-    public function test_the_areas_own_order_holds_over_the_rule_for_markings(): void
+    /** @param  array<string, mixed>  $then */
+    #[DataProvider('hiding')]
+    public function test_what_comes_later_may_hide_what_a_wash_left(array $then, bool $hides): void
     {
-        $order = self::order([
-            ['tier' => 'plain', 'surface' => 'cloth', 'uses' => [['technique' => 'dust'], ['technique' => 'decal']]],
-        ], self::area('left', 'cloth', 1), self::area('right', 'cloth', 2));
+        $order = self::order(
+            ['whole' => [['technique' => 'matt', 'stage' => 'light']], 'cloth' => [['technique' => 'wash', 'minutes' => 1]], 'leather' => [['id' => 'first', 'technique' => 'clean'], ['id' => 'under', 'technique' => 'dip', 'minutes' => 1], ['id' => 'then', ...$then]]],
+            PaintedOrder::area('coat', 'cloth', 1, ['belt']),
+            PaintedOrder::area('belt', 'leather', 2),
+            more: ['wash' => ['comes_after' => [['technique' => 'dip', 'why' => 'access', 'where' => 'figure']], 'comes_before' => [['technique' => 'base', 'why' => 'access', 'where' => 'figure'], ['technique' => 'light', 'why' => 'access', 'where' => 'figure']]]],
+        );
 
-        self::assertContains('left dust', $order);
-        self::assertLessThan(array_search('left decal', $order, true), array_search('left dust', $order, true));
-        self::assertLessThan(array_search('right decal', $order, true), array_search('right dust', $order, true));
+        self::assertSame($hides ? 0.0 : 0.6, round($order->work->tidyMinutes, 9));
     }
 
-    public function test_wet_waits_and_says_how_long(): void
+    public function test_what_gets_the_same_wash_later_is_not_soiled_by_it(): void
     {
-        $planned = self::planned([
-            ['tier' => 'plain', 'surface' => 'cloth', 'uses' => [['technique' => 'base'], ['technique' => 'wash']]],
-        ], self::area('coat', 'cloth', 3));
+        $order = self::order(
+            ['cloth' => [['technique' => 'wash'], ['technique' => 'base']], 'leather' => [['technique' => 'dip'], ['technique' => 'wash']]],
+            PaintedOrder::area('coat', 'cloth', 1, ['belt']),
+            PaintedOrder::area('belt', 'leather', 2),
+            more: ['wash' => ['comes_after' => [['technique' => 'dip', 'why' => 'access', 'where' => 'figure']]]],
+        );
 
-        self::assertSame(['Base coat, coat lies under it and needs 10 minutes to dry.'], self::reasons($planned, 'coat wash'));
-        self::assertSame(Reason::Drying, self::constraints($planned, 'coat wash')[0]->reason);
+        self::assertSame(['belt dip', 'coat wash', 'belt wash', 'coat base'], $order->words());
     }
 
-    #[TestWith(['touch', 'Thin touch, coat lies under it and needs 0.5 minutes to dry.'])]
-    #[TestWith(['layer', 'The standard lays it after Layer, coat.'])]
-    public function test_what_hardly_needs_to_dry_says_so_and_what_does_not_waits_for_its_place_only(string $under, string $sentence): void
+    public function test_an_area_is_tidied_before_the_varnish_and_however_often_it_was_soiled_once(): void
     {
-        $planned = self::planned([
-            ['tier' => 'plain', 'surface' => 'cloth', 'uses' => [['technique' => $under], ['technique' => 'buckle']]],
-        ], self::area('coat', 'cloth', 3));
+        $order = self::order(
+            ['whole' => [['technique' => 'varnish']], 'cloth' => [['technique' => 'base'], ['technique' => 'wash'], ['technique' => 'drybrush']], 'leather' => [['technique' => 'base']]],
+            PaintedOrder::area('figure', 'whole'),
+            PaintedOrder::area('belt', 'leather', 0, ['coat']),
+            PaintedOrder::area('coat', 'cloth', 3),
+            more: ['wash' => ['comes_after' => [['technique' => 'base', 'why' => 'access', 'where' => 'figure']]]],
+        );
 
-        self::assertSame([$sentence], self::reasons($planned, 'coat buckle'));
+        self::assertSame(['belt base', 'coat base', 'coat wash', 'coat drybrush', 'tidy belt', 'figure varnish'], $order->words());
+        $tidied = array_values(array_filter($order->work->items, static fn (object $item): bool => $item instanceof TidyBack))[0];
+        self::assertSame(['wash, coat', 'drybrush, coat'], array_map(static fn (object $step): string => $step->name(), $tidied->soiledBy));
+    }
+
+    #[TestWith(['rider', 'rider', 0.5])]
+    #[TestWith(['rider', 'mount', 0.0], 'what is kept apart')]
+    public function test_messy_work_soils_only_what_is_of_its_part(string $one, string $other, float $minutes): void
+    {
+        $order = self::order(
+            ['cloth' => [['technique' => 'wash']], 'leather' => [['technique' => 'base']]],
+            PaintedOrder::area('coat', 'cloth', 1, ['saddle'], null, $one),
+            PaintedOrder::area('saddle', 'leather', 2, [], null, $other),
+            more: ['wash' => ['comes_after' => [['technique' => 'base', 'why' => 'access', 'where' => 'figure']]]],
+        );
+
+        self::assertSame($minutes, $order->work->tidyMinutes);
+    }
+
+    public function test_of_neighbours_that_nobody_told_nothing_follows(): void
+    {
+        $order = self::order(['cloth' => [['technique' => 'base'], ['technique' => 'wash']]], PaintedOrder::area('coat', 'cloth', 1), PaintedOrder::area('hood', 'cloth', 1));
+
+        self::assertSame(['coat base', 'hood base', 'coat wash', 'hood wash'], $order->words());
     }
 
     /**
-     * @param  list<string>  $neighbours
+     * @param  array<string, list<array<string, mixed>>>  $asked by surface
+     * @param  TypeArea|array<string, array<string, mixed>>  ...$areas and, as `more`, members of techniques by their id
      */
-    private static function area(string $id, string $surface, int $depth, array $neighbours = [], float $share = 0.2): TypeArea
+    private static function order(array $asked, TypeArea|array ...$areas): PaintedOrder
     {
-        return new TypeArea(new Area($id, $surface, $share), '', $depth, false, [Side::Front], $neighbours);
+        $more = $areas['more'] ?? [];
+        $technique = static fn (string $id, string $group, string $opacity = 'opaque', bool $messy = false): array => PaintedOrder::technique($id, $group, $opacity, $messy, is_array($more) ? $more[$id] ?? [] : []);
+
+        return new PaintedOrder([
+            $technique('clean', 'prepare', 'transparent'), $technique('prime', 'ground'), $technique('base', 'lay-in'), $technique('dip', 'lay-in', 'transparent'), $technique('wash', 'shade', 'transparent', true),
+            $technique('light', 'light', 'semi'), $technique('drybrush', 'light', 'semi', true), $technique('line', 'light'), $technique('detail', 'detail', 'semi'), $technique('decal', 'marking'),
+            $technique('matt', 'finish', 'transparent'), $technique('varnish', 'finish', 'transparent'),
+        ], $asked, array_values(array_filter($areas, static fn (TypeArea|array $one): bool => $one instanceof TypeArea)));
     }
 
-    /**
-     * @param  list<RequirementDocument>  $requirements
-     * @return list<string>
-     */
-    private static function order(array $requirements, TypeArea ...$areas): array
+    /** @return list<array{string, string, string}> the step that wished to wait, for what, and by which force */
+    private static function gaveWay(PaintedOrder $order): array
     {
-        return array_map(self::words(...), self::planned($requirements, ...$areas));
-    }
-
-    /**
-     * @param  list<RequirementDocument>  $requirements
-     * @return list<PlannedStep|TidyBack>
-     */
-    private static function planned(array $requirements, TypeArea ...$areas): array
-    {
-        $document = SmallStandard::document();
-        unset($document['reference']);
-        foreach (['ground', 'rim'] as $surface) {
-            $document['surfaces'][] = ['id' => $surface, 'name' => ucfirst($surface), 'needs_lay_in' => false];
-        }
-        $document['techniques'][] = ['id' => 'sand', 'name' => 'Sand', 'group' => 'base', 'opacity' => 'opaque', 'dry' => 60];
-        $document['techniques'][] = ['id' => 'touch', 'name' => 'Thin touch', 'group' => 'light', 'opacity' => 'opaque', 'dry' => 0.5];
-        $document['techniques'][] = ['id' => 'grit', 'name' => 'Grit', 'group' => 'base', 'opacity' => 'opaque', 'dry' => 59.9];
-        $standard = StandardReader::ofSound()->read(['requirements' => $requirements] + $document);
-        $figure = new Figure('plain', 1.0, array_values(array_map(static fn (TypeArea $area): Area => $area->area, $areas)));
-
-        return (new WorkOrder($standard))->of((new Composer($standard))->compose($figure), new FigureType('type', SizeClass::Foot, array_values($areas)));
-    }
-
-    private static function words(PlannedStep|TidyBack $step): string
-    {
-        return $step instanceof TidyBack ? "tidy {$step->area->area->id}" : "{$step->step->area->area->id} {$step->step->laid->use->id}";
-    }
-
-    /**
-     * @param  list<PlannedStep|TidyBack>  $planned
-     * @return list<string>
-     */
-    private static function reasons(array $planned, string $name): array
-    {
-        return array_map(static fn (Constraint $constraint): string => $constraint->sentence, self::constraints($planned, $name));
-    }
-
-    /**
-     * @param  list<PlannedStep|TidyBack>  $planned
-     * @return list<Constraint>
-     */
-    private static function constraints(array $planned, string $name): array
-    {
-        foreach ($planned as $step) {
-            if ($step instanceof PlannedStep && self::words($step) === $name) {
-                return $step->constraints;
+        $names = [];
+        foreach ($order->work->items as $item) {
+            if ($item instanceof PlannedStep) {
+                $names[$item->step->number] = "{$item->step->area->area->id} {$item->step->laid->use->id}";
             }
         }
-        self::fail("{$name} is not planned.");
+
+        return array_map(static fn (OrderWish $wish): array => [$names[$wish->after], $names[$wish->before], $wish->force->value], $order->work->gaveWay);
     }
 }

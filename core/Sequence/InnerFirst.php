@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Sequence;
+
+/**
+ * Among orders with as little to tidy: at each place the least depth, then the technique just used, then as composed.
+ */
+final readonly class InnerFirst
+{
+    /** @param  list<int>  $least an order of the steps of the tracks with as little to tidy as can be */
+    public function __construct(
+        private Steps $steps,
+        private PartialOrder $order,
+        private Tracks $tracks,
+        private LeastTidying $tidying,
+        private array $least,
+    ) {
+    }
+
+    /** @return list<Step> all steps */
+    public function order(): array
+    {
+        $waiting = array_map(count(...), $this->order->into);
+        $behind = $this->behind();
+        $laid = LaidSoFar::nothing($this->tracks);
+        $rest = $this->least;
+        $allowed = (new TidiedOrder($this->tracks, $rest))->minutes;
+        $order = [];
+        for ($ready = array_keys($waiting, 0, true); $ready !== []; $ready = [...array_diff($ready, [$step]), ...$freed]) {
+            [$step, $rest] = $this->next($ready, $order === [] ? null : $order[count($order) - 1], $rest, $laid, $allowed);
+            $laid = isset($this->tracks->of[$step]) ? $laid->after($step) : $laid;
+            $order[] = $this->steps->all[$step];
+            $freed = [];
+            foreach ($behind[$step] ?? [] as $other) {
+                if (--$waiting[$other] === 0) {
+                    $freed[] = $other;
+                }
+            }
+        }
+
+        return $order;
+    }
+
+    /**
+     * @param  non-empty-array<int>  $ready
+     * @param  list<int>  $rest
+     * @return array{int, list<int>} the step, and what is then left of the steps of the tracks, in an order with least to tidy
+     */
+    private function next(array $ready, ?Step $last, array $rest, LaidSoFar $laid, float $allowed): array
+    {
+        foreach ($this->preferred($ready, $last) as $step) {
+            $then = $this->without($step, $rest, $laid, $allowed);
+            if ($then !== null) {
+                return [$step, $then];
+            }
+        }
+
+        throw new \LogicException('The first step of the least order, or one that it waits for, is always ready.');
+    }
+
+    /**
+     * What is left of the least order when a step comes now; null where more would have to be tidied then.
+     *
+     * @param  list<int>  $rest
+     * @return list<int>|null
+     */
+    private function without(int $step, array $rest, LaidSoFar $laid, float $allowed): ?array
+    {
+        if (! isset($this->tracks->of[$step]) || $step === $rest[0]) {
+            return array_values(array_diff($rest, [$step]));
+        }
+        $next = $laid->after($step);
+        $others = array_values(array_diff($rest, [$step]));
+        if ($next->minutes + (new TidiedOrder($this->tracks, $others, $next))->minutes <= $allowed + 1e-9) {
+            return $others;
+        }
+
+        return count($this->steps->all) > LeastTidying::PROVEN_TO ? null : $this->tidying->orderWithin($allowed, $next);
+    }
+
+    /**
+     * @param  non-empty-array<int>  $ready
+     * @return non-empty-list<int>
+     */
+    private function preferred(array $ready, ?Step $last): array
+    {
+        $key = fn (int $step): array => [$this->steps->all[$step]->area->depth, $this->steps->all[$step]->technique->id === $last?->technique->id ? 0 : 1, $step];
+        usort($ready, static fn (int $a, int $b): int => $key($a) <=> $key($b));
+
+        return $ready;
+    }
+
+    /** @return array<int, list<int>> by step, those that wait for it */
+    private function behind(): array
+    {
+        $behind = [];
+        foreach ($this->order->into as $step => $wishes) {
+            foreach ($wishes as $wish) {
+                $behind[$wish->before][] = $step;
+            }
+        }
+
+        return $behind;
+    }
+}

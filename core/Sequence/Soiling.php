@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Sequence;
+
+use Core\Composition\FigureType;
+use Core\Composition\Neighbours;
+use Core\Standard\Opacity;
+
+/**
+ * Which steps soil which areas, and what it takes to tidy those. A messy step soils each known neighbour of its part that
+ * has paint on it, unless what comes later there hides it or is as messy in the same way. Unknown neighbours are not soiled.
+ */
+final readonly class Soiling
+{
+    /** @var array<int, array<array-key, int>> by step and area: how many of the area's steps must be laid for it to be soiled */
+    public array $soils;
+
+    /** @var array<int, list<array-key>> by step, the areas on which it counts as a step, if they can be soiled at all */
+    public array $clears;
+
+    /** @var array<array-key, non-empty-list<float>> minutes by area, after so many of its steps; for areas that can be soiled */
+    public array $minutes;
+
+    public function __construct(
+        private Steps $steps,
+        FigureType $type,
+        private TidySettings $settings,
+    ) {
+        $neighbours = new Neighbours($type);
+        $soils = $minutes = [];
+        foreach ($steps->all as $step) {
+            foreach ($step->technique->messy && ! $step->isOfWhole() ? $neighbours->of($step->area->area->id) : [] as $near) {
+                $from = $type->area($near)?->part === $step->area->part ? $this->soiledFrom($near, $step) : null;
+                if ($from !== null) {
+                    $soils[$step->number][$near] = $from;
+                    $minutes[$near] ??= $this->minutesOf($steps->on($near));
+                }
+            }
+        }
+        $this->soils = $soils;
+        $this->minutes = $minutes;
+        $this->clears = $this->cleared($type);
+    }
+
+    /** Minutes of tidying an area on which all is laid. */
+    public function minutesWhole(string|int $area): float
+    {
+        $minutes = $this->minutes[$area] ?? [0.0];
+
+        return $minutes[count($minutes) - 1];
+    }
+
+    /** How many steps of an area must be laid for it to be soiled by this one; null where it never is. */
+    private function soiledFrom(string $near, Step $by): ?int
+    {
+        $paint = null;
+        $hidden = 0;
+        foreach ($this->steps->on($near) as $at => $step) {
+            $paint ??= $step->isPaint() ? $at + 1 : null;
+            $hidden = $step->coversAll() || $step->technique->id === $by->technique->id ? $at + 1 : $hidden;
+        }
+
+        return $paint === null || $this->steps->on($near)[0]->isOfWhole() ? null : max($paint, $hidden);
+    }
+
+    /**
+     * @param  list<Step>  $chain of an area
+     * @return non-empty-list<float> after none of its steps, after one, and so on
+     */
+    private function minutesOf(array $chain): array
+    {
+        $minutes = [$this->settings->fixed];
+        $again = 0.0;
+        foreach ($chain as $step) {
+            if ($step->isLaidAgain()) {
+                $again = ($step->technique->opacity === Opacity::Opaque ? 0.0 : $again) + $step->laid->minutes;
+            }
+            $minutes[] = $this->settings->fixed + $this->settings->share * $again;
+        }
+
+        return $minutes;
+    }
+
+    /** @return array<int, list<array-key>> */
+    private function cleared(FigureType $type): array
+    {
+        $cleared = [];
+        foreach ($this->steps->all as $step) {
+            foreach (array_keys($this->minutes) as $area) {
+                $known = $type->area((string) $area);
+                $counts = $step->isOfWhole() ? $known !== null && ! $step->spares($known) : $step->area->area->id === (string) $area;
+                if ($counts) {
+                    $cleared[$step->number][] = $area;
+                }
+            }
+        }
+
+        return $cleared;
+    }
+}

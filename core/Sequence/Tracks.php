@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Sequence;
+
+/**
+ * The steps that decide how much is tidied back: those that soil, those of areas that can be soiled, and those of the whole
+ * figure over such areas. Each area is a track on which its steps follow each other; tracks are numbered from 0.
+ */
+final readonly class Tracks
+{
+    /** @var list<non-empty-list<int>> steps by track */
+    public array $steps;
+
+    /** @var array<int, int> track by step */
+    public array $of;
+
+    /** @var array<int, int> by step, its place on its track from 0 */
+    public array $place;
+
+    /** @var array<int, array<int, int>> by step: how many steps of other tracks must be laid before it, by track */
+    public array $needs;
+
+    /** @var array<int, array<int, int>> by step: how many steps of a track must be laid for it to be soiled, by track */
+    public array $soils;
+
+    /** @var array<int, list<int>> by step: tracks on which it counts as a step */
+    public array $clears;
+
+    /** @var array<int, list<float>> minutes of tidying by track, after so many of its steps */
+    public array $minutes;
+
+    public function __construct(Steps $steps, PartialOrder $order, Soiling $soiling)
+    {
+        $tracks = $of = $ofArea = [];
+        foreach ($steps->byArea as $area => $chain) {
+            foreach ($chain as $step) {
+                if (isset($soiling->soils[$step->number]) || isset($soiling->clears[$step->number])) {
+                    $ofArea[$area] ??= count($ofArea);
+                    $of[$step->number] = $ofArea[$area];
+                    $tracks[$ofArea[$area]][] = $step->number;
+                }
+            }
+        }
+        $this->steps = array_values($tracks);
+        $this->of = $of;
+        $this->place = self::places($this->steps);
+        $this->needs = self::needs($this->steps, $of, $order);
+        $this->soils = array_map(static fn (array $from): array => array_combine(array_map(static fn (string|int $area): int => $ofArea[$area], array_keys($from)), $from), $soiling->soils);
+        $this->clears = array_map(static fn (array $areas): array => array_map(static fn (string|int $area): int => $ofArea[$area], $areas), $soiling->clears);
+        $this->minutes = array_combine(array_map(static fn (string|int $area): int => $ofArea[$area], array_keys($soiling->minutes)), $soiling->minutes);
+    }
+
+    public function count(): int
+    {
+        return count($this->of);
+    }
+
+    public function mustComeBefore(int $first, int $second): bool
+    {
+        $track = $this->of[$first];
+
+        return $this->place[$first] < ($track === $this->of[$second] ? $this->place[$second] : $this->needs[$second][$track] ?? 0);
+    }
+
+    /**
+     * @param  list<non-empty-list<int>>  $tracks
+     * @return array<int, int>
+     */
+    private static function places(array $tracks): array
+    {
+        $places = [];
+        foreach ($tracks as $steps) {
+            foreach ($steps as $place => $step) {
+                $places[$step] = $place;
+            }
+        }
+
+        return $places;
+    }
+
+    /**
+     * @param  list<non-empty-list<int>>  $tracks
+     * @param  array<int, int>  $of
+     * @return array<int, array<int, int>>
+     */
+    private static function needs(array $tracks, array $of, PartialOrder $order): array
+    {
+        $needs = [];
+        foreach (array_keys($of) as $step) {
+            $needs[$step] = [];
+            foreach ($tracks as $track => $others) {
+                $before = count(array_filter($others, static fn (int $other): bool => $order->comesBefore($other, $step)));
+                if ($track !== $of[$step] && $before > 0) {
+                    $needs[$step][$track] = $before;
+                }
+            }
+        }
+
+        return $needs;
+    }
+}
