@@ -1,6 +1,6 @@
 import type { Schemas } from '@api';
 import { Checkbox, Select } from 'antd';
-import type { TechniqueDoc } from '../document';
+import { type TechniqueDoc, withMember } from '../document';
 import { techniqueOptions } from './techniqueOptions';
 
 type Precedence = Schemas['PrecedenceDocument'];
@@ -16,7 +16,7 @@ interface Props {
     onChange: (precedences: Precedence[]) => void;
 }
 
-/** Techniques that come before or after, each with the reason why. */
+/** Techniques that come before or after, on the same area or anywhere on the figure, each with the reason why. */
 export function PrecedenceEditor({ label, precedences, techniques, reasons, canBeNeeded = false, error, onChange }: Props) {
     const set = (i: number, next: Precedence) => onChange(precedences.map((one, j) => (j === i ? next : one)));
     return (
@@ -38,16 +38,16 @@ export function PrecedenceEditor({ label, precedences, techniques, reasons, canB
                         options={reasons.map((reason) => ({ value: reason, label: reason }))}
                         onChange={(why: string) => set(i, { ...one, why })}
                     />
+                    <Checkbox
+                        checked={one.where === 'figure'}
+                        onChange={(event) => set(i, withMember(one, 'where', event.target.checked ? 'figure' : undefined))}
+                    >
+                        anywhere on the figure
+                    </Checkbox>
                     {canBeNeeded && (
                         <Checkbox
                             checked={one.needed ?? false}
-                            onChange={(event) =>
-                                set(i, {
-                                    technique: one.technique,
-                                    why: one.why,
-                                    ...(event.target.checked ? { needed: true } : {}),
-                                })
-                            }
+                            onChange={(event) => set(i, withMember(one, 'needed', event.target.checked || undefined))}
                         >
                             needed
                         </Checkbox>
