@@ -16,6 +16,7 @@ use Cli\Command\Mix;
 use Cli\Command\Order;
 use Cli\Command\Plate;
 use Cli\Command\Raise;
+use Cli\Command\Sequence;
 use Cli\Command\Verdict;
 use Cli\Command\Visibility;
 use Core\CoreException;
@@ -44,7 +45,7 @@ final readonly class Application
 
     public static function withAllCommands(): self
     {
-        return new self([new Compose, new Raise, new Diff, new Lint, new Plate, new ColourDifference, new Mix, new Film, new Ladder, new Visibility, new Verdict, new Order]);
+        return new self([new Compose, new Raise, new Diff, new Lint, new Plate, new ColourDifference, new Mix, new Film, new Ladder, new Visibility, new Verdict, new Order, new Sequence]);
     }
 
     /**

@@ -34,6 +34,12 @@ final class UnknownReference extends CoreException
     }
 
     /** @param  list<string>  $known */
+    public static function id(string $id, array $known, string $pointer = ''): self
+    {
+        return self::named('id', $id, $known, $pointer);
+    }
+
+    /** @param  list<string>  $known */
     public static function use(string $id, array $known, string $pointer = ''): self
     {
         return self::named('use', $id, $known, $pointer);

@@ -31,7 +31,7 @@ final class ApplicationTest extends TestCase
         $outcome = Application::withAllCommands()->run([], static fn (): string => '');
 
         self::assertSame(0, $outcome->status);
-        foreach (['compose', 'raise', 'diff', 'lint', 'plate', 'colour-difference', 'mix', 'film', 'ladder', 'visibility', 'verdict', 'order'] as $command) {
+        foreach (['compose', 'raise', 'diff', 'lint', 'plate', 'colour-difference', 'mix', 'film', 'ladder', 'visibility', 'verdict', 'order', 'sequence'] as $command) {
             self::assertStringContainsString($command, $outcome->output);
         }
     }
@@ -179,6 +179,12 @@ final class ApplicationTest extends TestCase
         yield 'a depth under 0' => ['order', self::placed(['depth' => -1]), 'out-of-range', '/model/areas/1/depth'];
         yield 'tidying that takes less than no time' => ['order', self::placed([], [], ['tidy_share' => -0.1]), 'out-of-range', '/settings/tidy_share'];
         yield 'a setting that nobody knows' => ['order', self::placed([], [], ['tidy' => 1]), 'unknown-member', '/settings/tidy'];
+        $steps = static fn (array ...$steps): string => (string) json_encode(['steps' => array_map(static fn (array $step): array => ['id' => $step[0], 'paint' => $step[1], 'after' => $step[2]], $steps)]);
+        yield 'a step twice' => ['sequence', $steps(['coat', 'blue', []], ['coat', 'red', []]), 'duplicate-id', '/steps/1/id'];
+        yield 'a step after one that is none' => ['sequence', $steps(['coat', 'blue', ['hat']]), 'unknown-id', '/steps/0/after/0'];
+        yield 'a step after another twice' => ['sequence', $steps(['hat', 'blue', []], ['coat', 'blue', ['hat', 'hat']]), 'duplicate-id', '/steps/1/after/1'];
+        yield 'steps that wait for each other' => ['sequence', $steps(['hat', 'blue', ['coat']], ['coat', 'blue', ['hat']]), 'cycle', '/steps'];
+        yield 'a step that does not say what it waits for' => ['sequence', '{"steps":[{"id":"coat","paint":"blue"}]}', 'missing-member', '/steps/0/after'];
         yield 'where an area lies, where nothing is ordered' => ['compose', (string) json_encode(['standard' => SmallStandard::document(), 'model' => ['tier' => 'plain', 'areas' => [['id' => 'coat', 'surface' => 'cloth', 'share' => 1, 'depth' => 1]]]]), 'unknown-member', '/model/areas/0/depth'];
         yield 'a school that is none' => ['lint', self::with(['/schools' => ['lights' => 'nowhere']]), 'unknown-value', '/standard/schools/lights'];
         yield 'a question that is none' => ['lint', self::with(['/surfaces/1/schools' => ['taste' => 'good']]), 'unknown-member', '/standard/surfaces/1/schools/taste'];
