@@ -23,6 +23,7 @@ final class LayerTest
         'Composition' => ['Standard', 'School'],
         'Lint' => ['Standard', 'School', 'Composition'],
         'Sequence' => ['Standard', 'Composition'],
+        'Schedule' => ['Standard', 'Sequence'],
         'Plate' => ['School', 'Standard', 'Composition', 'Colour'],
         'Scheme' => ['School', 'Standard', 'Composition', 'Colour', 'Plate'],
         'Check' => ['Standard', 'Composition', 'Colour', 'Record'],

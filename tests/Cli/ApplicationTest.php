@@ -31,7 +31,7 @@ final class ApplicationTest extends TestCase
         $outcome = Application::withAllCommands()->run([], static fn (): string => '');
 
         self::assertSame(0, $outcome->status);
-        foreach (['compose', 'raise', 'diff', 'lint', 'plate', 'colour-difference', 'mix', 'film', 'ladder', 'visibility', 'verdict', 'order', 'sequence'] as $command) {
+        foreach (['compose', 'raise', 'diff', 'lint', 'plate', 'colour-difference', 'mix', 'film', 'ladder', 'visibility', 'verdict', 'order', 'sequence', 'schedule'] as $command) {
             self::assertStringContainsString($command, $outcome->output);
         }
     }
@@ -185,6 +185,13 @@ final class ApplicationTest extends TestCase
         yield 'a step after another twice' => ['sequence', $steps(['hat', 'blue', []], ['coat', 'blue', ['hat', 'hat']]), 'duplicate-id', '/steps/1/after/1'];
         yield 'steps that wait for each other' => ['sequence', $steps(['hat', 'blue', ['coat']], ['coat', 'blue', ['hat']]), 'cycle', '/steps'];
         yield 'a step that does not say what it waits for' => ['sequence', '{"steps":[{"id":"coat","paint":"blue"}]}', 'missing-member', '/steps/0/after'];
+        yield 'a batch of no models' => ['schedule', '{"models":0,"steps":[]}', 'out-of-range', '/models'];
+        yield 'a batch of half a model' => ['schedule', '{"models":1.5,"steps":[]}', 'out-of-range', '/models'];
+        yield 'a step that takes no time' => ['schedule', '{"models":1,"steps":[{"id":"wash","minutes":0}]}', 'out-of-range', '/steps/0/minutes'];
+        yield 'a step that dries less than not at all' => ['schedule', '{"models":1,"steps":[{"id":"wash","minutes":1,"dry":-1}]}', 'out-of-range', '/steps/0/dry'];
+        yield 'a step of a batch after itself' => ['schedule', '{"models":1,"steps":[{"id":"wash","minutes":1,"after":["wash"]}]}', 'cycle', '/steps'];
+        yield 'a step of a batch twice' => ['schedule', '{"models":1,"steps":[{"id":"wash","minutes":1},{"id":"wash","minutes":1}]}', 'duplicate-id', '/steps/1/id'];
+        yield 'a step of a batch after one that is none' => ['schedule', '{"models":1,"steps":[{"id":"wash","minutes":1,"after":["base"]}]}', 'unknown-id', '/steps/0/after/0'];
         yield 'where an area lies, where nothing is ordered' => ['compose', (string) json_encode(['standard' => SmallStandard::document(), 'model' => ['tier' => 'plain', 'areas' => [['id' => 'coat', 'surface' => 'cloth', 'share' => 1, 'depth' => 1]]]]), 'unknown-member', '/model/areas/0/depth'];
         yield 'a school that is none' => ['lint', self::with(['/schools' => ['lights' => 'nowhere']]), 'unknown-value', '/standard/schools/lights'];
         yield 'a question that is none' => ['lint', self::with(['/surfaces/1/schools' => ['taste' => 'good']]), 'unknown-member', '/standard/surfaces/1/schools/taste'];

@@ -11,6 +11,7 @@ use Core\Sequence\WorkOrder;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\EveryOrder;
 use Tests\Core\Support\HandSteps;
+use Tests\Core\Support\IntegerPrograms;
 use Tests\Core\Support\RandomFigures;
 use Tests\Core\Support\TidyProgram;
 
@@ -35,7 +36,6 @@ final class LeastTidyingTest extends TestCase
         self::assertGreaterThan(60, $tidied, 'many of them cannot do without');
     }
 
-    /** HiGHS (Huangfu and Hall 2018), a solver of mixed-integer programs. */
     public function test_a_solver_of_integer_programs_finds_none_better_up_to_twelve_steps(): void
     {
         $programs = $minutes = [];
@@ -47,7 +47,7 @@ final class LeastTidyingTest extends TestCase
         }
         self::assertGreaterThan(15, count($programs));
 
-        foreach (self::solved($programs) as $i => $least) {
+        foreach (IntegerPrograms::solved($programs) as $i => $least) {
             self::assertEqualsWithDelta($least, $minutes[$i], 1e-6, "program {$i}");
         }
     }
@@ -81,22 +81,5 @@ final class LeastTidyingTest extends TestCase
                 yield $seed => [(new WorkOrder($standard, new TidySettings(self::FIXED, self::SHARE)))->of($composition, $type), $type];
             }
         }
-    }
-
-    /**
-     * @param  list<string>  $programs
-     * @return list<float>
-     */
-    private static function solved(array $programs): array
-    {
-        $process = proc_open(['node', __DIR__.'/milp.mjs'], [['pipe', 'r'], ['pipe', 'w']], $pipes);
-        self::assertIsResource($process);
-        fwrite($pipes[0], json_encode($programs, JSON_THROW_ON_ERROR));
-        fclose($pipes[0]);
-        $values = json_decode((string) stream_get_contents($pipes[1]), true);
-        self::assertSame(0, proc_close($process));
-        self::assertIsArray($values);
-
-        return array_map(static fn (mixed $value): float => is_numeric($value) ? (float) $value : self::fail('A program has no solution.'), array_values($values));
     }
 }

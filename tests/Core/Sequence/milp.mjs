@@ -1,7 +1,0 @@
-// Solves the models of a list by HiGHS, a solver of mixed-integer programs, and answers the value of each.
-import { readFileSync } from 'node:fs';
-import loadSolver from 'highs';
-
-const solver = await loadSolver();
-const models = JSON.parse(readFileSync(0, 'utf8'));
-process.stdout.write(JSON.stringify(models.map((model) => solver.solve(model).ObjectiveValue)));
