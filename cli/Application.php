@@ -16,6 +16,7 @@ use Cli\Command\Mix;
 use Cli\Command\Order;
 use Cli\Command\Plate;
 use Cli\Command\Raise;
+use Cli\Command\Rework;
 use Cli\Command\Schedule;
 use Cli\Command\Sequence;
 use Cli\Command\Verdict;
@@ -46,7 +47,7 @@ final readonly class Application
 
     public static function withAllCommands(): self
     {
-        return new self([new Compose, new Raise, new Diff, new Lint, new Plate, new ColourDifference, new Mix, new Film, new Ladder, new Visibility, new Verdict, new Order, new Sequence, new Schedule]);
+        return new self([new Compose, new Raise, new Diff, new Lint, new Plate, new ColourDifference, new Mix, new Film, new Ladder, new Visibility, new Verdict, new Order, new Sequence, new Schedule, new Rework]);
     }
 
     /**

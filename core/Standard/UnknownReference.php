@@ -40,6 +40,12 @@ final class UnknownReference extends CoreException
     }
 
     /** @param  list<string>  $known */
+    public static function layer(string $id, array $known, string $pointer = ''): self
+    {
+        return self::named('layer', $id, $known, $pointer);
+    }
+
+    /** @param  list<string>  $known */
     public static function use(string $id, array $known, string $pointer = ''): self
     {
         return self::named('use', $id, $known, $pointer);

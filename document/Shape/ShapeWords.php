@@ -70,7 +70,7 @@ final readonly class ShapeWords
     {
         $words = self::schemaMember($error, 'enum');
 
-        return is_array($words) ? array_values(array_filter($words, is_string(...))) : [];
+        return is_array($words) ? array_values(array_map(static fn (mixed $word): string => is_string($word) ? $word : (string) json_encode($word), $words)) : [];
     }
 
     private static function schemaMember(ValidationError $error, string $name): mixed

@@ -24,6 +24,7 @@ final class LayerTest
         'Lint' => ['Standard', 'School', 'Composition'],
         'Sequence' => ['Standard', 'Composition'],
         'Schedule' => ['Standard', 'Sequence'],
+        'Rework' => ['Standard'],
         'Plate' => ['School', 'Standard', 'Composition', 'Colour'],
         'Scheme' => ['School', 'Standard', 'Composition', 'Colour', 'Plate'],
         'Check' => ['Standard', 'Composition', 'Colour', 'Record'],

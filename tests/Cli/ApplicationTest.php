@@ -31,7 +31,7 @@ final class ApplicationTest extends TestCase
         $outcome = Application::withAllCommands()->run([], static fn (): string => '');
 
         self::assertSame(0, $outcome->status);
-        foreach (['compose', 'raise', 'diff', 'lint', 'plate', 'colour-difference', 'mix', 'film', 'ladder', 'visibility', 'verdict', 'order', 'sequence', 'schedule'] as $command) {
+        foreach (['compose', 'raise', 'diff', 'lint', 'plate', 'colour-difference', 'mix', 'film', 'ladder', 'visibility', 'verdict', 'order', 'sequence', 'schedule', 'rework'] as $command) {
             self::assertStringContainsString($command, $outcome->output);
         }
     }
@@ -192,6 +192,16 @@ final class ApplicationTest extends TestCase
         yield 'a step of a batch after itself' => ['schedule', '{"models":1,"steps":[{"id":"wash","minutes":1,"after":["wash"]}]}', 'cycle', '/steps'];
         yield 'a step of a batch twice' => ['schedule', '{"models":1,"steps":[{"id":"wash","minutes":1},{"id":"wash","minutes":1}]}', 'duplicate-id', '/steps/1/id'];
         yield 'a step of a batch after one that is none' => ['schedule', '{"models":1,"steps":[{"id":"wash","minutes":1,"after":["base"]}]}', 'unknown-id', '/steps/0/after/0'];
+        $rework = static fn (array $change): string => (string) json_encode($change + ['ground' => ['id' => 'brown', 'minutes' => 2], 'layers' => [['id' => 'cream', 'opacity' => 'opaque', 'minutes' => 10], ['id' => 'shade', 'opacity' => 'transparent', 'minutes' => 4]], 'fault' => ['spill' => true, 'extent' => 0.1]]);
+        yield 'a spill that is none' => ['rework', $rework(['fault' => ['spill' => false, 'extent' => 0.1]]), 'unknown-value', '/fault/spill'];
+        yield 'a fault in a layer, and a spill' => ['rework', $rework(['fault' => ['layer' => 'shade', 'spill' => true, 'extent' => 0.1]]), 'unknown-member', '/fault/spill'];
+        yield 'a fault of nothing' => ['rework', $rework(['fault' => ['extent' => 0.1]]), 'missing-member', '/fault/layer'];
+        yield 'a fault on more than all' => ['rework', $rework(['fault' => ['spill' => true, 'extent' => 1.1]]), 'out-of-range', '/fault/extent'];
+        yield 'a fault in the ground' => ['rework', $rework(['fault' => ['layer' => 'brown', 'extent' => 0.1]]), 'unknown-layer', '/fault/layer'];
+        yield 'a fault in what is not laid' => ['rework', $rework(['laid' => 1, 'fault' => ['layer' => 'shade', 'extent' => 0.1]]), 'not-laid', '/fault/layer'];
+        yield 'more layers laid than there are' => ['rework', $rework(['laid' => 3]), 'out-of-range', '/laid'];
+        yield 'a shade that covers' => ['rework', $rework(['layers' => [['id' => 'shade', 'opacity' => 'semi', 'covers' => true, 'minutes' => 4]]]), 'cannot-cover', '/layers/0/covers'];
+        yield 'a layer with the id of the ground' => ['rework', $rework(['layers' => [['id' => 'brown', 'opacity' => 'opaque', 'minutes' => 4]]]), 'duplicate-id', '/layers/0/id'];
         yield 'where an area lies, where nothing is ordered' => ['compose', (string) json_encode(['standard' => SmallStandard::document(), 'model' => ['tier' => 'plain', 'areas' => [['id' => 'coat', 'surface' => 'cloth', 'share' => 1, 'depth' => 1]]]]), 'unknown-member', '/model/areas/0/depth'];
         yield 'a school that is none' => ['lint', self::with(['/schools' => ['lights' => 'nowhere']]), 'unknown-value', '/standard/schools/lights'];
         yield 'a question that is none' => ['lint', self::with(['/surfaces/1/schools' => ['taste' => 'good']]), 'unknown-member', '/standard/surfaces/1/schools/taste'];
