@@ -19,7 +19,7 @@ final readonly class WhyHere
         foreach (OrderForce::cases() as $force) {
             $held = array_values(array_filter($planned->after, static fn (After $after): bool => $after->force === $force));
             foreach (self::held($force, $held, $planned->step) as $sentence) {
-                $why[] = ['reason' => $force->value, 'sentence' => $sentence];
+                $why[] = ['reason' => self::label($force), 'sentence' => $sentence];
             }
         }
         foreach (self::saved($planned) as $sentence) {
@@ -34,7 +34,17 @@ final readonly class WhyHere
     {
         $messy = self::names(array_map(static fn (Step $step): string => $step->name(), $tidying->soiledBy));
 
-        return [['reason' => 'free', 'sentence' => "There is paint on it, and {$messy} is messy and touches it: what has soiled it is mended once, before anything else is laid on it."]];
+        return [['reason' => 'soiled', 'sentence' => "There is paint on it, and {$messy} is messy and touches it: what has soiled it is mended once, before anything else is laid on it."]];
+    }
+
+    private static function label(OrderForce $force): string
+    {
+        return match ($force) {
+            OrderForce::Standard => 'the standard',
+            OrderForce::Whole => 'whole figure',
+            OrderForce::On => 'sits on',
+            OrderForce::Technique => 'technique',
+        };
     }
 
     /**
