@@ -150,6 +150,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::post('/checks/{check}/sign-off', Checks\SignFigure::class);
 
     Route::get('/figures/{figure}/faults', Checks\ShowFaults::class);
+    Route::get('/faults/{fault}/repair', Checks\ShowRepair::class);
     Route::post('/faults/{fault}/waiver', Checks\WaiveFault::class);
     Route::post('/faults/{fault}/mending', Checks\MendFault::class);
 

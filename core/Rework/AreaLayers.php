@@ -41,6 +41,19 @@ final readonly class AreaLayers
     }
 
     /**
+     * What is laid where a layer was left out: it, and all that lies on it.
+     *
+     * @return list<Layer> in order
+     *
+     * @throws UnknownReference if it is none of the layers
+     * @throws NotLaid if it is not its turn yet
+     */
+    public function afterMissing(string $layer, string $pointer = ''): array
+    {
+        return array_slice($this->laid, $this->placeOf($layer, $pointer));
+    }
+
+    /**
      * What is laid again where a layer is at fault: an opaque one from itself on; one that lets through, from the nearest
      * layer below it that hides.
      *
@@ -51,15 +64,9 @@ final readonly class AreaLayers
      */
     public function afterFaultIn(string $layer, string $pointer = ''): array
     {
-        $all = array_map(static fn (Layer $one): string => $one->id, $this->layers);
-        in_array($layer, $all, true) || throw UnknownReference::layer($layer, $all, $pointer);
-        foreach ($this->laid as $at => $one) {
-            if ($one->id === $layer) {
-                return $one->opacity === Opacity::Opaque ? array_slice($this->laid, $at) : $this->fromBelow($at);
-            }
-        }
+        $at = $this->placeOf($layer, $pointer);
 
-        throw NotLaid::layer($layer, array_map(static fn (Layer $one): string => $one->id, $this->laid), $pointer);
+        return $this->laid[$at]->opacity === Opacity::Opaque ? array_slice($this->laid, $at) : $this->fromBelow($at);
     }
 
     /**
@@ -70,6 +77,17 @@ final readonly class AreaLayers
     public function afterSpill(): array
     {
         return $this->fromBelow(count($this->laid));
+    }
+
+    /** Among those that are laid, from 0. */
+    private function placeOf(string $layer, string $pointer): int
+    {
+        $all = array_map(static fn (Layer $one): string => $one->id, $this->layers);
+        in_array($layer, $all, true) || throw UnknownReference::layer($layer, $all, $pointer);
+        $laid = array_map(static fn (Layer $one): string => $one->id, $this->laid);
+        $at = array_search($layer, $laid, true);
+
+        return $at === false ? throw NotLaid::layer($layer, $laid, $pointer) : $at;
     }
 
     /**

@@ -24,7 +24,7 @@ final class LayerTest
         'Lint' => ['Standard', 'School', 'Composition'],
         'Sequence' => ['Standard', 'Composition'],
         'Schedule' => ['Standard', 'Sequence'],
-        'Rework' => ['Standard'],
+        'Rework' => ['Standard', 'Composition'],
         'Plate' => ['School', 'Standard', 'Composition', 'Colour'],
         'Scheme' => ['School', 'Standard', 'Composition', 'Colour', 'Plate'],
         'Check' => ['Standard', 'Composition', 'Colour', 'Record'],

@@ -23,7 +23,8 @@ final class RefusalTest extends BrowserTestCase
         $page->await(fn (): bool => $page->path() === '/check', 'The figure was not sent back.');
 
         // Its painter sees why, mends what counts, and hands it over again.
-        $page->signIn('isla@kittiwake.example')->see('Sent back, to mend')->press('1st Lamplighters, figure 2')->see('sent back by Ruan Petherick')->see('A part is broken, loose or missing: critical.');
+        $page->signIn('isla@kittiwake.example')->see('Sent back, to mend')->press('1st Lamplighters, figure 2')->see('sent back by Ruan Petherick')->see('A part is broken, loose or missing: critical.')->see('It lies in')->see('Oilskin Ochre');
+        $this->assertAccessible('what is mended, and how');
         for ($left = $page->count("//button[normalize-space(.)='Mended']"); $left > 0; $left--) {
             $page->press('Mended')->await(fn (): bool => $page->count("//button[normalize-space(.)='Mended']") === $left - 1, 'The fault is not mended.');
         }

@@ -73,6 +73,7 @@ final class RoleTest extends DescribedTestCase
         'POST /hand-overs',
         'GET /checks/{check}',
         'GET /figures/{figure}/faults',
+        'GET /faults/{fault}/repair',
         'POST /faults/{fault}/mending',
         'GET /sign-offs',
         'GET /sign-offs/{signOff}',

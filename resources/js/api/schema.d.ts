@@ -346,6 +346,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/faults/{fault}/repair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is laid again to mend a fault. */
+        get: operations["showRepair"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/faults/{fault}/waiver": {
         parameters: {
             query?: never;
@@ -2959,6 +2976,26 @@ export interface components {
             areas: components["schemas"]["ReferenceAreaDocument"][];
             name?: string;
         };
+        Repair: {
+            layers: {
+                layer: string;
+                title: string;
+            }[];
+            in: string;
+            share: number;
+            steps: components["schemas"]["RepairStep"][];
+            minutes: number;
+            why: components["schemas"]["Why"];
+            first: string | null;
+            risk: string | null;
+        };
+        RepairStep: {
+            layer: string;
+            title: string;
+            degree: string;
+            minutes: number;
+            mixes: components["schemas"]["StepMix"][];
+        };
         RequirementDocument: {
             tier: string;
             surface: string;
@@ -4555,6 +4592,38 @@ export interface operations {
             419: components["responses"]["PageExpired"];
             422: components["responses"]["NotRight"];
             429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showRepair: {
+        parameters: {
+            query?: {
+                layer?: string | null;
+                share?: number | null;
+            };
+            header?: never;
+            path: {
+                fault: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Repair"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

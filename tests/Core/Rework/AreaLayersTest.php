@@ -51,6 +51,13 @@ final class AreaLayersTest extends TestCase
         self::assertSame($again, array_map(static fn (Layer $layer): string => $layer->id, $layers));
     }
 
+    public function test_what_was_left_out_is_laid_with_all_that_lies_on_it(): void
+    {
+        $area = self::area(null, self::layer('steel', Opacity::Opaque), self::layer('wash', Opacity::Transparent), self::layer('line', Opacity::Opaque));
+
+        self::assertSame(['wash', 'line'], array_map(static fn (Layer $layer): string => $layer->id, $area->afterMissing('wash')));
+    }
+
     public function test_what_is_not_laid_yet_has_no_fault(): void
     {
         $this->expectException(NotLaid::class);

@@ -12,6 +12,7 @@ import { useKept } from '@shared/kept';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useNavigate, useParams } from 'react-router';
+import { Repair } from './components/Repair';
 import { benchKeys, faultsOptions } from './queries';
 
 export function MendPage() {
@@ -69,6 +70,9 @@ function Mending({ mend }: { mend: Schemas['Mend'] }) {
     );
 }
 
+/** What is mended with paint; a broken part is glued, and what the lead says is said. */
+const LAID_AGAIN: readonly Schemas['CheckFault']['kind'][] = ['criterion', 'missing', 'flaw'];
+
 function FaultToMend({ fault, may, figure }: { fault: Schemas['CheckFault']; may: boolean; figure: number }) {
     const client = useQueryClient();
     const [note, setNote] = useKept(`mend ${fault.id}`);
@@ -103,6 +107,9 @@ function FaultToMend({ fault, may, figure }: { fault: Schemas['CheckFault']; may
                     {fault.mended.at !== null && `, ${instant(fault.mended.at, studio.time_zone)}`}
                     {fault.mended.note !== '' && `: ${fault.mended.note}`}
                 </p>
+            )}
+            {counts && fault.mended === null && LAID_AGAIN.includes(fault.kind) && fault.area !== '' && (
+                <Repair fault={fault.id} about={words(fault)} />
             )}
             {may && counts && fault.mended === null && (
                 <form

@@ -6,6 +6,7 @@ export const benchKeys = {
     sheet: (job: number, key: string) => [...benchKeys.all, job, key] as const,
     marking: (job: number, key: string) => [...benchKeys.sheet(job, key), 'marking'] as const,
     faults: (figure: number) => [...benchKeys.all, 'faults', figure] as const,
+    repair: (fault: number, layer: string | null, share: number) => [...benchKeys.all, 'repair', fault, layer, share] as const,
 };
 
 export function benchOptions() {
@@ -24,5 +25,19 @@ export function faultsOptions(figure: number) {
     return queryOptions({
         queryKey: benchKeys.faults(figure),
         queryFn: ({ signal }) => unwrap(api.GET('/api/figures/{figure}/faults', { params: { path: { figure } }, signal })),
+    });
+}
+
+/** What is laid again; with no layer from where the fault suggests. */
+export function repairOptions(fault: number, layer: string | null, share: number) {
+    return queryOptions({
+        queryKey: benchKeys.repair(fault, layer, share),
+        queryFn: ({ signal }) =>
+            unwrap(
+                api.GET('/api/faults/{fault}/repair', {
+                    params: { path: { fault }, query: { share, ...(layer === null ? {} : { layer }) } },
+                    signal,
+                }),
+            ),
     });
 }

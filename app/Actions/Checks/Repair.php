@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Checks;
+
+use App\Actions\Bench\FigureMixes;
+use Core\Rework\PaintedArea;
+use Core\Standard\Standard;
+
+/** The layers of an area that are laid again after a fault. */
+final readonly class Repair
+{
+    /**
+     * @param  string  $in the layer at fault; empty: foreign paint on top
+     * @param  float  $share of the area, 0 to 1
+     * @param  list<array{id: string, minutes: float}>  $again layers in order
+     * @param  bool  $isSecond whether something that draws the eye is mended once more
+     */
+    public function __construct(
+        public PaintedArea $painted,
+        public Standard $standard,
+        public FigureMixes $mixes,
+        public string $in,
+        public float $share,
+        public array $again,
+        public bool $isSecond,
+    ) {
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Checks;
+
+use App\Actions\Bench\Mixes;
+use App\Models\Check;
+use App\Models\Fault;
+use App\Models\Mending;
+use App\Refusals\NotRight;
+use Core\Check\FaultKind;
+use Core\Check\FlawKind;
+use Core\Composition\ComposedUse;
+use Core\Rework\Layer;
+use Core\Rework\PaintedArea;
+use Core\Standard\TechniqueGroup;
+
+/** What is laid again to mend a fault: which layers, with what, and for how long. */
+final readonly class RepairFault
+{
+    public function __construct(
+        private ReadCheck $reading,
+        private Mixes $mixes,
+    ) {
+    }
+
+    /**
+     * @param  string|null  $layer the one at fault; empty: foreign paint on top; null: as the fault itself suggests
+     * @param  float  $share of the area, 0 to 1
+     *
+     * @throws NotRight if nothing is painted where the fault is
+     */
+    public function handle(Fault $fault, ?string $layer, float $share): Repair
+    {
+        $reading = $this->reading->handle($fault->check);
+        $area = $reading->composed->type->area($fault->area) ?? throw NotRight::at('/area', 'no-layers', 'This fault lies on no area of the figure, so no paint is laid again for it.');
+        $excused = array_filter($reading->marks, static fn (object $mark): bool => $mark->state->excuse() !== null);
+        $painted = PaintedArea::of($reading->composed->composition, $area, $reading->standard, static fn (ComposedUse $use): bool => ! isset($excused[$use->key()]));
+        if ($painted->uses === []) {
+            throw NotRight::at('/area', 'no-layers', "Nothing is painted on \"{$fault->area}\", so nothing is laid again there.");
+        }
+        $layers = $painted->layers();
+        $in = $layer ?? $this->suggested($fault, $reading, $painted);
+        $again = match (true) {
+            $in === '' => $layers->afterSpill(),
+            $fault->kind === FaultKind::Missing => $layers->afterMissing($in, '/layer'),
+            default => $layers->afterFaultIn($in, '/layer'),
+        };
+
+        return new Repair($painted, $reading->standard, $this->mixes->of($reading->composed), $in, $share, array_map(static fn (Layer $one): array => ['id' => $one->id, 'minutes' => $share * $one->minutes], $again), $area->focal && $this->wasMended($fault));
+    }
+
+    /** The layer that the sentence judges, or that such a flaw usually lies in; empty: foreign paint on top. */
+    private function suggested(Fault $fault, CheckReading $reading, PaintedArea $painted): string
+    {
+        foreach ($reading->composed->composition->criteria as $asked) {
+            if ($asked->area->id === $fault->area && $asked->criterion->id === $fault->criterion) {
+                foreach ($asked->criterion->uses ?? [] as $use) {
+                    if ($painted->layerOf($use) !== null) {
+                        return $use;
+                    }
+                }
+            }
+        }
+        $group = match (true) {
+            $fault->flaw === FlawKind::Overspill, $fault->flaw === FlawKind::StrayDot => null,
+            $fault->flaw === FlawKind::WideLine => TechniqueGroup::Light,
+            $fault->kind === FaultKind::Criterion, $fault->flaw === FlawKind::Patch => TechniqueGroup::LayIn,
+            default => null,
+        };
+        $last = '';
+        foreach ($painted->uses as $id => $use) {
+            $last = $reading->standard->technique($use->technique)->group === $group ? (string) $id : $last;
+        }
+
+        return $last;
+    }
+
+    /** Whether the area was mended on this figure before. */
+    private function wasMended(Fault $fault): bool
+    {
+        $checks = Check::query()->where('figure_id', $fault->check->figure_id)->select('id');
+
+        return Mending::query()->whereIn('fault_id', Fault::query()->whereIn('check_id', $checks)->where('area', $fault->area)->whereKeyNot($fault->id)->select('id'))->exists();
+    }
+}

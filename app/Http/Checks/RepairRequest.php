@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Checks;
+
+use App\Http\Shared\ApiRequest;
+use App\Models\Role;
+
+/** Where a fault lies, and how much of its area is to be laid again. */
+final class RepairRequest extends ApiRequest
+{
+    /** A tenth: most faults are smaller than the area, and larger than themselves by the time they are mended. */
+    private const USUAL = 0.1;
+
+    public function rules(): array
+    {
+        return [
+            // The layer at fault; empty: foreign paint on top; left out: as the fault suggests.
+            'layer' => ['nullable', 'string', 'max:250'],
+            'share' => ['nullable', 'numeric', 'between:0,1'],
+        ];
+    }
+
+    protected function allowed(): array
+    {
+        return [Role::Lead, Role::Deputy, Role::Painter];
+    }
+
+    public function layer(): ?string
+    {
+        return $this->has('layer') ? $this->string('layer')->toString() : null;
+    }
+
+    public function share(): float
+    {
+        return $this->filled('share') ? $this->float('share') : self::USUAL;
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Checks;
+
+use App\Actions\Checks\Repair;
+use App\Http\Schemes\RecipeParts;
+use App\Http\Shared\Resource;
+use App\Http\Shared\WhyShape;
+use Core\Composition\ComposedUse;
+use Core\Rework\PaintedArea;
+use Core\Standard\Surface;
+use Core\Standard\TechniqueGroup;
+use Core\Standard\UseWords;
+use Core\Why;
+
+/**
+ * The layers that are laid again after a fault.
+ *
+ * @phpstan-import-type Why from WhyShape as WhyData
+ * @phpstan-import-type StepMix from RecipeParts
+ *
+ * @phpstan-type RepairStep array{
+ *   layer: string,
+ *   title: string,
+ *   degree: string,
+ *   minutes: float,
+ *   mixes: list<StepMix>,
+ * }
+ * @phpstan-type Repair_ array{
+ *   layers: list<array{layer: string, title: string}>,
+ *   in: string,
+ *   share: float,
+ *   steps: list<RepairStep>,
+ *   minutes: float,
+ *   why: WhyData,
+ *   first: string|null,
+ *   risk: string|null,
+ * }
+ */
+final readonly class RepairResource extends Resource
+{
+    public function __construct(private Repair $repair)
+    {
+    }
+
+    /** @return Repair_ */
+    public function toArray(): array
+    {
+        $layers = array_filter($this->repair->painted->uses, fn (ComposedUse $use): bool => $this->repair->standard->technique($use->technique)->group !== TechniqueGroup::Ground);
+
+        return [
+            'layers' => array_map(fn (string|int $id): array => ['layer' => (string) $id, 'title' => $this->title((string) $id)], array_keys($layers)),
+            'in' => $this->repair->in,
+            'share' => $this->repair->share,
+            'steps' => array_map($this->step(...), $this->repair->again),
+            'minutes' => array_sum(array_column($this->repair->again, 'minutes')),
+            'why' => $this->why()->toArray(),
+            'first' => $this->repair->in === '' ? 'Fresh and thin: lift it with a clean damp brush; then nothing is laid again.' : null,
+            'risk' => $this->repair->isSecond ? 'It draws the eye and was mended before: paint gets thick and dull, and a second repair often ends worse than the fault. Ask whether it can stay, be agreed, or is stripped.' : null,
+        ];
+    }
+
+    /**
+     * @param  array{id: string, minutes: float}  $layer
+     * @return RepairStep
+     */
+    private function step(array $layer): array
+    {
+        $use = $this->repair->painted->uses[$layer['id']] ?? null;
+
+        return [
+            'layer' => $layer['id'],
+            'title' => $this->title($layer['id']),
+            'degree' => $use === null ? '' : UseWords::degree($use->use),
+            'minutes' => $layer['minutes'],
+            'mixes' => $use === null ? [] : array_map(RecipeParts::step(...), $this->repair->mixes->of($use->area->id, $use->use->id, $use->use->steps, 1)),
+        ];
+    }
+
+    private function title(string $id): string
+    {
+        $use = $this->repair->painted->uses[$id] ?? null;
+        $over = $use?->area->surface === Surface::WHOLE ? ', of the whole figure' : '';
+
+        return $use === null || $id === PaintedArea::BARE ? 'The ground colour' : $this->repair->standard->technique($use->technique)->name.$over;
+    }
+
+    private function why(): Why
+    {
+        return new Why(
+            ['at fault' => $this->repair->in === '' ? 'foreign paint on top' : $this->title($this->repair->in), 'share of the area' => (100 * $this->repair->share).' of a hundred'],
+            'Paint that hides is laid again with all above it; what lets through begins at the nearest hiding layer below; foreign paint on top at the topmost that hides it, else at the ground colour. A pale colour may not hide what is foreign: begin a layer lower then.',
+            Why::COMMON_PRACTICE,
+        );
+    }
+}
