@@ -10,6 +10,9 @@ namespace Core\Sequence;
  */
 final readonly class LeastTidying
 {
+    /** Raised whenever another order may be found for the same figure. */
+    public const VERSION = 1;
+
     /** Up to so many steps it is always proven. */
     public const PROVEN_TO = 12;
 

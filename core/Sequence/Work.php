@@ -20,4 +20,13 @@ final readonly class Work
     ) {
         $this->tidyMinutes = array_sum(array_map(static fn (PlannedStep|TidyBack $item): float => $item instanceof TidyBack ? $item->minutes : 0.0, $items));
     }
+
+    /** @return list<int> numbers of the steps in their order */
+    public function order(): array
+    {
+        return array_values(array_map(
+            static fn (PlannedStep $item): int => $item->step->number,
+            array_filter($this->items, static fn (PlannedStep|TidyBack $item): bool => $item instanceof PlannedStep),
+        ));
+    }
 }

@@ -21,14 +21,13 @@ final readonly class WorkOrder
         $this->rules = [new AsTheStandardLays, new WholeAtItsStage($standard), new WhatItSitsOnFirst, new TechniquesInTurn];
     }
 
-    public function of(Composition $composition, FigureType $type): Work
+    /** @param  list<int>|null  $known numbers of the steps in the order that was found before, see {@see self::key()}; null: it is looked for */
+    public function of(Composition $composition, FigureType $type, ?array $known = null): Work
     {
         $steps = Steps::of($composition, $type, $this->standard);
         $order = PartialOrder::among(count($steps->all), $this->wishes($steps));
         $soiling = new Soiling($steps, $type, $this->settings);
-        $tracks = new Tracks($steps, $order, $soiling);
-        $tidying = new LeastTidying($tracks);
-        $inOrder = (new InnerFirst($steps, $order, $tracks, $tidying, $tidying->order()))->order();
+        $inOrder = $known === null ? self::found($steps, $order, $soiling) : array_map(static fn (int $number): Step => $steps->all[$number], $known);
         $saved = (new Savings($steps, $order, $soiling))->of($inOrder);
         $after = static fn (OrderWish $wish): After => new After($steps->all[$wish->before], $wish->force, $wish->why);
         $planned = array_map(
@@ -37,6 +36,26 @@ final readonly class WorkOrder
         );
 
         return new Work((new Tidying($type, $soiling))->insert($planned), $order->gaveWay);
+    }
+
+    /** Equal where the same order is found: everything that the search reads, and how it searches. */
+    public function key(Composition $composition, FigureType $type): string
+    {
+        $read = array_map(static fn (Step $step): array => [
+            $step->area->area->id, $step->area->area->surface, $step->area->depth, $step->area->part, $step->area->on, $step->area->neighbours, $step->technique->id, $step->technique->group, $step->technique->opacity,
+            $step->technique->messy, $step->technique->after, $step->technique->before, $step->laid->minutes, $step->coversAll(), $step->laid->use->overAll,
+        ], Steps::of($composition, $type, $this->standard)->all);
+
+        return hash('sha256', json_encode([LeastTidying::VERSION, $this->settings, $read], JSON_THROW_ON_ERROR));
+    }
+
+    /** @return list<Step> */
+    private static function found(Steps $steps, PartialOrder $order, Soiling $soiling): array
+    {
+        $tracks = new Tracks($steps, $order, $soiling);
+        $tidying = new LeastTidying($tracks);
+
+        return (new InnerFirst($steps, $order, $tracks, $tidying, $tidying->order()))->order();
     }
 
     /** @return iterable<OrderWish> by force; of one force in the order of composition of the step that comes first, then of the other */

@@ -13,7 +13,6 @@ use App\Models\JobState;
 use App\Models\Role;
 use App\Models\Unit;
 use App\Models\User;
-use Core\Sequence\WorkOrder;
 use Core\Standard\Standard;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
@@ -23,6 +22,7 @@ final readonly class BenchSheets
     public function __construct(
         private JobFigures $figures,
         private JobStandards $standards,
+        private WorkOrders $orders,
     ) {
     }
 
@@ -100,16 +100,10 @@ final readonly class BenchSheets
         $orders = [];
         foreach ($byKey as $key => $alike) {
             $like = "{$alike[0]->unit->figure_type_id} {$alike[0]->composition->signature()}";
-            $orders[$like] ??= self::steps($alike[0], $standard);
+            $orders[$like] ??= array_map(SheetStep::of(...), $this->orders->of($alike[0], $standard)->items);
             $sheets[] = new BenchSheet($key, $standard, $alike, $orders[$like], $marks);
         }
 
         return $sheets;
-    }
-
-    /** @return list<SheetStep> */
-    private static function steps(ComposedFigure $figure, Standard $standard): array
-    {
-        return array_map(SheetStep::of(...), (new WorkOrder($standard))->of($figure->composition, $figure->type)->items);
     }
 }

@@ -66,6 +66,7 @@ final class LeastTidyingTest extends TestCase
             $every = new EveryOrder($hand->steps, $hand->edges, $hand->neighbours, $hand->over, 0.5, 0.1);
             self::assertEqualsWithDelta($every->minutes($hand->order), $work->tidyMinutes, 1e-9);
             self::assertEquals($work, (new WorkOrder($standard))->of($composition, $type));
+            self::assertEquals($work, (new WorkOrder($standard))->of($composition, $type, $work->order()), 'and from what is kept');
         }
     }
 

@@ -183,6 +183,27 @@ final class WorkOrderTest extends TestCase
         self::assertSame($minutes, $order->work->tidyMinutes);
     }
 
+    public function test_an_order_is_known_by_all_that_it_was_found_from(): void
+    {
+        $cloth = ['cloth' => [['technique' => 'base', 'minutes' => 5], ['technique' => 'wash', 'minutes' => 2]]];
+        $base = ['technique' => 'base'];
+        $coat = PaintedOrder::area('coat', 'cloth', 1);
+        $belt = PaintedOrder::area('belt', 'leather', 2);
+        $keys = [
+            self::order($cloth + ['leather' => [$base]], $coat, $belt)->key,
+            self::order($cloth + ['leather' => [$base]], PaintedOrder::area('coat', 'cloth', 3), $belt)->key,
+            self::order($cloth + ['leather' => [$base]], PaintedOrder::area('coat', 'cloth', 1, ['belt']), $belt)->key,
+            self::order($cloth + ['leather' => [$base]], PaintedOrder::area('coat', 'cloth', 1, [], 'belt'), $belt)->key,
+            self::order($cloth + ['leather' => [$base]], PaintedOrder::area('coat', 'cloth', 1, [], null, 'rider'), $belt)->key,
+            self::order($cloth + ['leather' => [['minutes' => 1] + $base]], $coat, $belt)->key,
+            self::order($cloth + ['leather' => [['extent' => 'upper'] + $base]], $coat, $belt)->key,
+            self::order($cloth + ['leather' => [$base]], $coat, $belt, more: ['base' => ['comes_after' => [['technique' => 'wash', 'why' => 'access']]]])->key,
+        ];
+
+        self::assertSame($keys[0], self::order($cloth + ['leather' => [$base]], $coat, $belt)->key);
+        self::assertCount(count($keys), array_unique($keys));
+    }
+
     public function test_of_neighbours_that_nobody_told_nothing_follows(): void
     {
         $order = self::order(['cloth' => [['technique' => 'base'], ['technique' => 'wash']]], PaintedOrder::area('coat', 'cloth', 1), PaintedOrder::area('hood', 'cloth', 1));

@@ -26,6 +26,9 @@ final readonly class PaintedOrder
 {
     public Work $work;
 
+    /** {@see WorkOrder::key()} */
+    public string $key;
+
     /**
      * @param  list<array<string, mixed>>  $techniques
      * @param  array<string, list<array<string, mixed>>>  $asked by surface; `whole` is the figure as one
@@ -47,7 +50,10 @@ final readonly class PaintedOrder
         ];
         $standard = StandardReader::ofSound()->read($document);
         $figure = new Figure('line', 1.0, array_map(static fn (TypeArea $area): Area => $area->area, $areas));
-        $this->work = (new WorkOrder($standard))->of((new Composer($standard))->compose($figure), new FigureType('Small', SizeClass::Foot, $areas));
+        $composition = (new Composer($standard))->compose($figure);
+        $type = new FigureType('Small', SizeClass::Foot, $areas);
+        $this->work = (new WorkOrder($standard))->of($composition, $type);
+        $this->key = (new WorkOrder($standard))->key($composition, $type);
     }
 
     /** @param  list<string>  $neighbours */
