@@ -16,6 +16,7 @@ use App\Models\MarkState;
 use App\Models\User;
 use Core\Composition\ComposedCriterion;
 use Core\Composition\ComposedUse;
+use Core\Composition\InTurn;
 use Core\Plan\FigureState;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\Step;
@@ -71,6 +72,7 @@ use Core\Standard\UseWords;
  *   thinning: string,
  *   tool: string,
  *   mixes: list<StepMix>,
+ *   turns: list<array{title: string, mix: StepMix}>,
  *   why: list<array{reason: string, sentence: string}>,
  *   judged_by: list<string>,
  * }
@@ -98,6 +100,7 @@ use Core\Standard\UseWords;
  *   thinning: string,
  *   tool: string,
  *   mixes: list<StepMix>,
+ *   turns: list<array{title: string, mix: StepMix}>,
  *   why: list<array{reason: string, sentence: string}>,
  *   judged_by: list<string>,
  *   cleared: bool|null,
@@ -224,6 +227,7 @@ final readonly class BenchSheetResource extends Resource
             'thinning' => $technique->handling->thinning,
             'tool' => $technique->handling->tool,
             'mixes' => in_array($technique->group, self::WITHOUT_PAINT, true) ? [] : array_map(RecipeParts::step(...), $this->mixes->of($step->area, $step->use, $step->steps, count($this->sheet->figures))),
+            'turns' => $this->turns($laid),
             'why' => [
                 ...WhyHere::of($planned),
                 ...self::moreCoats($laid, $coats),
@@ -236,6 +240,20 @@ final readonly class BenchSheetResource extends Resource
     private function minutesOf(PlannedStep|TidyBack $planned): float
     {
         return $planned instanceof TidyBack ? $planned->minutes : self::minutes($planned->step->laid, $this->mixes->coatsOf($planned->step->laid));
+    }
+
+    /** @return list<array{title: string, mix: StepMix}> mixes of both uses as they are laid, where their steps take turns */
+    private function turns(ComposedUse $laid): array
+    {
+        $turns = [];
+        foreach (InTurn::of($laid, $this->sheet->first()->composition->usesOn($laid->area->id)) as ['use' => $use, 'step' => $step]) {
+            $mix = $this->mixes->of($use->area->id, $use->use->id, $use->use->steps, count($this->sheet->figures))[$step - 1] ?? null;
+            if ($mix !== null) {
+                $turns[] = ['title' => $this->sheet->standard->technique($use->technique)->name, 'mix' => RecipeParts::step($mix)];
+            }
+        }
+
+        return $turns;
     }
 
     /** Its minutes hold all coats that were asked for; more coats take as much longer. */
@@ -292,6 +310,7 @@ final readonly class BenchSheetResource extends Resource
             'thinning' => '',
             'tool' => '',
             'mixes' => [],
+            'turns' => [],
             'why' => WhyHere::ofTidying($tidying),
             'judged_by' => [],
         ];

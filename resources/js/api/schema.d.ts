@@ -1980,6 +1980,10 @@ export interface components {
             thinning: string;
             tool: string;
             mixes: components["schemas"]["StepMix"][];
+            turns: {
+                title: string;
+                mix: components["schemas"]["StepMix"];
+            }[];
             why: {
                 reason: string;
                 sentence: string;

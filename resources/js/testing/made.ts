@@ -180,6 +180,7 @@ export function step(change: Partial<Schemas['BenchStep']> = {}): Schemas['Bench
         material: null,
         messy: false,
         tidy: false,
+        turns: [],
         caution: 'Never point a brush with the lips.',
         mixes: [
             {

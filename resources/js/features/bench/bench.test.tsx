@@ -42,6 +42,21 @@ describe('the step in hand', () => {
         expect(screen.getByText('Never point a brush with the lips.')).toBeTruthy();
     });
 
+    it('has the mixes of uses that take turns in one list', () => {
+        const [mix] = step().mixes;
+        if (mix === undefined) {
+            throw new Error('The step has no mix.');
+        }
+        const turns = ['Edge line', 'Stipple', 'Edge line'].map((title, i) => ({ title, mix: { ...mix, text: `mix ${i + 1}` } }));
+        render(<Current sheet={sheet()} step={step({ turns })} onMoved={() => undefined} />, [[['session'], session()]]);
+        const list = screen.getByRole('heading', { name: 'In turn, mix by mix' }).nextElementSibling;
+        expect([...(list?.children ?? [])].map((one) => one.textContent)).toEqual([
+            'Edge linemix 1',
+            'Stipplemix 2',
+            'Edge linemix 3',
+        ]);
+    });
+
     it('is done on all that are open at once', async () => {
         const moved = vi.fn();
         const sent = answering(() => [200, sheet()]);

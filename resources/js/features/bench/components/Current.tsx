@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { markable, openOn } from '../marking';
 import { useBench, useMarking } from '../useBench';
 import { ExcuseForm } from './ExcuseForm';
+import { InTurn } from './InTurn';
 import { MixLine } from './MixLine';
 
 interface Props {
@@ -58,6 +59,7 @@ export function Current({ sheet, step, onMoved }: Props) {
                     {step.mixes.map((mix) => (
                         <MixLine key={mix.step} sheet={sheet} step={step} mix={mix} />
                     ))}
+                    <InTurn turns={step.turns} />
                     <Times sheet={sheet} step={step} />
                 </div>
                 <div className="current-notes">
