@@ -89,7 +89,9 @@ final class SizeTest extends CheckTestCase
         $found = fn (string $find): mixed => $this->answer($this->isla(), 'GET', '/sign-offs?find='.rawurlencode($find))['all'];
 
         self::assertSame([1, 1, 2, 2, 2, 0, 0], array_map($found, ['2', substr($hash, 0, 10), 'lamplight', 'harbour office', 'Petherick', '100 %', "x' OR 1=1"]));
-        self::assertSame([0, 1], array_map($found, ['00'.substr($hash, 0, 1), substr($hash, 0, 4)]), 'a digit or two are no seal');
+        // Three digits of a seal may be the number of a record, once in two thousand times.
+        $short = substr($hash, 0, 3);
+        self::assertSame([in_array($short, ['001', '002'], true) ? 1 : 0, 1], array_map($found, [$short, substr($hash, 0, 4)]), 'a digit or two are no seal');
     }
 
     public function test_what_comes_back_mended_is_first_and_says_what_was_mended(): void
