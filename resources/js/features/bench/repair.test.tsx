@@ -51,7 +51,7 @@ describe('what is laid again to mend a fault', () => {
             'Base coat 2 coatsKelp Bed',
             'All-over wash ',
         ]);
-        expect(screen.getByText('0.3 min')).toBeTruthy();
+        expect(screen.getByText('0.3 min with the brush, mixing and drying apart')).toBeTruthy();
         expect(sent[0]?.path).toBe('/api/faults/7/repair');
     });
 

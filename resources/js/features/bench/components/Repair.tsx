@@ -58,7 +58,8 @@ export function Repair({ fault, about }: { fault: number; about: string }) {
                 ))}
             </ol>
             <p>
-                {fewMinutes(data.minutes)} min <Why why={data.why} about={`what is laid again: ${about}`} />
+                {fewMinutes(data.minutes)} min with the brush, mixing and drying apart{' '}
+                <Why why={data.why} about={`what is laid again: ${about}`} />
             </p>
         </section>
     );
