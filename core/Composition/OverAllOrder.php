@@ -14,6 +14,9 @@ use Core\Standard\TechniqueUse;
  */
 final readonly class OverAllOrder
 {
+    /** Before the id of a use of the whole where it stands among those of an area, which may have the same. */
+    public const OF_WHOLE = 'whole/';
+
     public function __construct(private Standard $standard)
     {
     }

@@ -17,9 +17,6 @@ use Core\Standard\TechniqueUse;
 /** What was laid on one area of a figure, work on the whole figure among it, as layers that can be laid again. */
 final readonly class PaintedArea
 {
-    /** Before the id of a use of the whole where it stands among those of an area, which may have the same. */
-    private const OF_WHOLE = 'whole/';
-
     /** What lies under all paint, where the standard lays none. */
     public const BARE = 'ground/';
 
@@ -41,7 +38,7 @@ final readonly class PaintedArea
         foreach (array_filter($composition->uses, $isLaid) as $use) {
             $isOfWhole = $use->area->surface === Surface::WHOLE;
             if ($isOfWhole || $use->area->id === $area->area->id) {
-                $id = ($isOfWhole ? self::OF_WHOLE : '').$use->use->id;
+                $id = ($isOfWhole ? OverAllOrder::OF_WHOLE : '').$use->use->id;
                 $byId[$id] = $use;
                 $minutes[$id] = $use->minutes * ($isOfWhole ? $area->area->share : 1);
             }
@@ -88,7 +85,7 @@ final readonly class PaintedArea
         $own = $whole = [];
         foreach ($byId as $id => $use) {
             $named = $use->use->named((string) $id);
-            str_starts_with((string) $id, self::OF_WHOLE) ? $whole[] = $named : $own[] = $named;
+            str_starts_with((string) $id, OverAllOrder::OF_WHOLE) ? $whole[] = $named : $own[] = $named;
         }
 
         return array_map(static fn (TechniqueUse $use): string => $use->id, (new OverAllOrder($standard))->among($own, $whole, $surface));

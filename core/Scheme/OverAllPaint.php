@@ -16,9 +16,6 @@ use Core\Standard\TechniqueUse;
 /** What is laid over the figure as one, in the colours that its scheme has for it; each of its areas gets it. */
 final readonly class OverAllPaint
 {
-    /** Before the id of a use of the whole where it stands among those of an area, which may have the same. */
-    private const OF_WHOLE = 'whole/';
-
     /**
      * @param  list<TechniqueUse>  $uses
      * @param  array<string, array<int, Srgb>>  $colours by use and step from 1; what the scheme says nothing of has none
@@ -44,11 +41,11 @@ final readonly class OverAllPaint
         foreach ($steps as $step) {
             $colour = $step->recipe?->colour();
             if ($colour !== null) {
-                $colours[self::OF_WHOLE.$step->use->use->id][$step->step] = $colour;
+                $colours[OverAllOrder::OF_WHOLE.$step->use->use->id][$step->step] = $colour;
             }
         }
 
-        return new self(array_map(static fn (ComposedUse $use): TechniqueUse => $use->use->named(self::OF_WHOLE.$use->use->id), $uses), $colours);
+        return new self(array_map(static fn (ComposedUse $use): TechniqueUse => $use->use->named(OverAllOrder::OF_WHOLE.$use->use->id), $uses), $colours);
     }
 
     /**

@@ -29,21 +29,9 @@ final readonly class LaidSoFar
 
     public function after(int $step): self
     {
-        $counts = $this->counts;
-        $soiled = $this->soiled;
-        $minutes = $this->minutes;
-        $counts[$this->tracks->of[$step]]++;
-        foreach ($this->tracks->clears[$step] ?? [] as $track) {
-            unset($soiled[$track]);
-        }
-        foreach ($this->tracks->soils[$step] ?? [] as $track => $from) {
-            if ($counts[$track] >= $from && ! isset($soiled[$track])) {
-                $soiled[$track] = true;
-                $minutes += $this->tracks->minutes[$track][$counts[$track]];
-            }
-        }
+        [$counts, $soiled, $more] = $this->tracks->lay($step, $this->counts, $this->soiled);
 
-        return new self($this->tracks, array_values($counts), $soiled, $minutes, $step, $this);
+        return new self($this->tracks, array_values($counts), $soiled, $this->minutes + array_sum($more), $step, $this);
     }
 
     public function isReady(int $step): bool

@@ -40,7 +40,7 @@ final readonly class TidiedOrder
             $allCounts[] = $counts;
             $allSoiled[] = $soiled;
             $until[] = $minutes;
-            [$counts, $soiled, $more] = self::lay($step, $counts, $soiled, $tracks);
+            [$counts, $soiled, $more] = $tracks->lay($step, $counts, $soiled);
             foreach ($more as $track => $takes) {
                 $minutes += $takes;
                 $tidied[] = [$step, $track];
@@ -67,7 +67,7 @@ final readonly class TidiedOrder
         $minutes = $this->until[$first];
         $behind = $first + count($others);
         foreach ($others as $step) {
-            [$counts, $soiled, $more] = self::lay($step, $counts, $soiled, $this->tracks);
+            [$counts, $soiled, $more] = $this->tracks->lay($step, $counts, $soiled);
             $minutes += array_sum($more);
         }
         for ($at = $behind; $at < count($this->order); $at++) {
@@ -75,7 +75,7 @@ final readonly class TidiedOrder
             if ($soiled === $this->soiled[$at] || (count($soiled) === count($this->soiled[$at]) && array_diff_key($soiled, $this->soiled[$at]) === [])) {
                 return $minutes + $this->minutes - $this->until[$at];
             }
-            [$counts, $soiled, $more] = self::lay($this->order[$at], $counts, $soiled, $this->tracks);
+            [$counts, $soiled, $more] = $this->tracks->lay($this->order[$at], $counts, $soiled);
             $minutes += array_sum($more);
         }
 
@@ -91,27 +91,5 @@ final readonly class TidiedOrder
     public function isBetter(float $minutes): bool
     {
         return $minutes < $this->minutes - self::ALIKE;
-    }
-
-    /**
-     * @param  array<int, int>  $counts
-     * @param  array<int, true>  $soiled
-     * @return array{array<int, int>, array<int, true>, array<int, float>} minutes of tidying by track
-     */
-    private static function lay(int $step, array $counts, array $soiled, Tracks $tracks): array
-    {
-        $minutes = [];
-        $counts[$tracks->of[$step]]++;
-        foreach ($tracks->clears[$step] ?? [] as $track) {
-            unset($soiled[$track]);
-        }
-        foreach ($tracks->soils[$step] ?? [] as $track => $from) {
-            if ($counts[$track] >= $from && ! isset($soiled[$track])) {
-                $soiled[$track] = true;
-                $minutes[$track] = $tracks->minutes[$track][$counts[$track]];
-            }
-        }
-
-        return [$counts, $soiled, $minutes];
     }
 }

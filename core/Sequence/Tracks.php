@@ -57,6 +57,31 @@ final readonly class Tracks
         return count($this->of);
     }
 
+    /**
+     * One step more.
+     *
+     * @param  array<int, int>  $counts steps laid, by track
+     * @param  array<int, true>  $soiled tracks that wait to be tidied
+     * @return array{array<int, int>, array<int, true>, array<int, float>} both as they are then, and minutes of tidying by track that it soils
+     */
+    public function lay(int $step, array $counts, array $soiled): array
+    {
+        $minutes = [];
+        $counts[$this->of[$step]]++;
+        foreach ($this->clears[$step] ?? [] as $track) {
+            unset($soiled[$track]);
+        }
+        foreach ($this->soils[$step] ?? [] as $track => $from) {
+            if ($counts[$track] >= $from && ! isset($soiled[$track])) {
+                $soiled[$track] = true;
+                $minutes[$track] = $this->minutes[$track][$counts[$track]];
+            }
+        }
+
+        return [$counts, $soiled, $minutes];
+    }
+
+    /** Whether a step comes before another, as far as the tracks know. */
     public function mustComeBefore(int $first, int $second): bool
     {
         $track = $this->of[$first];
