@@ -2,7 +2,7 @@ import type { ApiError } from '@api';
 
 interface Props {
     error: ApiError | null | undefined;
-    /** Whether the place is told where only one thing is wrong, too: for files. */
+    /** Whether the place is told as a pointer into what was sent: for files. */
     withPlace?: boolean;
 }
 
@@ -11,17 +11,23 @@ export function ErrorNote({ error, withPlace = false }: Props) {
     if (error === null || error === undefined) {
         return null;
     }
+    const several = error.problems.length > 1 ? error.problems : [];
+    // What is wrong first is what the refusal as a whole says, too.
+    const isListed = several.some((problem) => problem.message === error.message);
     return (
         <div className="error-note" role="alert">
-            <p>
-                <span aria-hidden="true">◆ </span>
-                {error.message} {withPlace && error.problems.length === 1 && <code>{error.path}</code>}
-            </p>
-            {error.problems.length > 1 && (
+            {!isListed && (
+                <p>
+                    <span aria-hidden="true">◆ </span>
+                    {error.message} {withPlace && error.problems.length === 1 && <code>{error.path}</code>}
+                </p>
+            )}
+            {several.length > 0 && (
                 <ul>
-                    {error.problems.map((problem) => (
+                    {several.map((problem) => (
                         <li key={problem.path + problem.message}>
-                            {problem.message} <code>{problem.path}</code>
+                            <span aria-hidden="true">◆ </span>
+                            {problem.message} {withPlace && <code>{problem.path}</code>}
                         </li>
                     ))}
                 </ul>

@@ -75,13 +75,16 @@ describe('why', () => {
 });
 
 describe('an error', () => {
-    it('lists several things with their places', () => {
+    it('lists several things, each once, and their places in a file', () => {
         const problems = [
             { path: '/name', message: 'A name.' },
             { path: '/due', message: 'A date.' },
         ];
-        render(<ErrorNote error={new ApiError(422, 'invalid', 'A name.', '/name', problems)} />);
-        expect(screen.getByRole('alert').textContent).toContain('A date.');
+        const error = new ApiError(422, 'invalid', 'A name.', '/name', problems);
+        const { unmount } = render(<ErrorNote error={error} />);
+        expect(screen.getByRole('alert').textContent).toBe('◆ A name. ◆ A date. ');
+        unmount();
+        render(<ErrorNote error={error} withPlace />);
         expect(screen.getByText('/due')).toBeTruthy();
     });
 

@@ -45,8 +45,8 @@ export function PastePanel({ scheme, view, onClose }: { scheme: Schemas['Scheme'
                     />
                 )}
             </Field>
-            <ErrorNote error={reading.variables === text ? reading.error : null} withPlace />
-            <ErrorNote error={paste.error} withPlace />
+            <ErrorNote error={reading.variables === text ? reading.error : null} />
+            <ErrorNote error={paste.error} />
             {read === undefined ? (
                 <Button
                     type="primary"
