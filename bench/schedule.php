@@ -18,9 +18,10 @@ foreach ([[3, 4], [8, 10], [20, 12], [30, 20], [40, 30], [60, 60]] as [$models, 
     for ($seed = 0; $seed < BATCHES; $seed++) {
         $batch = RandomBatches::make(500 + $seed, $models, $steps);
         $begin = hrtime(true);
-        $schedule = (new Scheduler)->shortest($batch);
+        $bound = new Bound($batch);
+        $schedule = (new Scheduler)->shortest($batch, $bound);
         $milliseconds[] = (hrtime(true) - $begin) / 1e6;
-        $ratios[] = $schedule->makespan / (new Bound($batch))->minutes;
+        $ratios[] = $schedule->makespan / $bound->minutes;
     }
     sort($ratios);
     sort($milliseconds);

@@ -6,7 +6,7 @@ namespace Cli\Command;
 
 use Core\Composition\Composer;
 use Core\Sequence\After;
-use Core\Sequence\OrderWish;
+use Core\Sequence\GaveWay;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\Step;
 use Core\Sequence\TidyBack;
@@ -57,7 +57,11 @@ final readonly class Order implements Command
         $composition = (new Composer($standard))->compose($placed->figure);
         $work = (new WorkOrder($standard, $settings))->of($composition, $placed->type);
 
-        return ['steps' => self::steps($work), 'tidy_minutes' => $work->tidyMinutes, 'gave_way' => self::gaveWay($work)];
+        return [
+            'steps' => self::steps($work),
+            'tidy_minutes' => $work->tidyMinutes,
+            'gave_way' => array_map(static fn (GaveWay $one): array => [...self::named($one->step), 'after' => self::named($one->after->step), 'reason' => $one->after->force->value], $work->gaveWay),
+        ];
     }
 
     /** @return list<array<string, mixed>> */
@@ -75,23 +79,15 @@ final readonly class Order implements Command
             'tidy' => array_map(static fn (Step $step): int => $places[$step->number], $item->soiledBy),
             'minutes' => $item->minutes,
         ] : [
-            'area' => $item->step->area->area->id,
-            'use' => $item->step->laid->use->id,
+            ...self::named($item->step),
             'minutes' => $item->step->laid->minutes,
             'after' => array_map(static fn (After $after): array => ['step' => $places[$after->step->number], 'reason' => $after->force->value], $item->after),
         ], $work->items);
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function gaveWay(Work $work): array
+    /** @return array{area: string, use: string} */
+    private static function named(Step $step): array
     {
-        $steps = [];
-        foreach ($work->items as $item) {
-            if ($item instanceof PlannedStep) {
-                $steps[$item->step->number] = ['area' => $item->step->area->area->id, 'use' => $item->step->laid->use->id];
-            }
-        }
-
-        return array_map(static fn (OrderWish $wish): array => [...$steps[$wish->after], 'after' => $steps[$wish->before], 'reason' => $wish->force->value], $work->gaveWay);
+        return ['area' => $step->area->area->id, 'use' => $step->laid->use->id];
     }
 }

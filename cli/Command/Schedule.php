@@ -38,11 +38,12 @@ final readonly class Schedule implements Command
         $steps = array_map(static fn (array $step): BatchStep => new BatchStep($step['id'], (float) $step['minutes'], (float) ($step['setup'] ?? 0), (float) ($step['dry'] ?? 0)), $input['steps']);
         $list = StepList::of(array_map(static fn (array $step): array => ['id' => $step['id'], 'after' => $step['after'] ?? []], $input['steps']), '/steps');
         $batch = new Batch((int) $input['models'], $steps, $list);
-        $schedule = (new Scheduler)->shortest($batch);
+        $bound = new Bound($batch);
+        $schedule = (new Scheduler)->shortest($batch, $bound);
 
         return [
             'makespan' => $schedule->makespan,
-            'lower_bound' => (new Bound($batch))->minutes,
+            'lower_bound' => $bound->minutes,
             'idle' => $schedule->idle,
             'operations' => array_map(static fn (Operation $one): array => ['step' => $list->ids[$one->step], 'model' => $one->model, 'start' => $one->start, 'end' => $one->end], $schedule->operations),
             'batch_for_no_wait' => (object) self::models($steps),

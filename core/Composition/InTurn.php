@@ -17,7 +17,8 @@ final readonly class InTurn
             || $one->use->id === $use->use->leeway->inTurnWith
             || $one->use->leeway->inTurnWith === $use->use->id));
         $turns = [];
-        for ($step = 1; count($both) > 1 && $step <= max(array_map(static fn (ComposedUse $one): int => $one->use->steps, $both)); $step++) {
+        $most = count($both) > 1 ? max(array_map(static fn (ComposedUse $one): int => $one->use->steps, $both)) : 0;
+        for ($step = 1; $step <= $most; $step++) {
             foreach ($both as $one) {
                 if ($step <= $one->use->steps) {
                     $turns[] = ['use' => $one, 'step' => $step];

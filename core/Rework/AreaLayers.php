@@ -24,7 +24,7 @@ final readonly class AreaLayers
      */
     public function __construct(
         private Layer $ground,
-        private array $layers,
+        public array $layers,
         ?int $laid = null,
         string $at = '',
     ) {

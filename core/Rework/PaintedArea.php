@@ -18,7 +18,10 @@ use Core\Standard\TechniqueUse;
 final readonly class PaintedArea
 {
     /** What lies under all paint, where the standard lays none. */
-    public const BARE = 'ground/';
+    private const BARE = 'ground/';
+
+    /** Over the last ground. */
+    public AreaLayers $layers;
 
     /**
      * @param  array<string, ComposedUse>  $uses by the id of the layer, in the order of laying; the ground among them where one is laid
@@ -26,9 +29,20 @@ final readonly class PaintedArea
      */
     private function __construct(
         public array $uses,
-        private array $minutes,
-        private Standard $standard,
+        array $minutes,
+        Standard $standard,
     ) {
+        $layers = [];
+        $ground = new Layer(self::BARE, Opacity::Opaque, 0.0);
+        foreach ($uses as $id => $use) {
+            $technique = $standard->technique($use->technique);
+            if ($technique->group === TechniqueGroup::Ground) {
+                $ground = new Layer($id, Opacity::Opaque, $minutes[$id]);
+            } else {
+                $layers[] = new Layer($id, $technique->opacity, $minutes[$id]);
+            }
+        }
+        $this->layers = new AreaLayers($ground, $layers);
     }
 
     /** @param  callable(ComposedUse): bool  $isLaid whether it is on the figure */
@@ -51,29 +65,6 @@ final readonly class PaintedArea
         }
 
         return new self($laid, $minutes, $standard);
-    }
-
-    /** Layers over the last ground. */
-    public function layers(): AreaLayers
-    {
-        $layers = [];
-        $ground = new Layer(self::BARE, Opacity::Opaque, 0.0);
-        foreach ($this->uses as $id => $use) {
-            $technique = $this->standard->technique($use->technique);
-            if ($technique->group === TechniqueGroup::Ground) {
-                $ground = new Layer($id, Opacity::Opaque, $this->minutes[$id]);
-            } else {
-                $layers[] = new Layer($id, $technique->opacity, $this->minutes[$id]);
-            }
-        }
-
-        return new AreaLayers($ground, $layers);
-    }
-
-    /** The layer that a use of the area is; null where it is not laid. */
-    public function layerOf(string $use): ?string
-    {
-        return isset($this->uses[$use]) ? $use : null;
     }
 
     /**

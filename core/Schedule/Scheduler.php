@@ -14,12 +14,12 @@ final readonly class Scheduler
 
     private const PATIENCE = [0.0, 0.5, 1.0];
 
-    public function shortest(Batch $batch): Schedule
+    /** @param  Bound  $bound of the batch */
+    public function shortest(Batch $batch, Bound $bound): Schedule
     {
         if ($batch->steps === []) {
             return new Schedule($batch, []);
         }
-        $bound = new Bound($batch);
         $dispatching = new Dispatching($batch);
         $left = max(12, intdiv(self::WORK, $batch->models * count($batch->steps)));
         $best = null;

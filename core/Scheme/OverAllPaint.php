@@ -65,14 +65,16 @@ final readonly class OverAllPaint
      * What is seen of the tone of an area's faces through what is laid over the figure as one after it. What has no
      * colour in the scheme changes nothing.
      *
-     * @param  list<TechniqueUse>  $uses of the area, in the order of laying
+     * @param  list<TechniqueUse>  $among uses of the area with these among them, see {@see self::among()}
      * @param  string  $last id of the use of the area that leaves the tone
      */
-    public function over(Srgb $tone, array $uses, string $last, string $surface, Standard $standard): Srgb
+    public function over(Srgb $tone, array $among, string $last, Standard $standard): Srgb
     {
-        $laid = $this->among($uses, $surface, $standard);
-        $after = (int) array_search($last, array_column($laid, 'id'), true) + 1;
-        $later = array_filter(array_slice($laid, $after), fn (TechniqueUse $use): bool => isset($this->colours[$use->id]));
+        if ($this->colours === []) {
+            return $tone;
+        }
+        $after = (int) array_search($last, array_column($among, 'id'), true) + 1;
+        $later = array_filter(array_slice($among, $after), fn (TechniqueUse $use): bool => isset($this->colours[$use->id]));
         $faces = new Palette($tone, $tone, $tone, [$tone], $tone, $this->colours);
 
         return (new PlateMaker($standard))->make(array_values($later), $faces)->colourAt(Zone::Face) ?? $tone;

@@ -61,7 +61,8 @@ final readonly class TierLadder
         $turns = self::turns($reading, $uses, $standard);
         $this->steps = self::laid($reading, $turns, self::lights($reading, $turns, $rules, $asked));
         $over = $overAll ?? OverAllPaint::none();
-        $ground = self::grounds($uses, $over, $standard) === 1 ? $reading->ground->withoutSketch() : $reading->ground;
+        $laid = array_map(static fn (ComposedUse $use): TechniqueUse => $use->use, $uses);
+        $ground = self::grounds([...$laid, ...$over->uses], $standard) === 1 ? $reading->ground->withoutSketch() : $reading->ground;
         $this->reading = $reading->lying(RungPlaces::ofSteps($reading->area, $this->steps, $standard), $ground);
         $taken = [];
         foreach ($this->steps as $step) {
@@ -71,20 +72,19 @@ final readonly class TierLadder
         }
         ksort($taken);
         $this->taken = array_values($taken);
-        $this->plate = $uses === [] ? null : self::plate($this->reading, $this->steps, $uses, $standard, $over);
+        $among = $uses === [] ? [] : $over->among($laid, $uses[0]->area->surface, $standard);
+        $this->plate = $uses === [] ? null : (new PlateMaker($standard))->make($among, PlateColours::of($this->reading, $this->steps, $over));
         $this->span = $this->plate->span ?? 0.0;
-        $this->tone = self::tone($this->reading, $this->steps, $uses, $standard, $over);
+        $this->tone = self::tone($this->reading, $this->steps, $among, $standard, $over);
     }
 
     /**
      * How often a ground is laid; a tier that lays one alone leaves out the sketch.
      *
-     * @param  list<ComposedUse>  $uses
+     * @param  list<TechniqueUse>  $laid
      */
-    private static function grounds(array $uses, OverAllPaint $overAll, Standard $standard): int
+    private static function grounds(array $laid, Standard $standard): int
     {
-        $laid = [...array_map(static fn (ComposedUse $use): TechniqueUse => $use->use, $uses), ...$overAll->uses];
-
         return count(array_filter($laid, static fn (TechniqueUse $use): bool => $standard->technique($use->techniques[0])->group === TechniqueGroup::Ground));
     }
 
@@ -140,20 +140,9 @@ final readonly class TierLadder
 
     /**
      * @param  list<TierStep>  $steps
-     * @param  list<ComposedUse>  $uses
+     * @param  list<TechniqueUse>  $among uses of the area with those of the figure as one
      */
-    private static function plate(LadderReading $reading, array $steps, array $uses, Standard $standard, OverAllPaint $overAll): Plate
-    {
-        $laid = array_map(static fn (ComposedUse $use): TechniqueUse => $use->use, $uses);
-
-        return (new PlateMaker($standard))->make($overAll->among($laid, $uses[0]->area->surface, $standard), PlateColours::of($reading, $steps, $overAll));
-    }
-
-    /**
-     * @param  list<TierStep>  $steps
-     * @param  list<ComposedUse>  $uses
-     */
-    private static function tone(LadderReading $reading, array $steps, array $uses, Standard $standard, OverAllPaint $overAll): ?Srgb
+    private static function tone(LadderReading $reading, array $steps, array $among, Standard $standard, OverAllPaint $overAll): ?Srgb
     {
         $leaves = $tone = null;
         $highest = -1;
@@ -164,9 +153,8 @@ final readonly class TierLadder
                 [$leaves, $tone, $highest] = [$step->use, $rung->shown, $step->rung];
             }
         }
-        $laid = array_map(static fn (ComposedUse $use): TechniqueUse => $use->use, $uses);
 
-        return $leaves === null || $tone === null ? null : $overAll->over($tone, $laid, $leaves->use->id, $leaves->area->surface, $standard);
+        return $leaves === null || $tone === null ? null : $overAll->over($tone, $among, $leaves->use->id, $standard);
     }
 
     /**

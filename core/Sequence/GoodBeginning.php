@@ -22,6 +22,10 @@ final readonly class GoodBeginning
             $least = INF;
             foreach ($laid->ready() as $step) {
                 $next = $laid->after($step);
+                // The bound only adds to it.
+                if ($next->minutes >= $least) {
+                    continue;
+                }
                 $minutes = $next->minutes + $this->bound->of($next);
                 if ($best === null || $minutes < $least) {
                     [$best, $least] = [$next, $minutes];

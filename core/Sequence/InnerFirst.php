@@ -68,16 +68,33 @@ final readonly class InnerFirst
      */
     private function without(int $step, array $rest, LaidSoFar $laid, float $allowed): ?array
     {
+        $others = array_values(array_diff($rest, [$step]));
         if (! isset($this->tracks->of[$step]) || $step === $rest[0]) {
-            return array_values(array_diff($rest, [$step]));
+            return $others;
         }
         $next = $laid->after($step);
-        $others = array_values(array_diff($rest, [$step]));
-        if ($next->minutes + (new TidiedOrder($this->tracks, $others, $next))->minutes <= $allowed + 1e-9) {
+        if (self::fits($others, $next, $allowed)) {
             return $others;
         }
 
         return count($this->steps->all) > LeastTidying::PROVEN_TO ? null : $this->tidying->orderWithin($allowed, $next);
+    }
+
+    /**
+     * Whether these steps, one after the other, leave no more to tidy than is allowed in all.
+     *
+     * @param  list<int>  $steps
+     */
+    private static function fits(array $steps, LaidSoFar $laid, float $allowed): bool
+    {
+        foreach ($steps as $step) {
+            if ($laid->minutes > $allowed + 1e-9) {
+                return false;
+            }
+            $laid = $laid->after($step);
+        }
+
+        return $laid->minutes <= $allowed + 1e-9;
     }
 
     /**

@@ -34,12 +34,23 @@ final readonly class LaidSoFar
         return new self($this->tracks, array_values($counts), $soiled, $this->minutes + array_sum($more), $step, $this);
     }
 
-    public function isReady(int $step): bool
+    /** @return list<int> steps that may come next */
+    public function ready(): array
     {
-        $track = $this->tracks->of[$step];
-        if (($this->tracks->steps[$track][$this->counts[$track]] ?? null) !== $step) {
-            return false;
+        $ready = [];
+        foreach ($this->tracks->steps as $track => $steps) {
+            $next = $steps[$this->counts[$track]] ?? null;
+            if ($next !== null && $this->hasAllFor($next)) {
+                $ready[] = $next;
+            }
         }
+
+        return $ready;
+    }
+
+    /** Whether all is laid on other tracks that the next step of one waits for. */
+    private function hasAllFor(int $step): bool
+    {
         foreach ($this->tracks->needs[$step] as $other => $laid) {
             if ($this->counts[$other] < $laid) {
                 return false;
@@ -47,20 +58,6 @@ final readonly class LaidSoFar
         }
 
         return true;
-    }
-
-    /** @return list<int> steps that may come next */
-    public function ready(): array
-    {
-        $ready = [];
-        foreach ($this->tracks->steps as $track => $steps) {
-            $next = $steps[$this->counts[$track]] ?? null;
-            if ($next !== null && $this->isReady($next)) {
-                $ready[] = $next;
-            }
-        }
-
-        return $ready;
     }
 
     public function isDone(): bool

@@ -26,14 +26,13 @@ final readonly class TidiedOrder
     /** @var list<float> before each place, minutes until then */
     private array $until;
 
-    /** @param  list<int>  $order of what is left of the steps */
+    /** @param  list<int>  $order of all steps */
     public function __construct(
         private Tracks $tracks,
         public array $order,
-        ?LaidSoFar $from = null,
     ) {
-        $counts = $from->counts ?? array_fill(0, count($tracks->steps), 0);
-        $soiled = $from->soiled ?? [];
+        $counts = array_fill(0, count($tracks->steps), 0);
+        $soiled = [];
         $minutes = 0.0;
         $tidied = $allCounts = $allSoiled = $until = [];
         foreach ($order as $step) {

@@ -24,7 +24,12 @@ final readonly class TidyBound
                 $by[$track][] = [$tracks->of[$step], $tracks->place[$step], $from, $tracks->needs[$step][$track] ?? 0];
             }
         }
-        $this->by = $by;
+        // The more must come before it, the more is there to be tidied: the first that will soil it decides.
+        $this->by = array_map(static function (array $soilers): array {
+            usort($soilers, static fn (array $a, array $b): int => $b[3] <=> $a[3]);
+
+            return $soilers;
+        }, $by);
         $this->least = array_map(self::fromEachOn(...), $tracks->minutes);
     }
 
@@ -33,14 +38,13 @@ final readonly class TidyBound
         $minutes = 0.0;
         foreach ($this->by as $track => $soilers) {
             $count = $laid->counts[$track];
-            $most = 0.0;
             foreach ($soilers as [$other, $place, $from, $before]) {
                 $then = max($count, $before);
                 if ($laid->counts[$other] <= $place && $then >= $from && ($then > $count || ! isset($laid->soiled[$track]))) {
-                    $most = max($most, $this->least[$track][$then]);
+                    $minutes += $this->least[$track][$then];
+                    break;
                 }
             }
-            $minutes += $most;
         }
 
         return $minutes;

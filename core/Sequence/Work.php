@@ -12,7 +12,7 @@ final readonly class Work
 
     /**
      * @param  list<PlannedStep|TidyBack>  $items in order
-     * @param  list<OrderWish>  $gaveWay what would have closed a ring with something of greater force
+     * @param  list<GaveWay>  $gaveWay what would have closed a ring with something of greater force
      */
     public function __construct(
         public array $items,

@@ -35,7 +35,9 @@ final readonly class WorkOrder
             $inOrder,
         );
 
-        return new Work((new Tidying($type, $soiling))->insert($planned), $order->gaveWay);
+        $gaveWay = array_map(static fn (OrderWish $wish): GaveWay => new GaveWay($steps->all[$wish->after], $after($wish)), $order->gaveWay);
+
+        return new Work((new Tidying($type, $soiling))->insert($planned), $gaveWay);
     }
 
     /** Equal where the same order is found: everything that the search reads, and how it searches. */

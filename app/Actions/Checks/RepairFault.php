@@ -35,17 +35,15 @@ final readonly class RepairFault
     {
         $reading = $this->reading->handle($fault->check);
         $area = $reading->composed->type->area($fault->area) ?? throw NotRight::at('/area', 'no-layers', 'This fault lies on no area of the figure, so no paint is laid again for it.');
-        $excused = array_filter($reading->marks, static fn (object $mark): bool => $mark->state->excuse() !== null);
-        $painted = PaintedArea::of($reading->composed->composition, $area, $reading->standard, static fn (ComposedUse $use): bool => ! isset($excused[$use->key()]));
+        $painted = PaintedArea::of($reading->composed->composition, $area, $reading->standard, static fn (ComposedUse $use): bool => ($reading->marks[$use->key()] ?? null)?->state->excuse() === null);
         if ($painted->uses === []) {
             throw NotRight::at('/area', 'no-layers', "Nothing is painted on \"{$fault->area}\", so nothing is laid again there.");
         }
-        $layers = $painted->layers();
         $in = $layer ?? $this->suggested($fault, $reading, $painted);
         $again = match (true) {
-            $in === '' => $layers->afterSpill(),
-            $fault->kind === FaultKind::Missing => $layers->afterMissing($in, '/layer'),
-            default => $layers->afterFaultIn($in, '/layer'),
+            $in === '' => $painted->layers->afterSpill(),
+            $fault->kind === FaultKind::Missing => $painted->layers->afterMissing($in, '/layer'),
+            default => $painted->layers->afterFaultIn($in, '/layer'),
         };
 
         return new Repair($painted, $reading->standard, $this->mixes->of($reading->composed), $in, $share, array_map(static fn (Layer $one): array => ['id' => $one->id, 'minutes' => $share * $one->minutes], $again), $area->focal && $this->wasMended($fault));
@@ -57,7 +55,7 @@ final readonly class RepairFault
         foreach ($reading->composed->composition->criteria as $asked) {
             if ($asked->area->id === $fault->area && $asked->criterion->id === $fault->criterion) {
                 foreach ($asked->criterion->uses ?? [] as $use) {
-                    if ($painted->layerOf($use) !== null) {
+                    if (isset($painted->uses[$use])) {
                         return $use;
                     }
                 }

@@ -245,9 +245,10 @@ final readonly class BenchSheetResource extends Resource
     /** @return list<array{title: string, mix: StepMix}> mixes of both uses as they are laid, where their steps take turns */
     private function turns(ComposedUse $laid): array
     {
-        $turns = [];
+        $turns = $mixes = [];
         foreach (InTurn::of($laid, $this->sheet->first()->composition->usesOn($laid->area->id)) as ['use' => $use, 'step' => $step]) {
-            $mix = $this->mixes->of($use->area->id, $use->use->id, $use->use->steps, count($this->sheet->figures))[$step - 1] ?? null;
+            $mixes[$use->use->id] ??= $this->mixes->of($use->area->id, $use->use->id, $use->use->steps, count($this->sheet->figures));
+            $mix = $mixes[$use->use->id][$step - 1] ?? null;
             if ($mix !== null) {
                 $turns[] = ['title' => $this->sheet->standard->technique($use->technique)->name, 'mix' => RecipeParts::step($mix)];
             }

@@ -8,10 +8,8 @@ use App\Actions\Checks\Repair;
 use App\Http\Schemes\RecipeParts;
 use App\Http\Shared\Resource;
 use App\Http\Shared\WhyShape;
-use Core\Composition\ComposedUse;
-use Core\Rework\PaintedArea;
+use Core\Rework\Layer;
 use Core\Standard\Surface;
-use Core\Standard\TechniqueGroup;
 use Core\Standard\UseWords;
 use Core\Why;
 
@@ -48,10 +46,8 @@ final readonly class RepairResource extends Resource
     /** @return Repair_ */
     public function toArray(): array
     {
-        $layers = array_filter($this->repair->painted->uses, fn (ComposedUse $use): bool => $this->repair->standard->technique($use->technique)->group !== TechniqueGroup::Ground);
-
         return [
-            'layers' => array_map(fn (string|int $id): array => ['layer' => (string) $id, 'title' => $this->title((string) $id)], array_keys($layers)),
+            'layers' => array_map(fn (Layer $layer): array => ['layer' => $layer->id, 'title' => $this->title($layer->id)], $this->repair->painted->layers->layers),
             'in' => $this->repair->in,
             'share' => $this->repair->share,
             'steps' => array_map($this->step(...), $this->repair->again),
@@ -84,7 +80,7 @@ final readonly class RepairResource extends Resource
         $use = $this->repair->painted->uses[$id] ?? null;
         $over = $use?->area->surface === Surface::WHOLE ? ', of the whole figure' : '';
 
-        return $use === null || $id === PaintedArea::BARE ? 'The ground colour' : $this->repair->standard->technique($use->technique)->name.$over;
+        return $use === null ? 'The ground colour' : $this->repair->standard->technique($use->technique)->name.$over;
     }
 
     private function why(): Why

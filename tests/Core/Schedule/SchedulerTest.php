@@ -43,7 +43,7 @@ final class SchedulerTest extends TestCase
     {
         $made = array_map(static fn (array $step, int $i): BatchStep => new BatchStep("s{$i}", $step[0], $step[1], $step[2]), $steps, array_keys($steps));
         $list = StepList::of(array_map(static fn (array $step, int $i): array => ['id' => "s{$i}", 'after' => array_map(static fn (int $j): string => "s{$j}", $step[3])], $steps, array_keys($steps)));
-        $schedule = (new Scheduler)->shortest(new Batch($models, $made, $list));
+        $schedule = self::shortest(new Batch($models, $made, $list));
 
         self::assertEqualsWithDelta($makespan, $schedule->makespan, 1e-9);
         self::assertEqualsWithDelta($idle, $schedule->idle, 1e-9);
@@ -59,7 +59,7 @@ final class SchedulerTest extends TestCase
     {
         for ($seed = 0; $seed < ($models > 20 ? 1 : 8); $seed++) {
             $batch = RandomBatches::make($seed, $models, $steps);
-            $schedule = (new Scheduler)->shortest($batch);
+            $schedule = self::shortest($batch);
             $this->assertHolds($batch, $schedule);
             self::assertGreaterThanOrEqual((new Bound($batch))->minutes - 1e-6, $schedule->makespan);
         }
@@ -81,7 +81,7 @@ final class SchedulerTest extends TestCase
             for ($seed = 0; $seed < 4; $seed++) {
                 $batch = RandomBatches::make(100 + $seed, $models, $steps);
                 $programs[] = ScheduleProgram::of($batch);
-                $found[] = (new Scheduler)->shortest($batch)->makespan;
+                $found[] = self::shortest($batch)->makespan;
                 $bounds[] = (new Bound($batch))->minutes;
             }
         }
@@ -97,7 +97,7 @@ final class SchedulerTest extends TestCase
         for ($seed = 0; $seed < 12; $seed++) {
             $batch = RandomBatches::make(300 + $seed, 1 + $seed % 3, 2 + $seed % 2);
 
-            self::assertEqualsWithDelta(self::ofEveryOrder($batch, [], INF), (new Scheduler)->shortest($batch)->makespan, 1e-9, "batch {$seed}");
+            self::assertEqualsWithDelta(self::ofEveryOrder($batch, [], INF), self::shortest($batch)->makespan, 1e-9, "batch {$seed}");
         }
     }
 
@@ -117,7 +117,7 @@ final class SchedulerTest extends TestCase
 
     public function test_nothing_to_do_takes_no_time(): void
     {
-        $schedule = (new Scheduler)->shortest(new Batch(3, [], StepList::of([])));
+        $schedule = self::shortest(new Batch(3, [], StepList::of([])));
 
         self::assertSame([0.0, 0.0, []], [$schedule->makespan, $schedule->idle, $schedule->operations]);
     }
@@ -129,6 +129,11 @@ final class SchedulerTest extends TestCase
     {
         $this->expectException(OutOfRange::class);
         new BatchStep('wash', $minutes, $setup, $dry);
+    }
+
+    private static function shortest(Batch $batch): Schedule
+    {
+        return (new Scheduler)->shortest($batch, new Bound($batch));
     }
 
     private function assertHolds(Batch $batch, Schedule $schedule): void

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Sequence;
 
 use Core\Composition\TypeArea;
-use Core\Sequence\OrderWish;
-use Core\Sequence\PlannedStep;
+use Core\Sequence\GaveWay;
+use Core\Sequence\Step;
 use Core\Sequence\TidyBack;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -230,13 +230,8 @@ final class WorkOrderTest extends TestCase
     /** @return list<array{string, string, string}> the step that wished to wait, for what, and by which force */
     private static function gaveWay(PaintedOrder $order): array
     {
-        $names = [];
-        foreach ($order->work->items as $item) {
-            if ($item instanceof PlannedStep) {
-                $names[$item->step->number] = "{$item->step->area->area->id} {$item->step->laid->use->id}";
-            }
-        }
+        $name = static fn (Step $step): string => "{$step->area->area->id} {$step->laid->use->id}";
 
-        return array_map(static fn (OrderWish $wish): array => [$names[$wish->after], $names[$wish->before], $wish->force->value], $order->work->gaveWay);
+        return array_map(static fn (GaveWay $one): array => [$name($one->step), $name($one->after->step), $one->after->force->value], $order->work->gaveWay);
     }
 }

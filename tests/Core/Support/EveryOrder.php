@@ -21,7 +21,7 @@ namespace Tests\Core\Support;
  */
 final readonly class EveryOrder
 {
-    private const GROUPS = ['prepare', 'ground', 'lay-in', 'shade', 'light', 'detail', 'marking', 'wear', 'base', 'finish', 'tidy'];
+    private const PAINT = ['lay-in', 'shade', 'light', 'detail', 'marking', 'wear', 'base', 'finish', 'tidy'];
 
     /**
      * @param  list<HandStep>  $steps in the order of composition
@@ -101,7 +101,7 @@ final readonly class EveryOrder
             if ($place > $at && ($step['covers'] || $step['technique'] === $by['technique'])) {
                 return false;
             }
-            $has = $has || ($place < $at && array_search($step['group'], self::GROUPS, true) >= 2);
+            $has = $has || ($place < $at && self::isPaint($step));
         }
 
         return $has;
@@ -110,15 +110,32 @@ final readonly class EveryOrder
     /** @param  list<int>  $laid */
     private function tidying(array $laid, string $area): float
     {
-        $again = 0.0;
-        foreach ($laid as $number) {
-            $step = $this->steps[$number];
-            if ($step['area'] === $area && in_array($step['group'], ['lay-in', 'shade', 'light', 'detail'], true)) {
-                $again = $step['opaque'] ? $step['minutes'] : $again + $step['minutes'];
+        $there = array_filter(array_map(fn (int $number): array => $this->steps[$number], $laid), static fn (array $step): bool => $step['area'] === $area);
+
+        return $this->fixed + $this->share * self::again($there);
+    }
+
+    /** @param  HandStep  $step */
+    public static function isPaint(array $step): bool
+    {
+        return in_array($step['group'], self::PAINT, true);
+    }
+
+    /**
+     * Minutes of what is laid again where an area is tidied: the topmost opaque layer and all above it.
+     *
+     * @param  array<HandStep>  $laid on the area, in order
+     */
+    public static function again(array $laid): float
+    {
+        $minutes = 0.0;
+        foreach ($laid as $step) {
+            if (in_array($step['group'], ['lay-in', 'shade', 'light', 'detail'], true)) {
+                $minutes = ($step['opaque'] ? 0.0 : $minutes) + $step['minutes'];
             }
         }
 
-        return $this->fixed + $this->share * $again;
+        return $minutes;
     }
 
     private function isOn(int $number, string $area): bool

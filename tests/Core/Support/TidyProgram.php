@@ -12,8 +12,6 @@ namespace Tests\Core\Support;
  */
 final readonly class TidyProgram
 {
-    private const GROUPS = ['prepare', 'ground', 'lay-in', 'shade', 'light', 'detail', 'marking', 'wear', 'base', 'finish', 'tidy'];
-
     public function __construct(
         private HandSteps $of,
         private float $fixed,
@@ -79,7 +77,7 @@ final readonly class TidyProgram
         foreach ([null, ...$on] as $gap => $after) {
             $laid = $after === null || $this->of->steps[$after]['area'] !== $area ? $laid : [...$laid, $after];
             foreach ($this->soilers($area, $laid) as $by) {
-                $costs["z_{$area}_{$gap}"] = $this->fixed + $this->share * $this->again($laid);
+                $costs["z_{$area}_{$gap}"] = $this->fixed + $this->share * EveryOrder::again(array_map(fn (int $i): array => $this->of->steps[$i], $laid));
                 $between = [...($after === null ? [] : [[1, $after, $by]]), ...(isset($on[$gap]) ? [[1, $by, $on[$gap]]] : [])];
                 $rows[] = self::sum($between, '<=', count($between) - 1, "z_{$area}_{$gap}");
             }
@@ -104,7 +102,7 @@ final readonly class TidyProgram
      */
     private function soilers(string $area, array $laid): array
     {
-        $hasPaint = array_filter($laid, fn (int $i): bool => array_search($this->of->steps[$i]['group'], self::GROUPS, true) >= 2) !== [];
+        $hasPaint = array_filter($laid, fn (int $i): bool => EveryOrder::isPaint($this->of->steps[$i])) !== [];
         $soils = function (array $step) use ($area, $laid): bool {
             foreach ($this->of->steps as $i => $later) {
                 if ($later['area'] === $area && ! in_array($i, $laid, true) && ($later['covers'] || $later['technique'] === $step['technique'])) {
@@ -116,20 +114,6 @@ final readonly class TidyProgram
         };
 
         return $hasPaint ? array_keys(array_filter($this->of->steps, $soils)) : [];
-    }
-
-    /** @param  list<int>  $laid */
-    private function again(array $laid): float
-    {
-        $minutes = 0.0;
-        foreach ($laid as $i) {
-            $step = $this->of->steps[$i];
-            if (in_array($step['group'], ['lay-in', 'shade', 'light', 'detail'], true)) {
-                $minutes = ($step['opaque'] ? 0.0 : $minutes) + $step['minutes'];
-            }
-        }
-
-        return $minutes;
     }
 
     /** @param  list<array{int, int, int}>  $terms factor, and the step that comes before the other */

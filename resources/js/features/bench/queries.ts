@@ -6,7 +6,8 @@ export const benchKeys = {
     sheet: (job: number, key: string) => [...benchKeys.all, job, key] as const,
     marking: (job: number, key: string) => [...benchKeys.sheet(job, key), 'marking'] as const,
     faults: (figure: number) => [...benchKeys.all, 'faults', figure] as const,
-    repair: (fault: number, layer: string | null, share: number) => [...benchKeys.all, 'repair', fault, layer, share] as const,
+    repair: (fault: number, layer: string | null, share: number | null) =>
+        [...benchKeys.all, 'repair', fault, layer, share] as const,
 };
 
 export function benchOptions() {
@@ -28,14 +29,17 @@ export function faultsOptions(figure: number) {
     });
 }
 
-/** What is laid again; with no layer from where the fault suggests. */
-export function repairOptions(fault: number, layer: string | null, share: number) {
+/** What is laid again: from the layer that the fault suggests, and of as much as is usual, where nothing else is said. */
+export function repairOptions(fault: number, layer: string | null, share: number | null) {
     return queryOptions({
         queryKey: benchKeys.repair(fault, layer, share),
         queryFn: ({ signal }) =>
             unwrap(
                 api.GET('/api/faults/{fault}/repair', {
-                    params: { path: { fault }, query: { share, ...(layer === null ? {} : { layer }) } },
+                    params: {
+                        path: { fault },
+                        query: { ...(share === null ? {} : { share }), ...(layer === null ? {} : { layer }) },
+                    },
                     signal,
                 }),
             ),

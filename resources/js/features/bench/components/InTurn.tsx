@@ -1,5 +1,5 @@
 import type { Schemas } from '@api';
-import { Swatch } from '@shared/Swatch';
+import { MixShown } from './MixShown';
 
 /** The mixes of two uses whose steps take turns, in the order they are laid. */
 export function InTurn({ turns }: { turns: Schemas['BenchStep']['turns'] }) {
@@ -13,10 +13,7 @@ export function InTurn({ turns }: { turns: Schemas['BenchStep']['turns'] }) {
                 {turns.map((turn, i) => (
                     <li key={i}>
                         <b>{turn.title}</b>
-                        {turn.mix.parts.map((part) => (
-                            <Swatch key={part.paint} hex={part.hex} />
-                        ))}
-                        {turn.mix.text}
+                        <MixShown mix={turn.mix} />
                     </li>
                 ))}
             </ol>

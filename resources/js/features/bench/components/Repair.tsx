@@ -1,12 +1,12 @@
-import { ApiError, type Schemas } from '@api';
+import { ApiError } from '@api';
 import { ErrorNote } from '@shared/ErrorNote';
 import { fewMinutes } from '@shared/format';
-import { Swatch } from '@shared/Swatch';
 import { Why } from '@shared/Why';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Select } from 'antd';
 import { useState } from 'react';
 import { repairOptions } from '../queries';
+import { MixShown } from './MixShown';
 
 const SHARES = [
     { value: 0.02, label: 'a spot' },
@@ -19,7 +19,7 @@ const SHARES = [
 /** What is laid again to mend a fault: from the layer that it lies in. */
 export function Repair({ fault, about }: { fault: number; about: string }) {
     const [layer, setLayer] = useState<string | null>(null);
-    const [share, setShare] = useState(0.1);
+    const [share, setShare] = useState<number | null>(null);
     const repair = useQuery({ ...repairOptions(fault, layer, share), placeholderData: keepPreviousData });
     if (repair.data === undefined) {
         // Where nothing is painted, nothing is laid again: there is no more to say.
@@ -52,7 +52,7 @@ export function Repair({ fault, about }: { fault: number; about: string }) {
                     <li key={step.layer}>
                         <b>{step.title}</b> {step.degree}
                         {step.mixes.map((mix) => (
-                            <Mix key={mix.step} mix={mix} />
+                            <MixShown key={mix.step} mix={mix} />
                         ))}
                     </li>
                 ))}
@@ -62,16 +62,5 @@ export function Repair({ fault, about }: { fault: number; about: string }) {
                 <Why why={data.why} about={`what is laid again: ${about}`} />
             </p>
         </section>
-    );
-}
-
-function Mix({ mix }: { mix: Schemas['StepMix'] }) {
-    return (
-        <span className="step-mix">
-            {mix.parts.map((part) => (
-                <Swatch key={part.paint} hex={part.hex} />
-            ))}
-            {mix.text}
-        </span>
     );
 }

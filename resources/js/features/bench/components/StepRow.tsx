@@ -1,7 +1,7 @@
 import type { Schemas } from '@api';
 import { fewMinutes } from '@shared/format';
-import { Swatch } from '@shared/Swatch';
 import { Popover } from 'antd';
+import { MixShown } from './MixShown';
 
 interface Props {
     sheet: Schemas['BenchSheet'];
@@ -39,13 +39,7 @@ export function StepRow({ sheet, step, isCurrent, cautionAt, onChoose }: Props) 
                     {step.mixes
                         .filter((mix) => mix.parts.length > 0)
                         .map((mix) => (
-                            <span key={mix.step} className="step-mix">
-                                {mix.parts.map((part) => (
-                                    <Swatch key={part.paint} hex={part.hex} />
-                                ))}
-                                {step.mixes.length > 1 && `${mix.step}: `}
-                                {mix.text}
-                            </span>
+                            <MixShown key={mix.step} mix={mix} numbered={step.mixes.length > 1} />
                         ))}
                 </span>
                 {excused.map((mark) => (
