@@ -49,6 +49,19 @@ final readonly class OverAllPaint
     }
 
     /**
+     * The same, with another colour for one step.
+     *
+     * @param  string  $use id of a use of the figure as one
+     * @param  int  $step from 1
+     */
+    public function with(string $use, int $step, Srgb $colour): self
+    {
+        $of = OverAllOrder::OF_WHOLE.$use;
+
+        return new self($this->uses, [$of => [$step => $colour] + ($this->colours[$of] ?? [])] + $this->colours);
+    }
+
+    /**
      * The uses of an area with those of these that leave a colour among them, in the order of laying.
      *
      * @param  list<TechniqueUse>  $uses

@@ -6,6 +6,7 @@ namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Schemes\SchemeLadders;
+use Core\Colour\Srgb;
 use Core\Composition\ComposedUse;
 use Core\Scheme\Batch;
 use Core\Scheme\OverAllPaint;
@@ -17,6 +18,7 @@ use Core\Scheme\StepCover;
 use Core\Scheme\TierLadder;
 use Core\Scheme\TierStep;
 use Core\Standard\Standard;
+use Core\Standard\Surface;
 use Core\Standard\TechniqueGroup;
 
 /** What one figure is painted with, step by step. */
@@ -96,21 +98,34 @@ final class FigureMixes
         return max($coats);
     }
 
-    /** The colour that an area is seen in from a step back, for the mosaic: a stain as it comes out over its ground. */
+    /**
+     * The colour that an area is seen in from a step back, for the mosaic: a stain as it comes out over its ground, and all
+     * of it through what is laid over the figure as one.
+     */
     public function colour(string $area): ?string
     {
-        foreach ($this->figure->composition->usesOn($area) as $use) {
+        $uses = $this->figure->composition->usesOn($area);
+        foreach ($uses as $use) {
             [$recipe, $from] = $this->recipe($use, 1);
             $colour = $recipe?->colour();
             if ($recipe !== null && $colour !== null) {
+                $tone = $from === StepRecipe::OF_SCHEME ? $this->ladder($area)?->tone : null;
                 $under = $this->rung($use, 1)->under ?? $this->scheme?->ground->patches()->mean();
 
-                return ($from === StepRecipe::OF_SCHEME ? $this->ladder($area)?->tone : null)?->hex()
-                    ?? ($under === null ? $colour : $recipe->over($under, $use->use->coats))->hex();
+                return ($tone ?? $this->throughWhole($under === null ? $colour : $recipe->over($under, $use->use->coats), $uses, $use))->hex();
             }
         }
 
         return null;
+    }
+
+    /** @param  list<ComposedUse>  $uses of the area */
+    private function throughWhole(Srgb $tone, array $uses, ComposedUse $last): Srgb
+    {
+        $overAll = $this->overAll();
+        $among = $overAll->among(array_column($uses, 'use'), $last->area->surface, $this->standard);
+
+        return $overAll->over($tone, $among, $last->use->id, $this->standard);
     }
 
     private function step(ComposedUse $use, int $step, int $figures): StepRecipe
@@ -135,14 +150,21 @@ final class FigureMixes
     /** @return array{Recipe|null, string, int|null} what the job has itself, else what the scheme has; where it is from, and its version */
     private function recipe(ComposedUse $use, int $step): array
     {
-        $of = fn (?int $type): string => self::key($type, $this->figure->schemeId(), $use->area->id, $use->use->id, $step);
-        $own = $this->ofJob[$of($this->figure->unit->figure_type_id)] ?? $this->ofJob[$of(null)] ?? null;
+        $own = $this->own($use, $step);
         if ($own !== null) {
             return [$own['recipe'], StepRecipe::OF_JOB, $own['version']];
         }
         $recipe = $this->laid($use, $step)->recipe ?? $this->primer($use, $step);
 
         return [$recipe, $recipe === null ? StepRecipe::OF_NOTHING : StepRecipe::OF_SCHEME, null];
+    }
+
+    /** @return array{recipe: Recipe, version: int}|null what the job has itself */
+    private function own(ComposedUse $use, int $step): ?array
+    {
+        $of = fn (?int $type): string => self::key($type, $this->figure->schemeId(), $use->area->id, $use->use->id, $step);
+
+        return $this->ofJob[$of($this->figure->unit->figure_type_id)] ?? $this->ofJob[$of(null)] ?? null;
     }
 
     private function laid(ComposedUse $use, int $step): ?TierStep
@@ -198,16 +220,34 @@ final class FigureMixes
     private function ladder(string $area): ?TierLadder
     {
         if (! array_key_exists($area, $this->ladders)) {
-            $key = $this->figure->unit->figureType->key;
-            $this->ladders[$area] = $this->scheme?->tier($key, $area, $this->figure->composition->usesOn($area), $this->standard, $this->tierOn($area), $this->overAll($key));
+            $this->ladders[$area] = $this->scheme?->tier($this->figure->unit->figureType->key, $area, $this->figure->composition->usesOn($area), $this->standard, $this->tierOn($area), $this->overAll());
         }
 
         return $this->ladders[$area];
     }
 
-    private function overAll(string $key): OverAllPaint
+    /** What is laid over the figure as one: in the colours of the scheme, and where the job has its own, in those. */
+    private function overAll(): OverAllPaint
     {
-        return $this->overAll ??= $this->scheme?->overAll($this->figure->type, $key, $this->figure->composition, $this->standard, $this->figure->figure->tier) ?? OverAllPaint::none();
+        if ($this->overAll === null) {
+            $uses = $this->ofWhole();
+            $paint = $this->scheme?->overAll($this->figure->type, $this->figure->unit->figureType->key, $this->figure->composition, $this->standard, $this->figure->figure->tier) ?? OverAllPaint::of($uses, []);
+            foreach ($uses as $use) {
+                for ($step = 1; $step <= $use->use->steps; $step++) {
+                    $colour = ($this->own($use, $step)['recipe'] ?? null)?->colour();
+                    $paint = $colour === null ? $paint : $paint->with($use->use->id, $step, $colour);
+                }
+            }
+            $this->overAll = $paint;
+        }
+
+        return $this->overAll;
+    }
+
+    /** @return list<ComposedUse> uses of the figure as one */
+    private function ofWhole(): array
+    {
+        return array_values(array_filter($this->figure->composition->uses, static fn (ComposedUse $use): bool => $use->area->surface === Surface::WHOLE));
     }
 
     private function tierOn(string $area): string

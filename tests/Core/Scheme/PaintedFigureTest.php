@@ -163,6 +163,16 @@ final class PaintedFigureTest extends TestCase
         self::assertSame($hat(null)->tone?->hex(), $hat(self::grime([], TechniqueGroup::Ground))->tone?->hex(), 'under it, the base hides it');
     }
 
+    public function test_another_colour_may_be_taken_for_what_is_laid_over_the_whole_figure(): void
+    {
+        $hat = static fn (OverAllPaint $overAll): TierLadder => new TierLadder(new LadderReading(self::hat('Gull White'), new Ground(Srgb::fromHex('#777777'))), [self::asked('hat', 'base')], self::standard(), new LadderRules, null, $overAll);
+        $red = self::grime([])->with('wash', 1, Srgb::fromHex('#c01010'));
+
+        self::assertSame('#c01010', $red->colours['whole/wash'][1]->hex());
+        self::assertGreaterThan($hat(self::grime([]))->tone?->lab()->a, $hat($red)->tone?->lab()->a, 'redder than under the black one');
+        self::assertSame('#c01010', OverAllPaint::of([], [])->with('wash', 1, Srgb::fromHex('#c01010'))->colours['whole/wash'][1]->hex(), 'one that had none');
+    }
+
     public function test_a_figure_is_not_judged_while_most_of_it_has_no_colours(): void
     {
         $whole = self::figure('one', self::coat(), self::hat('Harbour Slate'));
