@@ -1,1 +1,4 @@
+import './figureTypes.css';
+
+export { QuickType } from './components/QuickType';
 export { figureTypesOptions } from './queries';

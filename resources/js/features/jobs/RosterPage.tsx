@@ -1,4 +1,5 @@
 import type { ApiError, Schemas } from '@api';
+import { QuickType } from '@features/figureTypes';
 import { count } from '@shared/format';
 import { ErrorNote } from '@shared/ErrorNote';
 import { Loaded } from '@shared/Loaded';
@@ -8,7 +9,6 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { QuickType } from './components/QuickType';
 import { RosterPreview } from './components/RosterPreview';
 import { jobKeys, jobOptions, previewRoster, type RosterSource, takeRoster } from './queries';
 
@@ -100,7 +100,13 @@ function Taking({ job, surfaces }: { job: number; surfaces: readonly { key: stri
                         </Button>
                     )}
                     {roster.unknown_types.map((name) => (
-                        <QuickType key={name} name={name} surfaces={surfaces} onMade={again} />
+                        <QuickType
+                            key={name}
+                            name={name}
+                            deed="Make it and read the roster again"
+                            surfaces={surfaces}
+                            onMade={again}
+                        />
                     ))}
                 </section>
             )}

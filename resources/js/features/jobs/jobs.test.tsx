@@ -1,4 +1,5 @@
 import type { Schemas } from '@api';
+import { QuickType } from '@features/figureTypes';
 import { answering, refusal } from '@testing/api';
 import { session } from '@testing/made';
 import { render } from '@testing/render';
@@ -9,7 +10,6 @@ import { describe, expect, it } from 'vitest';
 import { AreaDrawer } from './components/AreaDrawer';
 import { FiguresDrawer } from './components/FiguresDrawer';
 import { Grid } from './components/Grid';
-import { QuickType } from './components/QuickType';
 import { RosterPreview } from './components/RosterPreview';
 
 const signedIn: [readonly unknown[], unknown][] = [
@@ -301,6 +301,7 @@ describe('the quick form', () => {
         render(
             <QuickType
                 name="Bosun"
+                deed="Make it and read the roster again"
                 surfaces={[...job.surfaces, { key: 'ground', name: 'Ground' }, { key: 'rim', name: 'Rim' }]}
                 onMade={() => undefined}
             />,
@@ -321,7 +322,9 @@ describe('the quick form', () => {
 
     it('sends nothing while an area has no name', async () => {
         const sent = answering(() => [201, {}]);
-        render(<QuickType name="Bosun" surfaces={job.surfaces} onMade={() => undefined} />);
+        render(
+            <QuickType name="Bosun" deed="Make it and read the roster again" surfaces={job.surfaces} onMade={() => undefined} />,
+        );
         await userEvent.click(screen.getByRole('button', { name: 'Make it and read the roster again' }));
         expect(await screen.findByText('A name.')).toBeTruthy();
         expect(sent).toHaveLength(0);
@@ -332,8 +335,8 @@ describe('what is typed and not stored yet', () => {
     const surfaces = [{ key: 'cloth', name: 'Cloth' }];
     const forms = (
         <>
-            <QuickType name="Sea troll" surfaces={surfaces} onMade={() => undefined} />
-            <QuickType name="Harbour dog" surfaces={surfaces} onMade={() => undefined} />
+            <QuickType name="Sea troll" deed="Make it" surfaces={surfaces} onMade={() => undefined} />
+            <QuickType name="Harbour dog" deed="Make it" surfaces={surfaces} onMade={() => undefined} />
         </>
     );
 

@@ -9,7 +9,7 @@ import { PageHead } from '@shared/PageHead';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { schemeKeys, schemesOptions } from './queries';
 
 type Row = Schemas['SchemeRow'];
@@ -66,6 +66,7 @@ function Forces({ rows }: { rows: readonly Row[] }) {
 
 function Begin({ rows }: { rows: readonly Row[] }) {
     const client = useQueryClient();
+    const navigate = useNavigate();
     const [force, setForce] = useState(rows[0]?.force ?? '');
     const [like, setLike] = useState<number | null>(null);
     const [name, setName] = useState('');
@@ -73,8 +74,8 @@ function Begin({ rows }: { rows: readonly Row[] }) {
         mutationFn: () => unwrap(api.POST('/api/schemes', { body: { force, name, like } })),
         onSuccess: (rows) => {
             client.setQueryData(schemeKeys.all, rows);
-            setName('');
-            setLike(null);
+            // The last one made is the one that was begun.
+            void navigate(`/schemes/${Math.max(...rows.map((row) => row.id))}`);
         },
     });
     const wrong = (path: string) =>

@@ -1,4 +1,3 @@
-import { figureTypesOptions } from '@features/figureTypes';
 import { paintsOptions } from '@features/paints';
 import { useSession } from '@features/session';
 import { count } from '@shared/format';
@@ -6,6 +5,7 @@ import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
+import { FigureTypes } from './components/FigureTypes';
 import { People } from './components/People';
 import { Settings } from './components/Settings';
 import { SchemeSettings } from './SchemeSettings';
@@ -26,49 +26,6 @@ export function StudioPage() {
                 <SchemeSettings />
             </div>
         </>
-    );
-}
-
-function FigureTypes() {
-    const types = useQuery(figureTypesOptions());
-    return (
-        <section>
-            <h2>Figure types</h2>
-            <Loaded query={types}>
-                {(rows) => (
-                    <table className="list">
-                        <thead>
-                            <tr>
-                                <th scope="col">Name</th>
-                                <th scope="col">Size</th>
-                                <th scope="col">Areas, focal ones bold</th>
-                            </tr>
-                        </thead>
-                        <tbody>
-                            {rows.map((type) => (
-                                <tr key={type.id}>
-                                    <td>
-                                        {type.name}
-                                        <br />
-                                        <code>{type.key}</code>
-                                    </td>
-                                    <td>{type.size_class.replace('-', ' ')}</td>
-                                    <td>
-                                        {type.areas.map((area, i) => (
-                                            <span key={area.name}>
-                                                {i > 0 && ', '}
-                                                {area.focal ? <b>{area.name}</b> : area.name}
-                                                {area.features.map((piece) => ` (${count(piece.pieces, piece.feature)})`)}
-                                            </span>
-                                        ))}
-                                    </td>
-                                </tr>
-                            ))}
-                        </tbody>
-                    </table>
-                )}
-            </Loaded>
-        </section>
     );
 }
 

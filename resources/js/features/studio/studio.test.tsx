@@ -1,4 +1,5 @@
 import type { Schemas } from '@api';
+import { figureTypesOptions } from '@features/figureTypes';
 import { peopleOptions } from '@features/jobs';
 import { ConfirmProvider } from '@features/session';
 import { answering, refusal } from '@testing/api';
@@ -7,6 +8,7 @@ import { render } from '@testing/render';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
+import { FigureTypes } from './components/FigureTypes';
 import { People } from './components/People';
 import { studioKeys } from './queries';
 
@@ -164,5 +166,53 @@ describe('the people of a studio', () => {
                 { technique: 'freehand', up_to_rank: 1 },
             ],
         });
+    });
+});
+
+describe('figure types', () => {
+    const standards = [
+        { id: 8, state: 'draft' },
+        { id: 7, state: 'in-force' },
+    ];
+    const sheet = {
+        surfaces: [
+            { key: 'whole', name: 'Whole' },
+            { key: 'cloth', name: 'Cloth' },
+            { key: 'rim', name: 'Rim' },
+        ],
+    };
+    const types = (as: Parameters<typeof session>[0], known: [readonly unknown[], unknown][]) =>
+        render(<FigureTypes />, [[['session'], session(as)], [figureTypesOptions().queryKey, []], ...known]);
+
+    it('can be made by the lead, of what the standard in force names', async () => {
+        const sent = answering(({ method }) => (method === 'GET' ? [200, []] : [201, {}]));
+        types({}, [
+            [['standards'], standards],
+            [['standards', 7, 'sheet'], sheet],
+        ]);
+        await userEvent.click(screen.getByRole('button', { name: 'Make a figure type' }));
+        await userEvent.type(screen.getByLabelText('Name'), 'Ferrywoman');
+        await userEvent.type(screen.getAllByLabelText('Area')[0] as HTMLElement, 'coat');
+        await userEvent.click(screen.getByRole('button', { name: 'Make it' }));
+        await waitFor(() =>
+            expect(sent.find(({ method }) => method === 'POST')?.body).toMatchObject({
+                name: 'Ferrywoman',
+                areas: [{ name: 'coat', surface: 'cloth' }, { name: 'rim' }],
+            }),
+        );
+        await waitFor(() => expect(screen.getByRole('button', { name: 'Make a figure type' })).toBeTruthy());
+    });
+
+    it('wait for a standard, which names what an area is made of', async () => {
+        types({}, [[['standards'], []]]);
+        await userEvent.click(screen.getByRole('button', { name: 'Make a figure type' }));
+        expect(screen.getByRole('link', { name: 'begin a standard' }).getAttribute('href')).toBe('/standard');
+        expect(screen.queryByLabelText('Area')).toBeNull();
+    });
+
+    it('are made by nobody else', () => {
+        types({ role: 'painter' }, []);
+        expect(screen.getByText(/^None yet/)).toBeTruthy();
+        expect(screen.queryByRole('button')).toBeNull();
     });
 });

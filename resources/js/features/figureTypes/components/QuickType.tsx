@@ -21,9 +21,14 @@ interface Values {
 }
 
 interface Props {
+    /** Empty: it is named in the form. */
     name: string;
+    /** What its button does, besides making it. */
+    deed: string;
     surfaces: readonly { key: string; name: string }[];
     onMade: () => void;
+    /** Without: the form is there as long as it is needed. */
+    onLeave?: () => void;
 }
 
 const SIZES = [
@@ -42,7 +47,7 @@ const WEIGHTS = [
 ];
 
 /** A figure type by names, surfaces and rough sizes; the rest follows. */
-export function QuickType({ name, surfaces, onMade }: Props) {
+export function QuickType({ name, deed, surfaces, onMade, onLeave }: Props) {
     const kept = `type ${name}`;
     const making = useMutation({
         mutationFn: ({ areas, ...type }: Values) =>
@@ -59,14 +64,13 @@ export function QuickType({ name, surfaces, onMade }: Props) {
     const options = surfaces
         .filter((surface) => surface.key !== 'whole')
         .map((surface) => ({ value: surface.key, label: surface.name }));
-    const start: AreaValues[] = [
-        { name: '', surface: 'cloth', weight: 'large' },
-        { name: 'ground', surface: 'ground', weight: 'small' },
-        { name: 'rim', surface: 'rim', weight: 'small' },
-    ];
+    const names = (surface: string) => options.some((option) => option.value === surface);
+    const first = names('cloth') ? 'cloth' : (options[0]?.value ?? '');
+    const below: AreaValues[] = ['ground', 'rim'].map((surface) => ({ name: surface, surface, weight: 'small' }));
+    const start: AreaValues[] = [{ name: '', surface: first, weight: 'large' }, ...below.filter((area) => names(area.surface))];
     return (
-        <section className="quick-type" aria-label={`Figure type ${name}`}>
-            <h2>Make the figure type “{name}”</h2>
+        <section className="quick-type" aria-label={name === '' ? 'A figure type' : `Figure type ${name}`}>
+            <h2>{name === '' ? 'Make a figure type' : `Make the figure type “${name}”`}</h2>
             <p>
                 Name its areas and say roughly how large they are. The figure as a whole is added, all sides but below are taken,
                 and depth follows from the surface.
@@ -98,14 +102,15 @@ export function QuickType({ name, surfaces, onMade }: Props) {
                                     onRemove={fields.length > 1 ? () => remove(field.name) : undefined}
                                 />
                             ))}
-                            <Button onClick={() => add({ name: '', surface: 'cloth', weight: 'medium' })}>Add an area</Button>
+                            <Button onClick={() => add({ name: '', surface: first, weight: 'medium' })}>Add an area</Button>
                         </>
                     )}
                 </Form.List>
                 <ErrorNote error={making.error} />
                 <Button type="primary" htmlType="submit" loading={making.isPending}>
-                    Make it and read the roster again
+                    {deed}
                 </Button>
+                {onLeave !== undefined && <Button onClick={onLeave}>Leave it</Button>}
             </Form>
         </section>
     );
