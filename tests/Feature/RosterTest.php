@@ -154,6 +154,9 @@ final class RosterTest extends TestCase
         $this->assertRefused($make(['size_class' => 'vast']), 422, 'invalid', '/size_class');
         $this->assertRefused($make(['areas' => []]), 422, 'invalid', '/areas');
         $this->assertRefused($make(['areas' => [$area, $area]]), 422, 'invalid', '/areas/0/name');
+        $make(['areas' => [$area, $area]])->assertJsonPath('error.message', 'Another area has this name; give each its own.');
+        $make(['areas' => [['weight' => 'heavy'] + $area]])->assertJsonPath('error.path', '/areas/0/weight');
+        self::assertStringNotContainsString('areas.0', (string) $make(['areas' => [['name' => ''] + $area]])->getContent(), 'a way into what was sent is no word');
         $this->assertRefused($make(['areas' => [['pieces' => 2] + $area]]), 422, 'invalid', '/areas/0/feature');
         $this->assertRefused($make(['name' => 'Sea troll']), 422, 'figure-type-exists', '/name');
     }

@@ -31,6 +31,15 @@ final class QuickFigureTypeRequest extends ApiRequest
         ];
     }
 
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'areas.*.name.distinct' => 'Another area has this name; give each its own.',
+            'areas.*.name.not_in' => 'The figure as one is called "figure"; give the area another name.',
+        ];
+    }
+
     public function figureType(): FigureType
     {
         /** @var list<array{name: string, surface: string, weight: string, focal?: bool, feature?: string|null, pieces?: int|null}> $areas */

@@ -11,6 +11,8 @@ use App\Models\Unit;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Validator;
 use LogicException;
 
 /** A request of somebody who is signed in. Who may send it is said by the list of roles; by default the lead only. */
@@ -44,6 +46,12 @@ abstract class ApiRequest extends FormRequest
 
     /** @return array<string, list<mixed>|string> */
     abstract public function rules(): array;
+
+    /** In the list of what is wrong, a member of a list is called by its name, not by the way to it, which its place tells. */
+    public function withValidator(Validator $validator): void
+    {
+        $validator->setImplicitAttributesFormatter(static fn (string $way): string => str_replace('_', ' ', Str::afterLast($way, '.')));
+    }
 
     /** The version of the row that the sender read. */
     public function versionRead(): int

@@ -331,6 +331,30 @@ describe('the quick form', () => {
     });
 });
 
+describe('what the quick form is refused', () => {
+    const problem = (path: string, message: string) => ({ path, message });
+    const refused = (problems: { path: string; message: string }[]) =>
+        answering(() => [422, refusal('invalid', problems[0]?.message ?? '', problems[0]?.path, problems)]);
+    const make = async () => {
+        render(<QuickType name="Bosun" deed="Make it" surfaces={job.surfaces} onMade={() => undefined} />);
+        await userEvent.type(screen.getAllByLabelText('Area')[0] as HTMLElement, 'coat');
+        await userEvent.click(screen.getByRole('button', { name: 'Make it' }));
+    };
+
+    it('stands at the field that it is about, and nowhere else', async () => {
+        refused([problem('/areas/0/name', 'Another area has this name; give each its own.')]);
+        await make();
+        expect(await screen.findAllByText(/Another area has this name/)).toHaveLength(1);
+        expect(screen.getAllByLabelText('Area')[0]?.getAttribute('aria-invalid')).toBe('true');
+    });
+
+    it('stands below where it is about no field', async () => {
+        refused([problem('/areas', 'A figure type has at most 40 areas.')]);
+        await make();
+        expect((await screen.findByRole('alert')).textContent).toContain('at most 40 areas');
+    });
+});
+
 describe('what is typed and not stored yet', () => {
     const surfaces = [{ key: 'cloth', name: 'Cloth' }];
     const forms = (

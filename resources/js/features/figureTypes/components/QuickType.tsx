@@ -1,9 +1,9 @@
-import { api, unwrap } from '@api';
+import { api, type ApiError, unwrap } from '@api';
 import { ErrorNote } from '@shared/ErrorNote';
 import { NumberInput } from '@shared/NumberInput';
 import { forget, keep, keptValue } from '@shared/kept';
 import { useMutation } from '@tanstack/react-query';
-import { Button, Checkbox, Form, Input, Select } from 'antd';
+import { Button, Checkbox, Form, type FormInstance, Input, Select } from 'antd';
 
 interface AreaValues {
     name: string;
@@ -49,6 +49,7 @@ const WEIGHTS = [
 /** A figure type by names, surfaces and rough sizes; the rest follows. */
 export function QuickType({ name, deed, surfaces, onMade, onLeave }: Props) {
     const kept = `type ${name}`;
+    const [form] = Form.useForm<Values>();
     const making = useMutation({
         mutationFn: ({ areas, ...type }: Values) =>
             unwrap(
@@ -60,6 +61,7 @@ export function QuickType({ name, deed, surfaces, onMade, onLeave }: Props) {
             forget(kept);
             onMade();
         },
+        onError: (error) => form.setFields(atFields(error)),
     });
     const options = surfaces
         .filter((surface) => surface.key !== 'whole')
@@ -76,6 +78,7 @@ export function QuickType({ name, deed, surfaces, onMade, onLeave }: Props) {
                 and depth follows from the surface.
             </p>
             <Form<Values>
+                form={form}
                 layout="vertical"
                 requiredMark={false}
                 name={`type ${name}`.replaceAll(/\W+/g, '-')}
@@ -106,7 +109,9 @@ export function QuickType({ name, deed, surfaces, onMade, onLeave }: Props) {
                         </>
                     )}
                 </Form.List>
-                <ErrorNote error={making.error} />
+                {making.error !== null && problems(making.error).some(({ path }) => !HAS_FIELD.test(path)) && (
+                    <ErrorNote error={making.error} />
+                )}
                 <Button type="primary" htmlType="submit" loading={making.isPending}>
                     {deed}
                 </Button>
@@ -114,6 +119,27 @@ export function QuickType({ name, deed, surfaces, onMade, onLeave }: Props) {
             </Form>
         </section>
     );
+}
+
+type NamePath = Parameters<FormInstance<Values>['setFields']>[0][number]['name'];
+type Problem = ApiError['problems'][number];
+
+/** The fields that a refusal is about have these places; what is wrong elsewhere is told below them. */
+const HAS_FIELD = /^\/(name|size_class|areas\/\d+\/\w+)$/;
+
+function problems(error: ApiError): readonly Problem[] {
+    return error.problems.length > 0 ? error.problems : [error];
+}
+
+/** `/areas/0/name` is the name of the first area. */
+function atFields(error: ApiError) {
+    return problems(error)
+        .filter(({ path }) => HAS_FIELD.test(path))
+        .map(({ path, message }) => ({ name: path.split('/').slice(1).map(step) as NamePath, errors: [message] }));
+}
+
+function step(text: string): string | number {
+    return /^\d+$/.test(text) ? Number(text) : text;
 }
 
 interface RowProps {
