@@ -60,12 +60,18 @@ final readonly class PaintedFigure
         return $schools->choice($question);
     }
 
-    /** @return float of L*, from the darkest to the lightest value on the figure; 0 while it has no colours */
+    /** @return float of L*, from the darkest to the lightest value of what its scheme says so far; 0 while it has no colours */
     public function span(): float
     {
         $values = array_merge([], ...array_map(static fn (TierLadder $ladder): array => $ladder->values(), array_values($this->ladders)));
 
         return $values === [] ? 0.0 : max($values) - min($values);
+    }
+
+    /** Whether all that its ladders say reaches to their last shade and light, so that the span is that of the figure. */
+    public function saysItsSpan(): bool
+    {
+        return array_filter($this->ladders, static fn (TierLadder $ladder): bool => $ladder->span === null) === [];
     }
 
     /** {@see TierLadder::$tone}; null where nothing is laid on the area. */

@@ -26,7 +26,7 @@ final readonly class TierIsReached implements HoldingRule
     public function findings(PaintedFigure $figure): iterable
     {
         $span = $figure->span();
-        if ($span < $this->asked() && $figure->coloured() >= $this->from) {
+        if ($span < $this->asked() && $figure->saysItsSpan() && $figure->coloured() >= $this->from) {
             yield new SchemeFinding(SchemeFault::SpanShort, '', ['span' => $span, 'asked' => $this->asked(), 'tier' => $this->tier->name]);
         }
     }

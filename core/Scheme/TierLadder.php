@@ -36,8 +36,11 @@ final readonly class TierLadder
     /** How the area comes out at this tier; null where nothing is laid on it. */
     public ?Plate $plate;
 
-    /** Of L*, from its darkest to its lightest place as it comes out: a stain pools, a wash runs into the recesses. */
-    public float $span;
+    /**
+     * Of L*, from its darkest to its lightest place as it comes out: a stain pools, a wash runs into the recesses. Null while
+     * a base, shade or light of it has no paint: the plate shows one then, but nobody has said it.
+     */
+    public ?float $span;
 
     /**
      * What the area looks like from a step back: the last base or relight that this tier lays, over what lies under it and
@@ -74,8 +77,16 @@ final readonly class TierLadder
         $this->taken = array_values($taken);
         $among = $uses === [] ? [] : $over->among($laid, $uses[0]->area->surface, $standard);
         $this->plate = $uses === [] ? null : (new PlateMaker($standard))->make($among, PlateColours::of($this->reading, $this->steps, $over));
-        $this->span = $this->plate->span ?? 0.0;
+        $this->span = self::saysItsTones($this->steps, $standard) ? $this->plate->span ?? 0.0 : null;
         $this->tone = self::tone($this->reading, $this->steps, $among, $standard, $over);
+    }
+
+    /** @param  list<TierStep>  $steps */
+    private static function saysItsTones(array $steps, Standard $standard): bool
+    {
+        $givesTone = static fn (TierStep $step): bool => in_array($standard->technique($step->use->technique)->group, [TechniqueGroup::LayIn, TechniqueGroup::Shade, TechniqueGroup::Light], true);
+
+        return array_filter($steps, static fn (TierStep $step): bool => $step->recipe === null && $givesTone($step)) === [];
     }
 
     /**
@@ -88,10 +99,13 @@ final readonly class TierLadder
         return count(array_filter($laid, static fn (TechniqueUse $use): bool => $standard->technique($use->techniques[0])->group === TechniqueGroup::Ground));
     }
 
-    /** @return list<float> L* of each place of the area as it comes out; none where metals are laid, which are no flat colour */
+    /**
+     * @return list<float> L* of each place of the area as it comes out; none where metals are laid, which are no flat colour,
+     *                     or while its span is not known
+     */
     public function values(): array
     {
-        return $this->laysMetal() ? [] : array_map(static fn (ZoneState $zone): float => $zone->colour->lightness(), $this->plate->zones ?? []);
+        return $this->span === null || $this->laysMetal() ? [] : array_map(static fn (ZoneState $zone): float => $zone->colour->lightness(), $this->plate->zones ?? []);
     }
 
     /** Whether some step of it is a light on the faces of the area, not a line or a dot alone. */
@@ -108,14 +122,15 @@ final readonly class TierLadder
     }
 
     /**
-     * How far its values fall short of what is asked; null where they do not. Nothing is said where the tier asks for no
-     * light on faces, for no choice of colours would reach it then, and of metals, which are no flat colours.
+     * How far its values fall short of what is asked; null where they do not, or where that is not known. Nothing is said
+     * where the tier asks for no light on faces, for no choice of colours would reach it then, and of metals, which are no
+     * flat colours.
      *
      * @param  float  $asked of L*
      */
     public function shortOf(float $asked): ?LadderFinding
     {
-        return ! $this->lightsFaces() || $this->laysMetal() || $this->span >= $asked
+        return $this->span === null || ! $this->lightsFaces() || $this->laysMetal() || $this->span >= $asked
             ? null
             : new LadderFinding(LadderFault::SpanShort, LadderFinding::WHOLE, null, $this->span, $asked);
     }

@@ -105,7 +105,7 @@ use Core\Why as CoreWhy;
  *   fault: array{code: string, sentence: string, at: int}|null,
  *   findings: list<LadderFinding_>,
  *   missing: list<RungWritten>,
- *   span: float,
+ *   span: float|null,
  *   asked: float|null,
  *   steps: list<TierStep_>,
  * }
@@ -158,7 +158,7 @@ final readonly class SchemeAreaParts
             'findings' => $this->findings($tier, $asked, $said->type),
             'missing' => $reading->ladder === null ? [] : array_map(self::written(...), $this->reading->mending->evenSteps($reading)),
             // Whole, as it is said everywhere: rounded twice it would be another number.
-            'span' => round($tier->span),
+            'span' => $tier->span === null ? null : round($tier->span),
             'asked' => $asked,
             'steps' => array_map(fn (TierStep $step): array => $this->step($step, $reading), $tier->steps),
         ];

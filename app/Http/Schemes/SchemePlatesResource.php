@@ -19,7 +19,7 @@ use App\Http\Standards\PlateParts;
  *   surface_name: string,
  *   tier: string,
  *   tier_name: string,
- *   span: float,
+ *   span: float|null,
  *   asked: float|null,
  *   plate: Plate|null,
  * }
@@ -49,7 +49,7 @@ final readonly class SchemePlatesResource extends Resource
             'surface_name' => $this->reading->standard->surface($surface)->name,
             'tier' => $one->tier->id,
             'tier_name' => $one->tier->name,
-            'span' => round($one->ladder->span ?? 0.0),
+            'span' => isset($one->ladder->span) ? round($one->ladder->span) : null,
             'asked' => $this->reading->askedOf($one->ladder, $one->tier),
             'plate' => $one->plate === null ? null : (new PlateParts($this->reading->standard))->drawn($one->tier->id, $surface, $one->plate),
         ];

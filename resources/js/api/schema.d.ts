@@ -3113,7 +3113,7 @@ export interface components {
             } | null;
             findings: components["schemas"]["LadderFinding"][];
             missing: components["schemas"]["RungWritten"][];
-            span: number;
+            span: number | null;
             asked: number | null;
             steps: components["schemas"]["TierStep"][];
         };
@@ -3152,7 +3152,7 @@ export interface components {
             surface_name: string;
             tier: string;
             tier_name: string;
-            span: number;
+            span: number | null;
             asked: number | null;
             plate: components["schemas"]["Plate"] | null;
         };

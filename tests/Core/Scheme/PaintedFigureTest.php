@@ -101,15 +101,31 @@ final class PaintedFigureTest extends TestCase
 
     public function test_the_span_is_asked_of_the_figure_not_of_each_area(): void
     {
-        // The tier asks for 60; the coat has its wash and one light, the hat is one tone.
-        self::assertContains('span-short-of-tier ', self::found(self::figure('one', self::coat(), self::hat('Harbour Slate')), 'one'));
-        self::assertNotContains('span-short-of-tier ', self::found(self::figure('one', self::coat(), self::hat('Gull White')), 'one'), 'the white hat carries it');
+        // The tier asks for 60 and a wash and one light on each.
+        $worked = static fn (string $paint): AreaLadder => new AreaLadder('hat', [new Rung(RungRole::Base, Paints::mix([$paint => 1])), new Rung(RungRole::Shade, Paints::mix(['Bilge wash' => 1]), 0.9), new Rung(RungRole::Light, Paints::mix([$paint => 1]), 0.3)]);
+
+        self::assertContains('span-short-of-tier ', self::found(self::figure('one', self::coat(), $worked('Harbour Slate')), 'one'));
+        self::assertNotContains('span-short-of-tier ', self::found(self::figure('one', self::coat(), $worked('Gull White')), 'one'), 'the white hat carries it');
+    }
+
+    public function test_no_span_is_known_while_a_shade_or_light_has_no_paint(): void
+    {
+        $figure = self::figure('one', self::coat(), self::hat('Harbour Slate'));
+
+        self::assertNull($figure->ladders['hat']->span, 'its wash and its light are not said');
+        self::assertSame([], $figure->ladders['hat']->values());
+        self::assertNull($figure->ladders['hat']->shortOf(60));
+        self::assertNotContains('span-short-of-tier ', self::found($figure, 'one'), 'they may carry it');
+        self::assertGreaterThan(0.0, $figure->span(), 'that of the coat');
+        self::assertNotNull(self::figure('detailed', self::coat(), self::hat('Harbour Slate'))->ladders['coat']->span, 'a detail is no tone');
+        self::assertNull(self::ladder(new AreaLadder('coat', []), 'plain')->span, 'nothing is said at all');
     }
 
     public function test_an_area_that_draws_the_eye_is_told_how_far_it_falls_short(): void
     {
         $ladder = self::ladder(self::coat(), 'one');
 
+        self::assertNotNull($ladder->span);
         self::assertNull($ladder->shortOf($ladder->span));
         self::assertSame([$ladder->span, $ladder->span + 0.1], [$ladder->shortOf($ladder->span + 0.1)?->is, $ladder->shortOf($ladder->span + 0.1)?->bound]);
         self::assertNull(self::figure('one', self::coat(), self::hat('Harbour Slate'))->ladders['hat']->shortOf(60), 'one tone is laid where no more is asked for');

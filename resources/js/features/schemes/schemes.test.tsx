@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { AreaPanel } from './components/AreaPanel';
 import { LadderBars } from './components/LadderBars';
+import { LadderCard } from './components/LadderCard';
 import { PastePanel } from './components/PastePanel';
 import { SchemeSide } from './components/SchemeSide';
 import { TrialPanel } from './components/TrialPanel';
@@ -186,6 +187,22 @@ describe('a ladder that is written', () => {
             { role: 'base', mix: 'Harbour Slate', cover: 1, coats: 1 },
             { role: 'light', mix: 'Gull White', cover: 0.4, coats: 1 },
         ]);
+    });
+});
+
+describe('the span of a ladder', () => {
+    const card = (span: number | null) =>
+        render(<LadderCard scheme={scheme()} area={area({ span })} isOpen={false} onOpen={() => undefined} />, [
+            [['session'], session()],
+        ]);
+
+    it.each([
+        [62.6, true],
+        [null, false],
+    ])('of %s is shown where it is known: %s', (span, isShown) => {
+        const { container } = card(span);
+        expect(container.textContent.includes('span 63 of 50 asked')).toBe(isShown);
+        expect(container.textContent.includes('span')).toBe(isShown);
     });
 });
 

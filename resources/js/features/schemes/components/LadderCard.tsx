@@ -33,7 +33,10 @@ export const LadderCard = memo(function LadderCard({ scheme, area, isOpen, onOpe
                 <p>
                     {area.surface_name.toLowerCase()}
                     {area.surface_here !== '' && ' in this scheme'}
-                    {area.span > 0 && area.asked !== null && ` · span ${Math.round(area.span)} of ${area.asked} asked`}
+                    {area.span !== null &&
+                        area.span > 0 &&
+                        area.asked !== null &&
+                        ` · span ${Math.round(area.span)} of ${area.asked} asked`}
                     {area.inherited && ` · as ${area.of_scheme}`}
                     {area.same_as !== '' && ` · same as ${area.same_as}`}
                     {area.figure_type !== '' && ' · differs here'}

@@ -181,7 +181,9 @@ export function PlateRow({ plates }: { plates: readonly Schemas['SchemePlate'][]
                     )}
                     <small>
                         {one.tier_name}
-                        {one.span > 0 && ` · span ${Math.round(one.span)}${one.asked === null ? '' : ` of ${one.asked}`}`}
+                        {one.span !== null &&
+                            one.span > 0 &&
+                            ` · span ${Math.round(one.span)}${one.asked === null ? '' : ` of ${one.asked}`}`}
                     </small>
                 </li>
             ))}
