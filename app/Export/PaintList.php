@@ -15,7 +15,7 @@ final readonly class PaintList
         $rows = [['name', 'kind', 'hex', 'opacity', 'finish', 'ml', 'stock_ml', 'coats_dark', 'coats_middle', 'coats_light', 'note']];
         foreach ($paints as $paint) {
             $rows[] = [
-                $paint->name, $paint->kind->value, $paint->colour->hex(), $paint->opacity->value, $paint->finish, $paint->potMl, $paint->stockMl,
+                $paint->name, $paint->kind->value, $paint->colour->hex(), $paint->opacity->value, $paint->finish, $paint->potMl, $paint->stockMl ?? '',
                 $paint->coverage->onDark, $paint->coverage->onMiddle, $paint->coverage->onLight, $paint->note,
             ];
         }

@@ -10,6 +10,7 @@ final readonly class PaintEntry
     /**
      * @param  string  $colour hex, or L*a*b* as three numbers
      * @param  float|null  $hiding null: as is usual for its kind
+     * @param  float|null  $stockMl what is left; null: nobody has counted
      * @param  string  $note what to know before it is opened; empty for nothing
      */
     public function __construct(
@@ -23,7 +24,7 @@ final readonly class PaintEntry
         public ?float $hiding,
         public string $finish,
         public float $ml,
-        public float $stockMl,
+        public ?float $stockMl,
         public string $note = '',
     ) {
     }

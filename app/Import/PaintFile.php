@@ -144,8 +144,8 @@ final readonly class PaintFile
             $coats('coats_dark', 2), $coats('coats_middle', 2), $coats('coats_light', 1),
             null,
             $reading->limited('finish', 20) === '' ? 'matt' : $reading->text('finish'),
-            self::measure($reading, 'ml', 18.0, true),
-            self::measure($reading, 'stock_ml', 0.0, false),
+            self::measure($reading, 'ml', true) ?? 18.0,
+            self::measure($reading, 'stock_ml', false),
             $reading->limited('note', 200),
         );
         foreach ($reading->problems() as $problem) {
@@ -167,16 +167,16 @@ final readonly class PaintFile
         return $usual;
     }
 
-    private static function measure(RosterLineReading $reading, string $column, float $usual, bool $overZero): float
+    private static function measure(RosterLineReading $reading, string $column, bool $overZero): ?float
     {
         $text = str_replace(',', '.', $reading->text($column));
         if ($text === '') {
-            return $usual;
+            return null;
         }
         if (! is_numeric($text) || (float) $text < 0 || ($overZero && (float) $text <= 0) || (float) $text > 100_000) {
             $reading->problem($column, 'out-of-range', "\"{$text}\" is no volume in ml; write a number ".($overZero ? 'over 0.' : 'of at least 0.'));
 
-            return $usual;
+            return null;
         }
 
         return (float) $text;

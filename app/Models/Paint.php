@@ -15,7 +15,7 @@ use Illuminate\Support\Carbon;
  * @property string $opacity
  * @property string $finish
  * @property float $ml
- * @property float $stock_ml
+ * @property float|null $stock_ml what is left; null: nobody has counted
  * @property string $note
  * @property int $coats_dark
  * @property int $coats_middle

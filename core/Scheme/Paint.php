@@ -17,7 +17,7 @@ final readonly class Paint
      * @param  Srgb  $colour of a thick dry swatch
      * @param  float|null  $hiding as the studio gives it; null: as is usual for its kind
      * @param  float  $potMl over 0
-     * @param  float  $stockMl what is left in all pots, at least 0
+     * @param  float|null  $stockMl what is left in all pots, at least 0; null: nobody has counted
      * @param  string  $note what to know before it is opened: shake, stir, never with water; empty for nothing
      *
      * @throws NotAPaint
@@ -31,7 +31,7 @@ final readonly class Paint
         ?float $hiding = null,
         public string $finish = 'matt',
         public float $potMl = 18.0,
-        public float $stockMl = 0.0,
+        public ?float $stockMl = null,
         public string $note = '',
     ) {
         if ($hiding !== null && ! ($hiding > 0 && $hiding <= 1)) {
@@ -40,7 +40,7 @@ final readonly class Paint
         if (! ($potMl > 0)) {
             throw NotAPaint::volume($name, $potMl);
         }
-        if (! ($stockMl >= 0)) {
+        if ($stockMl !== null && ! ($stockMl >= 0)) {
             throw NotAPaint::volume($name, $stockMl);
         }
         $this->hiding = match ($opacity) {
@@ -55,8 +55,15 @@ final readonly class Paint
         return $this->kind === PaintKind::Metal;
     }
 
-    public function isInStock(): bool
+    /** Whether nothing is left of it. What nobody has counted is not known to have run out. */
+    public function hasRunOut(): bool
     {
-        return $this->stockMl > 0;
+        return $this->stockMl === 0.0;
+    }
+
+    /** Whether so much is known to be more than is left. */
+    public function isTooLittleFor(float $ml): bool
+    {
+        return $this->stockMl !== null && $ml > $this->stockMl;
     }
 }

@@ -9,7 +9,7 @@ use Core\Colour\Srgb;
 use Core\Colour\ToneWords;
 use Core\Standard\Opacity;
 
-/** Looks among the paints of a studio for the nearest in stock. */
+/** Looks among the paints of a studio for the nearest that has not run out. */
 final readonly class Substitutes
 {
     /** @param  list<Paint>  $paints of the studio */
@@ -18,7 +18,7 @@ final readonly class Substitutes
     }
 
     /**
-     * Paints in stock that behave as this one does, the nearest first. A metal or a transparent paint never
+     * Paints that have not run out and behave as this one does, the nearest first. A metal or a transparent paint never
      * stands in for an opaque one, nor a primer, a paste or a medium for paint: only like for like.
      *
      * @return list<Substitute>
@@ -47,7 +47,7 @@ final readonly class Substitutes
         $lab = $colour->lab();
         $found = [];
         foreach ($this->paints as $paint) {
-            if ($paint->isInStock() && $may($paint)) {
+            if (! $paint->hasRunOut() && $may($paint)) {
                 $found[] = new Substitute($paint, ColourDifference::between($lab, $paint->colour->lab()), ToneWords::of($paint->colour->lab(), $lab));
             }
         }

@@ -48,6 +48,15 @@ final class PaintTest extends TestCase
         self::assertSame('#777777', Paint::query()->where('name', 'Middle')->firstOrFail()->hex);
     }
 
+    public function test_what_is_left_need_not_be_counted(): void
+    {
+        $this->answer($this->lead(), 'POST', '/paints', ['stock_ml' => null] + self::NEW);
+        $this->paintFile('paints.csv', 'Listed;#3e4c57', true)->assertOk();
+
+        self::assertNull(Paint::query()->where('name', 'Tar Brown')->firstOrFail()->stock_ml);
+        self::assertNull(Paint::query()->where('name', 'Listed')->firstOrFail()->stock_ml, 'a list of names and colours counts nothing');
+    }
+
     public function test_what_is_wrong_with_a_paint_is_told_at_its_place(): void
     {
         $refused = fn (array $change, string $code, string $path) => $this->assertRefused($this->as($this->lead(), 'POST', '/paints', $change + self::NEW), 422, $code, $path);
@@ -79,7 +88,7 @@ final class PaintTest extends TestCase
         self::assertSame('#702010', $cloak['rungs'][0]['hex']);
     }
 
-    public function test_the_nearest_in_stock_is_offered_and_says_on_which_side_it_is(): void
+    public function test_the_nearest_that_has_not_run_out_is_offered_and_says_on_which_side_it_is(): void
     {
         /** @var list<Substitute_> $found */
         $found = $this->answer($this->lead(), 'GET', "/paints/{$this->paint('Signal Red')->id}/substitutes");
@@ -118,6 +127,11 @@ final class PaintTest extends TestCase
         $slate = (array) $needs()['Harbour Slate'];
         self::assertGreaterThan(0, $slate['ml']);
         self::assertSame(11, $slate['stock_ml']);
+
+        $this->paint('Harbour Slate')->update(['stock_ml' => null]);
+        $this->app->make(PaintBook::class)->forget();
+        $slate = (array) $needs()['Harbour Slate'];
+        self::assertSame([null, false], [$slate['stock_ml'], $slate['short']], 'nobody has counted: it is not known to be too little');
 
         $this->paint('Harbour Slate')->update(['stock_ml' => 0]);
         $this->app->make(PaintBook::class)->forget();

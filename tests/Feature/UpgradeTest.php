@@ -125,6 +125,23 @@ final class UpgradeTest extends LaravelTestCase
         self::assertSame([['coat', null, 2.5], ['coat', $scheme, 2.5], ['hat', null, 2.5], ['hat', $scheme, 2.5]], $carried->map(static fn (object $row): array => [$row->area, $row->scheme_id, $row->parts])->all());
     }
 
+    /** A list without numbers became pots with nothing in them. */
+    #[TestWith([0.0, null, null])]
+    #[TestWith([5.0, 5.0, 0.0], 'who counted one knows of the others')]
+    public function test_paint_that_a_studio_never_counted_is_not_said_to_have_run_out(float $first, ?float $firstAfter, ?float $secondAfter): void
+    {
+        Artisan::call('db:wipe', ['--force' => true]);
+        $this->load(__DIR__.'/../upgrades/2026-11-29.sql.gz');
+        DB::table('paints')->update(['stock_ml' => 0]);
+        [$one, $two] = DB::table('paints')->orderBy('id')->limit(2)->pluck('id')->all();
+        DB::table('paints')->where('id', $one)->update(['stock_ml' => $first]);
+
+        self::assertSame(0, Artisan::call('migrate', ['--force' => true]), Artisan::output());
+
+        $left = static fn (mixed $paint): mixed => DB::table('paints')->where('id', $paint)->value('stock_ml');
+        self::assertSame([$firstAfter, $secondAfter], [$left($one), $left($two)]);
+    }
+
     /** What the application of that time answered to questions after what is kept. */
     private function compareAnswers(string $file): void
     {

@@ -8,7 +8,7 @@ use App\Models\Paint;
 use Core\Scheme\Substitute;
 use Core\Scheme\Substitutes;
 
-/** What of the paints in stock could stand in for one. */
+/** What of the paints that have not run out could stand in for one. */
 final readonly class FindSubstitutes
 {
     public function __construct(private PaintBook $paints)

@@ -28,7 +28,7 @@ final readonly class SubstitutePaint
     /**
      * @param  bool  $take whether it is done, or only shown
      *
-     * @throws NotRight if the other does not behave as this one does, or is not in stock
+     * @throws NotRight if the other does not behave as this one does, or has run out
      */
     public function handle(Paint $paint, string $instead, bool $take, User $by): Substitution
     {
@@ -68,7 +68,7 @@ final readonly class SubstitutePaint
             }
         }
 
-        throw NotRight::at('/instead', 'no-substitute', "\"{$instead}\" cannot stand in for {$paint->name}: it is not in stock, is not among the nearest, or does not behave as it does. Take one of the list.");
+        throw NotRight::at('/instead', 'no-substitute', "\"{$instead}\" cannot stand in for {$paint->name}: it has run out, is not among the nearest, or does not behave as it does. Take one of the list.");
     }
 
     /**

@@ -66,7 +66,7 @@ final readonly class TryColour
     private function medium(): ?Paint
     {
         $media = array_values(array_filter($this->paints->all(), static fn (Paint $paint): bool => $paint->kind === PaintKind::Medium));
-        usort($media, static fn (Paint $a, Paint $b): int => $b->isInStock() <=> $a->isInStock());
+        usort($media, static fn (Paint $a, Paint $b): int => $a->hasRunOut() <=> $b->hasRunOut());
 
         return $media[0] ?? null;
     }

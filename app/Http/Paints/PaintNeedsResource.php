@@ -14,7 +14,7 @@ use Core\Why as CoreWhy;
  *
  * @phpstan-import-type Why from WhyShape
  *
- * @phpstan-type PaintNeed array{paint: string, ml: float, stock_ml: float, short: bool}
+ * @phpstan-type PaintNeed array{paint: string, ml: float, stock_ml: float|null, short: bool}
  * @phpstan-type MaterialNeed array{name: string, pieces: float}
  * @phpstan-type PaintNeeds_ array{needs: list<PaintNeed>, materials: list<MaterialNeed>, why: Why}
  */
@@ -38,7 +38,7 @@ final readonly class PaintNeedsResource extends Resource
         foreach ($this->paints as $paint) {
             $ml = $this->needs['ml'][$paint->name] ?? 0.0;
             if ($ml > 0) {
-                $needs[] = ['paint' => $paint->name, 'ml' => round($ml, 1), 'stock_ml' => $paint->stockMl, 'short' => $ml > $paint->stockMl];
+                $needs[] = ['paint' => $paint->name, 'ml' => round($ml, 1), 'stock_ml' => $paint->stockMl, 'short' => $paint->isTooLittleFor($ml)];
             }
         }
 

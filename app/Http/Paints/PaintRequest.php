@@ -26,7 +26,7 @@ final class PaintRequest extends ApiRequest
             'hiding' => ['nullable', 'numeric', 'gt:0', 'max:1'],
             'finish' => ['required', 'string', 'max:20'],
             'ml' => ['required', 'numeric', 'gt:0', 'max:10000'],
-            'stock_ml' => ['required', 'numeric', 'min:0', 'max:100000'],
+            'stock_ml' => ['present', 'nullable', 'numeric', 'min:0', 'max:100000'],
             'note' => ['sometimes', 'nullable', 'string', 'max:200'],
             'version' => ['nullable', 'integer'],
         ];
@@ -41,7 +41,7 @@ final class PaintRequest extends ApiRequest
             'colour.required' => 'Say its colour: a hex like #3e4c57, or L*a*b* like 31, -3, -8.',
             'coats_dark.*' => 'It takes 1 to 9 coats to cover.', 'coats_middle.*' => 'It takes 1 to 9 coats to cover.', 'coats_light.*' => 'It takes 1 to 9 coats to cover.',
             'hiding.*' => 'One coat hides over 0 and at most all of what is under it.',
-            'ml.*' => 'A pot holds over 0 ml.', 'stock_ml.*' => 'What is left is a number of millilitres, at least 0.',
+            'ml.*' => 'A pot holds over 0 ml.', 'stock_ml.*' => 'What is left is a number of millilitres, at least 0; empty where nobody has counted.',
         ];
     }
 
@@ -58,7 +58,7 @@ final class PaintRequest extends ApiRequest
             $this->input('hiding') === null ? null : $this->float('hiding'),
             $this->string('finish')->toString(),
             $this->float('ml'),
-            $this->float('stock_ml'),
+            $this->input('stock_ml') === null ? null : $this->float('stock_ml'),
             $this->string('note')->trim()->toString(),
         );
     }

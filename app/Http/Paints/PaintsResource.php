@@ -17,7 +17,7 @@ use Core\Colour\Srgb;
  *   opacity: string,
  *   finish: string,
  *   ml: float,
- *   stock_ml: float,
+ *   stock_ml: float|null,
  *   lab: list<float>,
  *   coats_dark: int,
  *   coats_middle: int,

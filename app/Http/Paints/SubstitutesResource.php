@@ -12,7 +12,7 @@ use Core\Scheme\Substitute as CoreSubstitute;
  *   paint: string,
  *   hex: string,
  *   kind: string,
- *   stock_ml: float,
+ *   stock_ml: float|null,
  *   delta_e: float,
  *   side: list<string>,
  * }

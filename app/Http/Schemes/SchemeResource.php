@@ -54,7 +54,7 @@ use Core\Standard\Tier;
  *   name: string,
  *   kind: string,
  *   hex: string,
- *   stock_ml: float,
+ *   stock_ml: float|null,
  *   areas: list<string>,
  * }
  * @phpstan-type Choice_ array{key: string, name: string}

@@ -2640,7 +2640,7 @@ export interface components {
             opacity: string;
             finish: string;
             ml: number;
-            stock_ml: number;
+            stock_ml: number | null;
             lab: number[];
             coats_dark: number;
             coats_middle: number;
@@ -2658,7 +2658,7 @@ export interface components {
         PaintNeed: {
             paint: string;
             ml: number;
-            stock_ml: number;
+            stock_ml: number | null;
             short: boolean;
         };
         PaintNeeds: {
@@ -3144,7 +3144,7 @@ export interface components {
             name: string;
             kind: string;
             hex: string;
-            stock_ml: number;
+            stock_ml: number | null;
             areas: string[];
         };
         SchemePlate: {
@@ -3469,7 +3469,7 @@ export interface components {
             paint: string;
             hex: string;
             kind: string;
-            stock_ml: number;
+            stock_ml: number | null;
             delta_e: number;
             side: string[];
         };
@@ -5759,7 +5759,7 @@ export interface operations {
                     hiding?: number | null;
                     finish: string;
                     ml: number;
-                    stock_ml: number;
+                    stock_ml: number | null;
                     note?: string | null;
                     version?: number | null;
                 };
@@ -5811,7 +5811,7 @@ export interface operations {
                     hiding?: number | null;
                     finish: string;
                     ml: number;
-                    stock_ml: number;
+                    stock_ml: number | null;
                     note?: string | null;
                     version?: number | null;
                 };

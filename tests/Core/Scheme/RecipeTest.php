@@ -118,7 +118,7 @@ final class RecipeTest extends TestCase
         self::assertStringContainsString('0.6 ml', $batch->why->rule);
     }
 
-    public function test_the_nearest_in_stock_stands_in_and_says_on_which_side_it_is(): void
+    public function test_the_nearest_that_has_not_run_out_stands_in_and_says_on_which_side_it_is(): void
     {
         $found = (new Substitutes(Paints::all()))->for(Paints::of('Signal Red'));
 
@@ -131,7 +131,7 @@ final class RecipeTest extends TestCase
         self::assertSame($sorted, $distances);
     }
 
-    public function test_metals_and_transparent_paints_never_stand_in_for_opaque_ones_nor_what_is_not_in_stock(): void
+    public function test_metals_and_transparent_paints_never_stand_in_for_opaque_ones_nor_what_has_run_out(): void
     {
         $paints = [Paints::of('New Brass'), Paints::of('Amber stain'), Paints::of('Signal Red', 0.0), Paints::of('Chalk primer'), Paints::of('Thin medium'), Paints::of('Weir Blue')];
 
@@ -140,6 +140,16 @@ final class RecipeTest extends TestCase
         self::assertSame(['New Brass'], $names(Paints::of('Old Brass')), 'metal for metal');
         self::assertSame(['Amber stain'], $names(Paints::of('Bilge wash')), 'what lets through for what lets through');
         self::assertSame(['Weir Blue'], array_map(static fn (Substitute $one): string => $one->paint->name, (new Substitutes($paints))->nearestTo(Srgb::fromHex('#c79e4c'))));
+    }
+
+    public function test_what_nobody_counted_has_not_run_out_and_runs_short_of_nothing(): void
+    {
+        $uncounted = Paints::of('Weir Blue', null);
+
+        self::assertSame([false, false], [$uncounted->hasRunOut(), $uncounted->isTooLittleFor(900.0)]);
+        self::assertSame([true, true], [Paints::of('Weir Blue', 0.0)->hasRunOut(), Paints::of('Weir Blue', 0.0)->isTooLittleFor(0.1)]);
+        self::assertSame([false, true], [Paints::of('Weir Blue', 10.0)->isTooLittleFor(10.0), Paints::of('Weir Blue', 10.0)->isTooLittleFor(10.1)]);
+        self::assertSame('Weir Blue', (new Substitutes([$uncounted]))->for(Paints::of('Rust Buoy'))[0]->paint->name, 'it may well be there');
     }
 
     public function test_coats_to_cover_depend_on_what_lies_under(): void

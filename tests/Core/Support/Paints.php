@@ -36,7 +36,7 @@ final readonly class Paints
         'Flat varnish' => [PaintKind::Varnish, '#ffffff', Opacity::Transparent],
     ];
 
-    public static function of(string $name, float $stock = 10.0): Paint
+    public static function of(string $name, ?float $stock = 10.0): Paint
     {
         [$kind, $hex, $opacity] = self::ALL[$name];
 

@@ -12,6 +12,7 @@ import { useSearchParams } from 'react-router';
 import { PaintFilePanel } from './components/PaintFilePanel';
 import { PaintPanel } from './components/PaintPanel';
 import { SubstitutePanel } from './components/SubstitutePanel';
+import { left } from './left';
 import { needsOptions, paintsOptions } from './queries';
 
 type Paint = Schemas['Paint'];
@@ -167,7 +168,9 @@ function PaintTable({ paints, onOpen, onSubstitute }: TableProps) {
                             </td>
                             <td className="number">
                                 {paint.stock_ml === 0 && <span aria-hidden="true">▲ </span>}
-                                {paint.stock_ml === 0 ? 'none' : `${paint.stock_ml} of ${paint.ml} ml`}
+                                {paint.stock_ml === null || paint.stock_ml === 0
+                                    ? left(paint.stock_ml)
+                                    : `${paint.stock_ml} of ${paint.ml} ml`}
                             </td>
                             <td className="number">
                                 <Need need={needs.data?.needs.find((one) => one.paint === paint.name)} />

@@ -2,5 +2,6 @@ import './paints.css';
 
 export { MakePaint } from './components/MakePaint';
 export { MixInput } from './components/MixInput';
+export { left } from './left';
 export { PaintsPage } from './PaintsPage';
 export { paintKeys, paintsOptions } from './queries';

@@ -35,13 +35,17 @@ const needs = {
     why: { inputs: [], rule: 'Coats times share.', source: 'common practice, no source' },
 };
 
-function rack(role: Schemas['Session']['user']['role'] = 'lead', kept: () => [number, unknown] = () => [200, [slate, stain]]) {
+function rack(
+    role: Schemas['Session']['user']['role'] = 'lead',
+    kept: () => [number, unknown] = () => [200, [slate, stain]],
+    paints = [slate, stain],
+) {
     const sent = answering(({ method, path }) =>
-        method === 'PUT' ? kept() : [200, path.endsWith('/paint-needs') ? needs : [slate, stain]],
+        method === 'PUT' ? kept() : [200, path.endsWith('/paint-needs') ? needs : paints],
     );
     render(<PaintsPage />, [
         [['session'], session({ role })],
-        [['paints'], [slate, stain]],
+        [['paints'], paints],
     ]);
     return sent;
 }
@@ -54,8 +58,13 @@ describe('the paints of the studio', () => {
         expect(line('Harbour Slate').getByText('12 of 18 ml')).toBeTruthy();
         expect(line('Harbour Slate').getByText('1, 1, 2')).toBeTruthy();
         expect(await line('Harbour Slate').findByText('under 1 ml')).toBeTruthy();
-        expect(line('Night Tide wash').getByText('none')).toBeTruthy();
+        expect(line('Night Tide wash').getByText('none left')).toBeTruthy();
         expect(line('Night Tide wash').queryByText('1, 1, 2')).toBeNull();
+    });
+
+    it('do not say that none is left where nobody counted', () => {
+        rack('lead', undefined, [paint({ stock_ml: null })]);
+        expect(line('Harbour Slate').getByText('not counted').textContent).not.toContain('▲');
     });
 
     it('are found by a part of their name', async () => {

@@ -76,7 +76,7 @@ export function PaintFilePanel({ onClose }: { onClose: () => void }) {
                     onChange={(event) => void event.target.files?.[0]?.text().then(put)}
                 />
             </label>
-            <ErrorNote error={(read.variables === text ? read.error : null) ?? take.error ?? starter.error} withPlace />
+            <ErrorNote error={(read.variables === text ? read.error : null) ?? take.error ?? starter.error} />
             {found !== undefined && (
                 <>
                     <p>

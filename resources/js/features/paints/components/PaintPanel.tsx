@@ -134,8 +134,9 @@ export function PaintPanel({ paint, onClose }: { paint: Paint | null; onClose: (
                     />
                     <NumberField
                         label="Left, ml"
-                        value={draft.stock_ml}
-                        onChange={(n) => change({ stock_ml: n ?? 0 })}
+                        value={draft.stock_ml ?? undefined}
+                        onChange={(n) => change({ stock_ml: n ?? null })}
+                        hint="Empty: not counted"
                         error={wrong('/stock_ml')}
                     />
                 </div>

@@ -6,6 +6,7 @@ import { Swatch } from '@shared/Swatch';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
+import { left } from '../left';
 import { substitutesOptions, substitutionOptions } from '../queries';
 
 type Paint = Schemas['Paint'];
@@ -23,8 +24,8 @@ export function SubstitutePanel({ paint, onClose }: { paint: Paint; onClose: () 
                 {(list) =>
                     list.length === 0 ? (
                         <p>
-                            Nothing in stock behaves as it does. A metal or a paint that lets through never stands in for one that
-                            covers.
+                            No paint that is left behaves as it does. A metal or a paint that lets through never stands in for one
+                            that covers.
                         </p>
                     ) : (
                         <ul className="substitutes">
@@ -35,7 +36,7 @@ export function SubstitutePanel({ paint, onClose }: { paint: Paint; onClose: () 
                                         <b>{one.paint}</b>
                                         <small>
                                             ΔE00 {one.delta_e}
-                                            {one.side.length > 0 && `, ${one.side.join(', ')}`} · {one.stock_ml} ml left
+                                            {one.side.length > 0 && `, ${one.side.join(', ')}`} · {left(one.stock_ml)}
                                             {one.kind === 'metal' && ' · match it by hand'}
                                         </small>
                                     </span>

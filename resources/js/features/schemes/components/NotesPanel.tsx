@@ -1,4 +1,5 @@
 import type { Schemas } from '@api';
+import { left } from '@features/paints';
 import { ErrorNote } from '@shared/ErrorNote';
 import { date } from '@shared/format';
 import { Field, TextField } from '@shared/Field';
@@ -36,7 +37,8 @@ export function NotesPanel({ scheme, view, mayChange, onClose }: Props) {
                             {paint.name}
                             <small>
                                 {' '}
-                                {paint.stock_ml === 0 ? '▲ none left' : `${paint.stock_ml} ml left`} · {paint.areas.join(', ')}
+                                {paint.stock_ml === 0 && '▲ '}
+                                {left(paint.stock_ml)} · {paint.areas.join(', ')}
                             </small>
                         </span>
                     </li>
