@@ -36,22 +36,20 @@ final readonly class NoFamilyRules implements HoldingRule
         }
     }
 
-    /** @return array<string, float> share of what is seen from the front by family, the largest first */
+    /** @return array<string, float> share of all that is seen from the front by family, the largest first; what has no colours yet is of none */
     public static function families(PaintedFigure $figure): array
     {
         $shares = [];
-        $whole = 0.0;
         foreach ($figure->seenFrom(Side::Front) as $area) {
             $tone = $figure->tone($area->area->id);
             if ($tone !== null) {
                 $family = ColourFamily::of($tone->lab())->value;
                 $shares[$family] = ($shares[$family] ?? 0.0) + $area->area->share;
-                $whole += $area->area->share;
             }
         }
         arsort($shares);
 
-        return array_map(static fn (float $share): float => $share / $whole, $shares);
+        return array_map(static fn (float $share): float => $share / $figure->seen(), $shares);
     }
 
     /** The colour of the family's largest area that is seen from the front. */

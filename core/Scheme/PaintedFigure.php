@@ -83,11 +83,15 @@ final readonly class PaintedFigure
     /** @return float share of what is seen from the front that the scheme has colours for, 0 to 1 */
     public function coloured(): float
     {
-        $share = static fn (TypeArea $area): float => $area->area->share;
-        $isSeen = static fn (TypeArea $area): bool => in_array(Side::Front, $area->sides, true) && $area->area->surface !== Surface::WHOLE;
-        $whole = array_sum(array_map($share, array_filter($this->type->areas, $isSeen)));
+        $whole = $this->seen();
 
-        return $whole > 0 ? array_sum(array_map($share, $this->seenFrom(Side::Front))) / $whole : 0.0;
+        return $whole > 0 ? self::shares($this->seenFrom(Side::Front)) / $whole : 0.0;
+    }
+
+    /** @return float shares of all that is seen from the front, whether it has colours or not */
+    public function seen(): float
+    {
+        return self::shares(array_filter($this->type->areas, static fn (TypeArea $area): bool => in_array(Side::Front, $area->sides, true) && $area->area->surface !== Surface::WHOLE));
     }
 
     /** @return list<TypeArea> with a tone, seen from this side */
@@ -97,5 +101,11 @@ final readonly class PaintedFigure
             $this->type->areas,
             fn (TypeArea $area): bool => in_array($side, $area->sides, true) && $this->tone($area->area->id) !== null,
         ));
+    }
+
+    /** @param  array<int, TypeArea>  $areas */
+    private static function shares(array $areas): float
+    {
+        return array_sum(array_map(static fn (TypeArea $area): float => $area->area->share, $areas));
     }
 }

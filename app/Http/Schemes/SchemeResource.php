@@ -95,6 +95,7 @@ use Core\Standard\Tier;
  *   pairs: list<NeighbourPair_>,
  *   least_apart: float,
  *   families: list<FamilyShare>,
+ *   uncoloured: float,
  *   family_limit: float,
  *   paints: list<SchemePaint>,
  *   notes: list<SchemeNote_>,
@@ -161,6 +162,7 @@ final readonly class SchemeResource extends Resource
             'pairs' => $this->pairs(),
             'least_apart' => $this->reading->ladders->rules->neighbourStep,
             'families' => $this->families(),
+            'uncoloured' => round(1 - $this->reading->figure->coloured(), 3),
             'family_limit' => $this->reading->ladders->rules->familyLimit,
             'paints' => $this->paints(),
             'notes' => array_map(static fn (NoteRow $note): array => [

@@ -3081,6 +3081,7 @@ export interface components {
             pairs: components["schemas"]["NeighbourPair"][];
             least_apart: number;
             families: components["schemas"]["FamilyShare"][];
+            uncoloured: number;
             family_limit: number;
             paints: components["schemas"]["SchemePaint"][];
             notes: components["schemas"]["SchemeNote"][];

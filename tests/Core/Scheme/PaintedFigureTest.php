@@ -258,9 +258,8 @@ final class PaintedFigureTest extends TestCase
         self::assertSame(['blues' => 0.6, 'oranges' => 0.4], array_map(static fn (float $share): float => round($share, 6), NoFamilyRules::families(self::figure('one', self::coat(), self::hat('Ember Glow')))));
     }
 
-    /** The hat alone is 0.4 of what is seen, the coat alone 0.6. */
-    #[TestWith([0.5, 'hat', false], 'under a half')]
-    #[TestWith([0.4, 'hat', true])]
+    /** The hat alone is 0.4 of what is seen, the coat alone 0.6; what has no colours yet is of no family. */
+    #[TestWith([0.4, 'hat', false], 'however little must have its colours, it is no 0.45 of the figure')]
     #[TestWith([0.6, 'coat', true])]
     #[TestWith([0.61, 'coat', false])]
     public function test_families_are_judged_once_enough_has_its_colours(float $from, string $only, bool $told): void
@@ -268,6 +267,7 @@ final class PaintedFigureTest extends TestCase
         $whole = self::figure('one', self::coat(), self::hat('Weir Blue'));
         $part = new PaintedFigure($whole->type, [$only => $whole->ladders[$only]], self::standard());
 
+        self::assertSame([0.6, 0.4][(int) ($only === 'hat')], round(NoFamilyRules::families($part)['blues'], 6));
         self::assertSame($told, iterator_to_array((new NoFamilyRules(0.45, $from))->findings($part)) !== []);
     }
 

@@ -144,7 +144,8 @@ function scheme(change: Partial<Schemas['Scheme']> = {}): Schemas['Scheme'] {
             { one: 'helmet', other: 'coat', apart: 9, parted_by: 'line' },
         ],
         least_apart: 15,
-        families: [{ family: 'blues', share: 1, hex: '#3e4c57' }],
+        uncoloured: 0.25,
+        families: [{ family: 'blues', share: 0.75, hex: '#3e4c57' }],
         family_limit: 0.45,
         paints: [],
         notes: [],
@@ -622,6 +623,17 @@ describe('what holds a figure together', () => {
         expect(screen.getByText(/in the last light of 1 of 1 areas/)).toBeTruthy();
         await userEvent.click(screen.getByRole('button', { name: 'boots, trousers' }));
         expect(open).toHaveBeenCalledWith('boots');
+    });
+
+    it.each([
+        ['blues 75, no colours yet 25', 0.75, 0.25],
+        ['blues 100', 1, 0],
+    ])('counts what has no colours yet to no family: %s', (words, share, uncoloured) => {
+        const shown = scheme({ uncoloured, families: [{ family: 'blues', share, hex: '#3e4c57' }] });
+        render(<SchemeSide scheme={shown} view={view} mayChange onLight={() => undefined} onArea={() => undefined} />, known);
+        expect(screen.getByRole('heading', { name: 'Seen from the front' }).parentElement?.textContent).toContain(
+            `${words} of 100`,
+        );
     });
 
     it('says how many matter, and keeps what is meant so apart, with why', async () => {

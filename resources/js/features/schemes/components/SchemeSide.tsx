@@ -142,17 +142,19 @@ function Light({ scheme }: { scheme: Scheme }) {
 }
 
 function Families({ scheme }: { scheme: Scheme }) {
-    const whole = scheme.families.reduce((sum, family) => sum + family.share, 0);
+    const parts = scheme.families.map((family) => `${family.family} ${Math.round(family.share * 100)}`);
     return (
         <section>
             <h2>Seen from the front</h2>
             <div className="families" data-paint="" aria-hidden="true">
                 {scheme.families.map((family) => (
-                    <span key={family.family} style={{ background: family.hex, width: `${(100 * family.share) / whole}%` }} />
+                    <span key={family.family} style={{ background: family.hex, width: `${100 * family.share}%` }} />
                 ))}
             </div>
             <p>
-                {scheme.families.map((family) => `${family.family} ${Math.round(family.share * 100)}`).join(', ')}{' '}
+                {[...parts, ...(scheme.uncoloured > 0 ? [`no colours yet ${Math.round(scheme.uncoloured * 100)}`] : [])].join(
+                    ', ',
+                )}{' '}
                 <small>of 100; at most {Math.round(scheme.family_limit * 100)} of one family</small>
             </p>
         </section>
