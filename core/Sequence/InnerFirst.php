@@ -14,6 +14,7 @@ final readonly class InnerFirst
         private Steps $steps,
         private PartialOrder $order,
         private Tracks $tracks,
+        private WetRuns $wet,
         private LeastTidying $tidying,
         private array $least,
     ) {
@@ -28,14 +29,17 @@ final readonly class InnerFirst
         $rest = $this->least;
         $allowed = (new TidiedOrder($this->tracks, $rest))->minutes;
         $order = [];
-        for ($ready = array_keys($waiting, 0, true); $ready !== []; $ready = [...array_diff($ready, [$step]), ...$freed]) {
+        for ($ready = array_keys($waiting, 0, true); $ready !== []; $ready = array_diff([...$ready, ...$freed], $run)) {
             [$step, $rest] = $this->next($ready, $order === [] ? null : $order[count($order) - 1], $rest, $laid, $allowed);
             $laid = isset($this->tracks->of[$step]) ? $laid->after($step) : $laid;
-            $order[] = $this->steps->all[$step];
+            $run = [$step, ...$this->wet->behind($step)];
             $freed = [];
-            foreach ($behind[$step] ?? [] as $other) {
-                if (--$waiting[$other] === 0) {
-                    $freed[] = $other;
+            foreach ($run as $one) {
+                $order[] = $this->steps->all[$one];
+                foreach ($behind[$one] ?? [] as $other) {
+                    if (--$waiting[$other] === 0) {
+                        $freed[] = $other;
+                    }
                 }
             }
         }

@@ -10,11 +10,15 @@ final readonly class PlannedStep
     /**
      * @param  list<After>  $after what follows from the others is left out
      * @param  list<Saved>  $saves where nothing but that decided it
+     * @param  Step|null  $wetInto the step just before it, into whose wet paint it is laid on each figure; null: it waits till all is dry
+     * @param  Step|null  $then the step just behind it, which is laid into it while it is wet
      */
     public function __construct(
         public Step $step,
         public array $after,
         public array $saves = [],
+        public ?Step $wetInto = null,
+        public ?Step $then = null,
     ) {
     }
 }

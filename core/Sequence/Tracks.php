@@ -6,7 +6,8 @@ namespace Core\Sequence;
 
 /**
  * The steps that decide how much is tidied back: those that soil, those of areas that can be soiled, and those of the whole
- * figure over such areas. Each area is a track on which its steps follow each other; tracks are numbered from 0.
+ * figure over such areas. Each area is a track on which its steps follow each other; tracks are numbered from 0. What is laid
+ * into wet paint is one step here with what it is laid into, under the number of the first.
  */
 final readonly class Tracks
 {
@@ -31,15 +32,20 @@ final readonly class Tracks
     /** @var array<int, list<float>> minutes of tidying by track, after so many of its steps */
     public array $minutes;
 
-    public function __construct(Steps $steps, PartialOrder $order, Soiling $soiling)
+    public function __construct(Steps $steps, PartialOrder $order, Soiling $soiling, WetRuns $wet)
     {
-        $tracks = $of = $ofArea = [];
+        $tracks = $of = $ofArea = $along = $soils = $clears = [];
         foreach ($steps->byArea as $area => $chain) {
-            foreach ($chain as $step) {
-                if (isset($soiling->soils[$step->number]) || isset($soiling->clears[$step->number])) {
+            $along[$area] = $wet->along($chain);
+            foreach ($along[$area] as $run) {
+                $soiled = array_map(static fn (int $step): array => $soiling->soils[$step] ?? [], $run);
+                $cleared = array_unique(array_merge(...array_map(static fn (int $step): array => $soiling->clears[$step] ?? [], $run)));
+                if (array_filter($soiled) !== [] || $cleared !== []) {
                     $ofArea[$area] ??= count($ofArea);
-                    $of[$step->number] = $ofArea[$area];
-                    $tracks[$ofArea[$area]][] = $step->number;
+                    $of[$run[0]] = $ofArea[$area];
+                    $tracks[$ofArea[$area]][] = $run[0];
+                    $soils[$run[0]] = self::least($soiled);
+                    $clears[$run[0]] = array_values($cleared);
                 }
             }
         }
@@ -47,9 +53,15 @@ final readonly class Tracks
         $this->of = $of;
         $this->place = self::places($this->steps);
         $this->needs = self::needs($this->steps, $of, $order);
-        $this->soils = array_map(static fn (array $from): array => array_combine(array_map(static fn (string|int $area): int => $ofArea[$area], array_keys($from)), $from), $soiling->soils);
-        $this->clears = array_map(static fn (array $areas): array => array_map(static fn (string|int $area): int => $ofArea[$area], $areas), $soiling->clears);
-        $this->minutes = array_combine(array_map(static fn (string|int $area): int => $ofArea[$area], array_keys($soiling->minutes)), $soiling->minutes);
+        $this->soils = array_map(static fn (array $from): array => array_combine(
+            array_map(static fn (string|int $area): int => $ofArea[$area], array_keys($from)),
+            array_map(static fn (string|int $area, int $laid): int => self::runs($along[$area], $laid), array_keys($from), $from),
+        ), array_filter($soils));
+        $this->clears = array_map(static fn (array $areas): array => array_map(static fn (string|int $area): int => $ofArea[$area], $areas), array_filter($clears));
+        $this->minutes = array_combine(
+            array_map(static fn (string|int $area): int => $ofArea[$area], array_keys($soiling->minutes)),
+            array_map(static fn (string|int $area, array $minutes): array => self::afterEach($along[$area], $minutes), array_keys($soiling->minutes), $soiling->minutes),
+        );
     }
 
     public function count(): int
@@ -87,6 +99,55 @@ final readonly class Tracks
         $track = $this->of[$first];
 
         return $this->place[$first] < ($track === $this->of[$second] ? $this->place[$second] : $this->needs[$second][$track] ?? 0);
+    }
+
+    /**
+     * What the steps of a run soil, as one.
+     *
+     * @param  list<array<array-key, int>>  $soiled
+     * @return array<array-key, int>
+     */
+    private static function least(array $soiled): array
+    {
+        $least = [];
+        foreach ($soiled as $areas) {
+            foreach ($areas as $area => $from) {
+                $least[$area] = min($from, $least[$area] ?? $from);
+            }
+        }
+
+        return $least;
+    }
+
+    /**
+     * How many runs of an area it takes until so many of its steps are laid.
+     *
+     * @param  list<non-empty-list<int>>  $along
+     */
+    private static function runs(array $along, int $laid): int
+    {
+        for ($runs = 0; $laid > 0; $runs++) {
+            $laid -= count($along[$runs]);
+        }
+
+        return $runs;
+    }
+
+    /**
+     * @param  list<non-empty-list<int>>  $along
+     * @param  non-empty-list<float>  $minutes after none of the area's steps, after one, and so on
+     * @return non-empty-list<float> after none of its runs, after one, and so on
+     */
+    private static function afterEach(array $along, array $minutes): array
+    {
+        $after = [$minutes[0]];
+        $laid = 0;
+        foreach ($along as $run) {
+            $laid += count($run);
+            $after[] = $minutes[$laid];
+        }
+
+        return $after;
     }
 
     /**

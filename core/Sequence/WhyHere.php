@@ -15,9 +15,12 @@ final readonly class WhyHere
     /** @return non-empty-list<array{reason: string, sentence: string}> */
     public static function of(PlannedStep $planned): array
     {
-        $why = [];
+        $why = $planned->wetInto === null ? [] : [[
+            'reason' => 'wet',
+            'sentence' => "It is laid into {$planned->wetInto->name()} while that is wet: both in one go on each figure, and nothing between.",
+        ]];
         foreach (OrderForce::cases() as $force) {
-            $held = array_values(array_filter($planned->after, static fn (After $after): bool => $after->force === $force));
+            $held = array_values(array_filter($planned->after, static fn (After $after): bool => $after->force === $force && $after->step !== $planned->wetInto));
             foreach (self::held($force, $held, $planned->step) as $sentence) {
                 $why[] = ['reason' => self::label($force), 'sentence' => $sentence];
             }

@@ -25,13 +25,20 @@ final readonly class WorkOrder
     public function of(Composition $composition, FigureType $type, ?array $known = null): Work
     {
         $steps = Steps::of($composition, $type, $this->standard);
-        $order = PartialOrder::among(count($steps->all), $this->wishes($steps));
+        $wet = WetRuns::of($steps);
+        $order = PartialOrder::among(count($steps->all), $this->wishes($steps, $wet));
         $soiling = new Soiling($steps, $type, $this->settings);
-        $inOrder = $known === null ? self::found($steps, $order, $soiling) : array_map(static fn (int $number): Step => $steps->all[$number], $known);
+        $inOrder = $known === null ? self::found($steps, $order, $soiling, $wet) : array_map(static fn (int $number): Step => $steps->all[$number], $known);
         $saved = (new Savings($steps, $order, $soiling))->of($inOrder);
         $after = static fn (OrderWish $wish): After => new After($steps->all[$wish->before], $wish->force, $wish->why);
         $planned = array_map(
-            static fn (Step $step): PlannedStep => new PlannedStep($step, array_map($after, $order->into[$step->number]), $saved[$step->number] ?? []),
+            static fn (Step $step): PlannedStep => new PlannedStep(
+                $step,
+                array_map($after, $order->into[$step->number]),
+                $saved[$step->number] ?? [],
+                self::step($steps, $wet->into[$step->number] ?? null),
+                self::step($steps, $wet->behind($step->number)[0] ?? null),
+            ),
             $inOrder,
         );
 
@@ -45,26 +52,31 @@ final readonly class WorkOrder
     {
         $read = array_map(static fn (Step $step): array => [
             $step->area->area->id, $step->area->area->surface, $step->area->depth, $step->area->part, $step->area->on, $step->area->neighbours, $step->technique->id, $step->technique->group, $step->technique->opacity,
-            $step->technique->messy, $step->technique->after, $step->technique->before, $step->laid->minutes, $step->coversAll(), $step->laid->use->overAll,
+            $step->technique->messy, $step->technique->wetInto, $step->technique->after, $step->technique->before, $step->laid->minutes, $step->coversAll(), $step->laid->use->overAll,
         ], Steps::of($composition, $type, $this->standard)->all);
 
         return hash('sha256', json_encode([LeastTidying::VERSION, $this->settings, $read], JSON_THROW_ON_ERROR));
     }
 
-    /** @return list<Step> */
-    private static function found(Steps $steps, PartialOrder $order, Soiling $soiling): array
+    private static function step(Steps $steps, ?int $number): ?Step
     {
-        $tracks = new Tracks($steps, $order, $soiling);
+        return $number === null ? null : $steps->all[$number];
+    }
+
+    /** @return list<Step> */
+    private static function found(Steps $steps, PartialOrder $order, Soiling $soiling, WetRuns $wet): array
+    {
+        $tracks = new Tracks($steps, $order, $soiling, $wet);
         $tidying = new LeastTidying($tracks);
 
-        return (new InnerFirst($steps, $order, $tracks, $tidying, $tidying->order()))->order();
+        return (new InnerFirst($steps, $order, $tracks, $wet, $tidying, $tidying->order()))->order();
     }
 
     /** @return iterable<OrderWish> by force; of one force in the order of composition of the step that comes first, then of the other */
-    private function wishes(Steps $steps): iterable
+    private function wishes(Steps $steps, WetRuns $wet): iterable
     {
         foreach ($this->rules as $rule) {
-            $wishes = [...$rule->wishes($steps)];
+            $wishes = array_values(array_filter(array_map($wet->held(...), [...$rule->wishes($steps)])));
             usort($wishes, static fn (OrderWish $a, OrderWish $b): int => [$a->before, $a->after] <=> [$b->before, $b->after]);
             yield from $wishes;
         }

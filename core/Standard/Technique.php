@@ -14,6 +14,7 @@ final readonly class Technique
      * @param  Sheen|null  $sheen of a finish
      * @param  list<Precedence>  $after techniques that come before this one
      * @param  list<Precedence>  $before techniques that come after this one
+     * @param  list<string>  $wetInto ids of techniques whose paint it is laid into while that is wet, where it lies directly on it
      * @param  list<PlateShape>  $poorOn kinds of surface that it does badly on: a drybrush on smooth cloth
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class Technique
         public array $before = [],
         public Handling $handling = new Handling,
         public array $poorOn = [],
+        public array $wetInto = [],
     ) {
         if ($dryMinutes < 0) {
             throw OutOfRange::below('drying time in minutes', 0, $dryMinutes);

@@ -47,9 +47,11 @@ final readonly class TechniqueReader
      */
     private function requireKnownAll(array $document, array $known, string $at): void
     {
-        (new UniqueIds($this->refusals))->require($document['replaces'] ?? [], "{$at}/replaces");
-        foreach ($document['replaces'] ?? [] as $j => $id) {
-            $this->requireKnown($id, $known, "{$at}/replaces/{$j}");
+        foreach (['replaces', 'wet_into'] as $member) {
+            (new UniqueIds($this->refusals))->require($document[$member] ?? [], "{$at}/{$member}");
+            foreach ($document[$member] ?? [] as $j => $id) {
+                $this->requireKnown($id, $known, "{$at}/{$member}/{$j}");
+            }
         }
         foreach (['comes_after', 'comes_before'] as $member) {
             foreach ($document[$member] ?? [] as $j => $precedence) {

@@ -32,6 +32,8 @@ final class StandardReaderTest extends TestCase
     public static function refused(): iterable
     {
         yield 'an id twice among techniques' => [['/techniques/-' => SmallStandard::document()['techniques'][0]], 'duplicate-id', '/techniques/10/id'];
+        yield 'a technique that is laid into one that nothing has' => [['/techniques/3/wet_into' => ['sponge']], 'unknown-technique', '/techniques/3/wet_into/0'];
+        yield 'a technique that is laid into one twice' => [['/techniques/3/wet_into' => ['wash', 'wash']], 'duplicate-id', '/techniques/3/wet_into/1'];
         yield 'a technique that replaces one that nothing has' => [['/techniques/3/replaces' => ['wash', 'sponge']], 'unknown-technique', '/techniques/3/replaces/1'];
         yield 'a rank twice' => [['/tiers/1/rank' => 1], 'duplicate-rank', '/tiers/1/rank'];
         yield 'a requirement of a tier that nothing has' => [['/requirements/0/tier' => 'gold'], 'unknown-tier', '/requirements/0/tier'];

@@ -80,6 +80,20 @@ final class BenchTest extends TestCase
         self::assertSame('under the lamp', BenchMark::query()->where('state', 'unreachable')->firstOrFail()->reason);
     }
 
+    public function test_what_is_laid_into_wet_paint_does_not_wait_for_it(): void
+    {
+        $this->rewrite(PieceKind::Technique, static fn (array $technique): array => ($technique['id'] === 'wash' ? ['wet_into' => ['base']] : []) + $technique);
+        $steps = $this->steps($this->figure('1st Lamplighters', 9), $this->isla());
+        $base = $this->step($steps, 'oilskin coat', 'base');
+        $wash = $this->step($steps, 'oilskin coat', 'wash');
+
+        self::assertSame([10, 1, '', 'All-over wash'], [$base['dry'], $base['dry_times'], $base['wet_into'], $base['wet_then']], 'of its two coats the last is not waited for');
+        self::assertSame(['Base coat', ''], [$wash['wet_into'], $wash['wet_then']]);
+        self::assertSame($base['number'] + 1, $wash['number']);
+        self::assertStringContainsString('while that is wet', $wash['why'][0]['sentence']);
+        self::assertStringNotContainsString('to dry', implode(' ', array_column($wash['why'], 'sentence')));
+    }
+
     public function test_what_is_asked_only_if_may_turn_out_not_to_be_needed(): void
     {
         $this->rewrite(PieceKind::Cell, static fn (array $cell): array => ['uses' => array_map(

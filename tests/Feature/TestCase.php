@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Bench\BenchSheets;
+use App\Actions\Standards\StandardLibrary;
 use App\Models\CurrentStudio;
 use App\Models\Figure;
 use App\Models\Job;
@@ -17,6 +18,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Testing\TestResponse;
 
 /** HTTP in, JSON and database out, on the demo, which each test finds as it was loaded. */
@@ -64,7 +66,10 @@ abstract class TestCase extends LaravelTestCase
     {
         foreach (StandardPiece::query()->where('kind', $kind)->orderBy('id')->get() as $piece) {
             $piece->update(['value' => $change($piece->value)]);
+            $this->app->make(StandardLibrary::class)->forget($piece->standard_version_id);
         }
+        // The first test of a run loads the demo, which keeps what it read.
+        Cache::flush();
     }
 
     /**

@@ -64,6 +64,8 @@ use Core\Standard\UseWords;
  *   minutes_to: float,
  *   dry: float,
  *   dry_times: int,
+ *   wet_into: string,
+ *   wet_then: string,
  *   only_if: string,
  *   material: array{name: string, pieces: float}|null,
  *   messy: bool,
@@ -92,6 +94,8 @@ use Core\Standard\UseWords;
  *   minutes_to: float,
  *   dry: float,
  *   dry_times: int,
+ *   wet_into: string,
+ *   wet_then: string,
  *   only_if: string,
  *   material: array{name: string, pieces: float}|null,
  *   messy: bool,
@@ -217,8 +221,7 @@ final readonly class BenchSheetResource extends Resource
             'note' => $laid->use->leeway->note,
             'minutes' => $minutes,
             'minutes_to' => max($minutes, $laid->minutesAtMost()),
-            'dry' => round($technique->dryMinutes * $this->mixes->drying()),
-            'dry_times' => $coats * $laid->use->steps,
+            ...$this->dries($planned, $coats * $laid->use->steps),
             'only_if' => $step->onlyIf(),
             'material' => self::material($laid),
             'messy' => $technique->messy,
@@ -234,6 +237,24 @@ final readonly class BenchSheetResource extends Resource
                 ...$this->drying($technique),
             ],
             'judged_by' => $this->judgedBy($step),
+        ];
+    }
+
+    /**
+     * What is laid into its last coat does not wait for that.
+     *
+     * @param  int  $times that paint is laid
+     * @return array{dry: float, dry_times: int, wet_into: string, wet_then: string}
+     */
+    private function dries(PlannedStep $planned, int $times): array
+    {
+        $waits = $planned->then === null ? $times : $times - 1;
+
+        return [
+            'dry' => $waits === 0 ? 0.0 : round($planned->step->technique->dryMinutes * $this->mixes->drying()),
+            'dry_times' => max(1, $waits),
+            'wet_into' => $planned->wetInto->technique->name ?? '',
+            'wet_then' => $planned->then->technique->name ?? '',
         ];
     }
 
@@ -303,6 +324,8 @@ final readonly class BenchSheetResource extends Resource
             'minutes_to' => $tidying->minutes,
             'dry' => 0.0,
             'dry_times' => 1,
+            'wet_into' => '',
+            'wet_then' => '',
             'only_if' => '',
             'material' => null,
             'messy' => false,

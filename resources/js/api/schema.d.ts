@@ -1969,6 +1969,8 @@ export interface components {
             minutes_to: number;
             dry: number;
             dry_times: number;
+            wet_into: string;
+            wet_then: string;
             only_if: string;
             material: {
                 name: string;
@@ -3509,6 +3511,7 @@ export interface components {
             note?: string;
             prone_to?: string[];
             poor_on?: string[];
+            wet_into?: string[];
             comes_after?: components["schemas"]["PrecedenceDocument"][];
             comes_before?: components["schemas"]["PrecedenceDocument"][];
         };

@@ -176,6 +176,8 @@ export function step(change: Partial<Schemas['BenchStep']> = {}): Schemas['Bench
         minutes_to: 4.6,
         dry: 10,
         dry_times: 2,
+        wet_into: '',
+        wet_then: '',
         only_if: '',
         material: null,
         messy: false,

@@ -39,10 +39,13 @@ final readonly class EveryOrder
     ) {
     }
 
-    /** @return list<int> of the orders with least to tidy the one that is preferred place by place */
-    public function best(): array
+    /**
+     * @param  array<int, int>  $into by step that stands right after another, that other
+     * @return list<int> of the orders with least to tidy the one that is preferred place by place
+     */
+    public function best(array $into = []): array
     {
-        $orders = $this->all([]);
+        $orders = array_values(array_filter($this->all([]), static fn (array $order): bool => self::isInOneGo($order, $into)));
         $minutes = array_map($this->minutes(...), $orders);
         $least = min($minutes ?: [0.0]);
         $left = array_values(array_filter($orders, static fn (int $i): bool => $minutes[$i] < $least + 1e-9, ARRAY_FILTER_USE_KEY));
@@ -52,6 +55,22 @@ final readonly class EveryOrder
         }
 
         return $left[0];
+    }
+
+    /**
+     * @param  list<int>  $order
+     * @param  array<int, int>  $into
+     */
+    private static function isInOneGo(array $order, array $into): bool
+    {
+        $place = array_flip($order);
+        foreach ($into as $after => $before) {
+            if ($place[$after] !== $place[$before] + 1) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

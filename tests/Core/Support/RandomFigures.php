@@ -32,9 +32,10 @@ final class RandomFigures
 
     /**
      * @param  int  $most steps that the figure has, about; at least 2
+     * @param  array<string, list<string>>  $wet techniques that each is laid wet into
      * @return array{Standard, FigureType, Composition}
      */
-    public static function make(int $seed, int $areas, int $most): array
+    public static function make(int $seed, int $areas, int $most, array $wet = []): array
     {
         mt_srand($seed);
         $names = array_map(static fn (int $i): string => "a{$i}", range(0, $areas - 1));
@@ -46,7 +47,7 @@ final class RandomFigures
         $document = [
             'format' => 'ordotype-standard/1', 'name' => 'Random', 'version' => '1',
             'surfaces' => array_map(static fn (string $id): array => ['id' => $id, 'name' => $id], ['whole', ...array_map(static fn (int $i): string => "s{$i}", range(0, $areas - 1))]),
-            'techniques' => array_map(static fn (array $of): array => ['id' => $of[0], 'name' => $of[0], 'group' => $of[1], 'opacity' => $of[2], 'messy' => $of[3]], self::TECHNIQUES),
+            'techniques' => array_map(static fn (array $of): array => ['id' => $of[0], 'name' => $of[0], 'group' => $of[1], 'opacity' => $of[2], 'messy' => $of[3]] + (isset($wet[$of[0]]) ? ['wet_into' => $wet[$of[0]]] : []), self::TECHNIQUES),
             'tiers' => [['id' => 'line', 'name' => 'Line', 'rank' => 1, 'distance_mm' => 700, 'sides' => ['front'], 'look_minutes' => 3, 'limits' => ['critical' => 0, 'major' => 0, 'minor' => 0], 'colour_tolerance' => 5, 'budget_minutes' => 60, 'by_agreement' => false, 'retired' => false]],
             'requirements' => $requirements,
         ];

@@ -97,6 +97,14 @@ describe('the step in hand', () => {
         expect(screen.queryByRole('button', { name: 'Not needed' })).toBeNull();
     });
 
+    it.each([
+        [{ wet_into: 'Wash' }, 'at once, into the wet wash'],
+        [{ wet_then: 'Decal' }, 'then at once, while it is wet: decal'],
+    ])('says what is laid in one go: %o', (wet, words) => {
+        render(<Current sheet={sheet()} step={step(wet)} onMoved={() => undefined} />, [[['session'], session()]]);
+        expect(screen.getByText(words)).toBeTruthy();
+    });
+
     it('may turn out not to be needed, by one press, where it is asked only if', async () => {
         const sent = answering(() => [200, sheet()]);
         render(<Current sheet={sheet()} step={step({ only_if: 'the steps are too stark' })} onMoved={() => undefined} />, [

@@ -188,6 +188,8 @@ function Times({ sheet, step }: Omit<Props, 'onMoved'>) {
                     dry after {step.dry} min{step.dry_times > 1 && `, ${step.dry_times} times`}
                 </span>
             )}
+            {step.wet_into !== '' && <span>at once, into the wet {step.wet_into.toLowerCase()}</span>}
+            {step.wet_then !== '' && <span>then at once, while it is wet: {step.wet_then.toLowerCase()}</span>}
             {step.material !== null && <span>{materialOf(step.material, sheet.figures.length)}</span>}
             {step.messy && <span>messy</span>}
         </p>

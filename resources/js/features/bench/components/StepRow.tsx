@@ -75,6 +75,7 @@ export function StepRow({ sheet, step, isCurrent, cautionAt, onChoose }: Props) 
                         {step.dry_times > 1 && ` × ${step.dry_times}`}
                     </small>
                 )}
+                {step.wet_into !== '' && <small>in one go</small>}
             </span>
             <span className="step-marked">{marked === all ? '✓' : `${marked}/${all}`}</span>
             <Popover trigger="click" content={why} arrow={false} placement="bottomRight">

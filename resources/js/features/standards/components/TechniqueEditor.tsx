@@ -57,6 +57,22 @@ export function TechniqueEditor({ draft, id, onClose, onChange }: Props) {
                     />
                 )}
             </Field>
+            <Field
+                label="Laid into, while that is wet"
+                error={errors('wet_into')}
+                hint="Where it lies directly on one of these, both are one go on each figure."
+            >
+                {(field) => (
+                    <Select
+                        id={field}
+                        mode="multiple"
+                        value={technique.wet_into ?? []}
+                        options={techniqueOptions(draft.document.techniques)}
+                        showSearch={{ optionFilterProp: 'label' }}
+                        onChange={(wet: string[]) => set('wet_into', wet.length === 0 ? undefined : wet)}
+                    />
+                )}
+            </Field>
             <div className="fields">
                 <MemberFields section="bench" {...members} />
             </div>
