@@ -44,6 +44,8 @@ final readonly class Lint
             WhatComesBeforeIsThere::inTime(),
             new LightStepsFitTheMinutes,
             new MinutesDoNotFall,
+            new NothingCoversStains,
+            new NothingHidesWholeWork,
         ];
     }
 

@@ -42,7 +42,13 @@ final readonly class Mend
 
     public static function steps(int $steps): self
     {
-        return new self(MendKind::Steps, "Take {$steps}", ['steps' => $steps]);
+        return new self(MendKind::Use, "Take {$steps}", ['steps' => $steps]);
+    }
+
+    /** @param  string|list<string>  $value as the document has it */
+    public static function use(string $member, string|array $value, string $label): self
+    {
+        return new self(MendKind::Use, $label, [$member => $value]);
     }
 
     /** @param  int|float|array<string, int>  $value in the unit of the member */

@@ -17,8 +17,8 @@ enum MendKind
     case CriteriaFromBelow;
     /** The criterion of the finding is left out. */
     case WithoutCriterion;
-    /** The use of the finding with as many steps as said, its minutes less by as much. */
-    case Steps;
+    /** Members of the use of the finding; with fewer steps its minutes are less by as much. */
+    case Use;
     /** Members of the tier's head. */
     case Tier;
 }

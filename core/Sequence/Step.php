@@ -6,8 +6,6 @@ namespace Core\Sequence;
 
 use Core\Composition\ComposedUse;
 use Core\Composition\TypeArea;
-use Core\Standard\Extent;
-use Core\Standard\Opacity;
 use Core\Standard\Surface;
 use Core\Standard\Technique;
 use Core\Standard\TechniqueGroup;
@@ -44,9 +42,7 @@ final readonly class Step
     /** Whether it hides all of what is on its area, so that what soiled it before is gone. */
     public function coversAll(): bool
     {
-        $use = $this->laid->use;
-
-        return $this->technique->group === TechniqueGroup::LayIn && $this->technique->opacity === Opacity::Opaque && $use->extent === Extent::Every && $use->cover === null;
+        return $this->technique->hides($this->laid->use);
     }
 
     /** Whether it is laid again where its area was soiled, with all that lies on it. */

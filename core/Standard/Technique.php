@@ -45,6 +45,12 @@ final readonly class Technique
         return $this->group === TechniqueGroup::LayIn && $this->opacity === Opacity::Transparent;
     }
 
+    /** Whether a use of it hides all of what is on its area. */
+    public function hides(TechniqueUse $use): bool
+    {
+        return $this->group === TechniqueGroup::LayIn && $this->opacity === Opacity::Opaque && $use->extent === Extent::Every && $use->cover === null;
+    }
+
     /** Whether it is a shade that lies on everything: it dulls the faces too. */
     public function dulls(): bool
     {

@@ -47,7 +47,7 @@ final readonly class Remedy
             MendKind::LayInFromBelow => $this->layInFromBelow($finding),
             MendKind::CriteriaFromBelow => $this->criteriaFromBelow($finding),
             MendKind::WithoutCriterion => $this->withoutCriterion($finding),
-            MendKind::Steps => $this->useWith($finding, $mend->values),
+            MendKind::Use => $this->useWith($finding, $mend->values),
             MendKind::Tier => $this->tierWith($finding, $mend->values),
         };
     }
@@ -138,7 +138,7 @@ final readonly class Remedy
         // Minutes include every step as written, so they go down with the steps.
         $steps = is_numeric($use['steps'] ?? 1) ? (float) ($use['steps'] ?? 1) : 1.0;
         $fitting = is_numeric($members['steps'] ?? null) ? (float) $members['steps'] : $steps;
-        $cell['uses'][$place] = $members + ['minutes' => round((float) ($use['minutes'] ?? 0) * $fitting / $steps, 1)] + $use;
+        $cell['uses'][$place] = $members + ($fitting === $steps ? [] : ['minutes' => round((float) ($use['minutes'] ?? 0) * $fitting / $steps, 1)]) + $use;
 
         return ['piece' => Piece::cell($finding->tier, (string) $finding->surface), 'value' => $cell];
     }

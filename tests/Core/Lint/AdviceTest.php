@@ -57,6 +57,20 @@ final class AdviceTest extends TestCase
         yield 'a drybrush on cloth' => [$poor(5, 'drybrush', 'light', 'fold') + $plain, ['poor-on plain cloth light']];
         yield 'a drybrush that is poor on plates' => [$poor(5, 'drybrush', 'light', 'hard') + $plain, []];
         yield 'cloth that is drawn as a plate' => [$poor(5, 'drybrush', 'light', 'hard') + $plain + ['/surfaces/1' => ['id' => 'cloth', 'name' => 'Cloth', 'plate' => 'hard']], ['poor-on plain cloth light']];
+        // Cloth of the plain tier: base, shade, light. A whole-figure light comes after base and shade there, at the stage of lay-in before both.
+        $over = static fn (string $technique, string $stage, array $more = []): array => ['/requirements/0/uses/-' => ['id' => 'over', 'technique' => $technique, 'stage' => $stage, 'minutes' => 0.5] + $more];
+        $stain = ['/techniques/-' => ['id' => 'stain', 'name' => 'Stain', 'group' => 'lay-in', 'opacity' => 'transparent'], '/requirements/1/uses/0' => ['id' => 'base', 'technique' => 'stain', 'minutes' => 12]];
+        yield 'a drybrush over everything after a stain' => [$stain + $over('drybrush', 'light'), ['whole-over-stain plain whole over']];
+        yield 'a drybrush over everything under the stain' => [$stain + $over('drybrush', 'lay-in'), []];
+        yield 'a drybrush over everything that is kept off the stain' => [$stain + $over('drybrush', 'light', ['except' => ['cloth']]), []];
+        yield 'a drybrush over everything after paint that covers' => [$over('drybrush', 'light'), []];
+        yield 'a wash over everything after a stain lets it through' => [$stain + $over('wash', 'shade'), []];
+        yield 'dust over everything is no light' => [$stain + $over('dust', 'wear'), []];
+        $lateBase = ['/requirements/1/uses/0' => ['id' => 'shade', 'technique' => 'wash', 'minutes' => 8], '/requirements/1/uses/1' => ['id' => 'base', 'technique' => 'base', 'minutes' => 12]];
+        yield 'an area that is laid in after the wash meant for all' => [$lateBase + $over('wash', 'shade'), ['whole-hidden plain whole over']];
+        yield 'an area that is laid in after a wash meant to lie under it' => [$lateBase + $over('wash', 'lay-in'), []];
+        yield 'an area that the wash is kept off' => [$lateBase + $over('wash', 'shade', ['except' => ['cloth']]), []];
+        yield 'a relight of the raised parts hides no wash' => [['/requirements/1/uses/1' => ['id' => 'shade', 'technique' => 'wash', 'minutes' => 8], '/requirements/1/uses/2' => ['id' => 'light', 'technique' => 'base', 'extent' => 'upper', 'minutes' => 20]] + $over('wash', 'shade'), []];
         yield 'what must come later stands before' => [
             ['/techniques/1' => ['id' => 'base', 'name' => 'Base coat', 'group' => 'lay-in', 'opacity' => 'opaque', 'comes_before' => [['technique' => 'recess-wash', 'why' => 'access']]], '/requirements/4/uses' => [
                 ['id' => 'recess', 'technique' => 'recess-wash', 'minutes' => 20], ['technique' => 'base', 'coats' => 2, 'minutes' => 60],
