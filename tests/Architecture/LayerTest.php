@@ -23,7 +23,7 @@ final class LayerTest
         'Composition' => ['Standard', 'School'],
         'Lint' => ['Standard', 'School', 'Composition'],
         'Sequence' => ['Standard', 'Composition'],
-        'Schedule' => ['Standard', 'Sequence'],
+        'Schedule' => ['Standard', 'Composition', 'Sequence'],
         'Rework' => ['Standard', 'Composition'],
         'Plate' => ['School', 'Standard', 'Composition', 'Colour'],
         'Scheme' => ['School', 'Standard', 'Composition', 'Colour', 'Plate'],

@@ -18,6 +18,7 @@ use Document\Standard\PieceKind;
 /**
  * Sheets at the bench, marks on them, and what is mixed.
  *
+ * @phpstan-import-type BenchSheet_ from BenchSheetResource
  * @phpstan-import-type BenchStep from BenchSheetResource
  * @phpstan-import-type PaintNeeds_ from PaintNeedsResource
  */
@@ -78,6 +79,19 @@ final class BenchTest extends TestCase
         $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', $excuse + ['reason' => '']), 422, 'no-reason', '/reason');
         $this->answer($this->isla(), 'POST', '/bench-marks', $excuse + ['reason' => 'under the lamp']);
         self::assertSame('under the lamp', BenchMark::query()->where('state', 'unreachable')->firstOrFail()->reason);
+    }
+
+    public function test_a_sheet_says_what_it_takes_by_hand_and_with_drying(): void
+    {
+        $sheet = $this->sheetOf($this->figure('1st Lamplighters', 9), $this->isla());
+        $times = $sheet['times'];
+        $along = array_column($times['paths'], null, 'path');
+
+        self::assertEqualsWithDelta(count($sheet['figures']) * $sheet['minutes'], $times['by_hand'], 1e-6);
+        foreach ($times['paths'] as $path) {
+            self::assertEqualsWithDelta($times['by_hand'] + $path['waiting'], $path['elapsed'], 1e-6);
+        }
+        self::assertLessThan($along['figure-by-figure']['changes'], $along['step-by-step']['changes']);
     }
 
     public function test_what_is_laid_into_wet_paint_does_not_wait_for_it(): void
@@ -232,11 +246,16 @@ final class BenchTest extends TestCase
     /** @return list<BenchStep> */
     private function steps(Figure $figure, User $user): array
     {
-        $key = $this->app->make(BenchSheets::class)->ofFigure($figure)->key;
-        /** @var array{steps: list<BenchStep>} $sheet */
-        $sheet = $this->answer($user, 'GET', "/jobs/{$this->job()->id}/bench-sheets/{$key}");
+        return $this->sheetOf($figure, $user)['steps'];
+    }
 
-        return $sheet['steps'];
+    /** @return BenchSheet_ */
+    private function sheetOf(Figure $figure, User $user): array
+    {
+        $key = $this->app->make(BenchSheets::class)->ofFigure($figure)->key;
+
+        /** @var BenchSheet_ */
+        return $this->answer($user, 'GET', "/jobs/{$this->job()->id}/bench-sheets/{$key}");
     }
 
     /**

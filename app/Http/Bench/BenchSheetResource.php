@@ -33,6 +33,7 @@ use Core\Standard\UseWords;
  *
  * @phpstan-import-type Person from WhyShape
  * @phpstan-import-type StepMix from RecipeParts
+ * @phpstan-import-type SheetTimes_ from SheetTimes
  *
  * @phpstan-type StepMark array{
  *   id: int,
@@ -119,6 +120,7 @@ use Core\Standard\UseWords;
  *   tier: string,
  *   standard: string,
  *   minutes: float,
+ *   times: SheetTimes_,
  *   caution: string,
  *   undecided: list<string>,
  *   figures: list<SheetFigure>,
@@ -152,7 +154,8 @@ final readonly class BenchSheetResource extends Resource
             'scheme' => $first->schemeId(),
             'tier' => $this->sheet->standard->tier($first->figure->tier)->name,
             'standard' => "{$this->sheet->standard->name} {$this->sheet->standard->version}",
-            'minutes' => array_sum(array_map(fn (SheetStep $step): float => $this->minutesOf($step->planned), $this->sheet->steps)),
+            'minutes' => array_sum(array_map(fn (SheetStep $step): float => SheetTimes::minutes($step->planned, $this->mixes), $this->sheet->steps)),
+            'times' => (new SheetTimes($this->sheet, $this->mixes))->toArray(),
             'caution' => Caution::ALWAYS,
             'undecided' => $first->composition->undecided,
             'figures' => array_map($this->figure(...), $this->sheet->figures),
@@ -212,7 +215,7 @@ final readonly class BenchSheetResource extends Resource
         $technique = $planned->step->technique;
         $laid = $planned->step->laid;
         $coats = $this->mixes->coatsOf($laid);
-        $minutes = self::minutes($laid, $coats);
+        $minutes = SheetTimes::minutes($planned, $this->mixes);
 
         return [
             'title' => $technique->name,
@@ -258,11 +261,6 @@ final readonly class BenchSheetResource extends Resource
         ];
     }
 
-    private function minutesOf(PlannedStep|TidyBack $planned): float
-    {
-        return $planned instanceof TidyBack ? $planned->minutes : self::minutes($planned->step->laid, $this->mixes->coatsOf($planned->step->laid));
-    }
-
     /** @return list<array{title: string, mix: StepMix}> mixes of both uses as they are laid, where their steps take turns */
     private function turns(ComposedUse $laid): array
     {
@@ -276,12 +274,6 @@ final readonly class BenchSheetResource extends Resource
         }
 
         return $turns;
-    }
-
-    /** Its minutes hold all coats that were asked for; more coats take as much longer. */
-    private static function minutes(ComposedUse $laid, int $coats): float
-    {
-        return $laid->minutes * $coats / $laid->use->coats;
     }
 
     /** @return list<array{reason: string, sentence: string}> */

@@ -1948,6 +1948,7 @@ export interface components {
             tier: string;
             standard: string;
             minutes: number;
+            times: components["schemas"]["SheetTimes"];
             caution: string;
             undecided: string[];
             figures: components["schemas"]["SheetFigure"][];
@@ -3318,6 +3319,14 @@ export interface components {
             choose: number | null;
             uses: string[];
         };
+        SheetPath: {
+            /** @enum {string} */
+            path: "step-by-step" | "figure-by-figure";
+            elapsed: number;
+            waiting: number;
+            changes: number;
+            early: string;
+        };
         SheetPrice: {
             /** @enum {string} */
             school: "list" | "hours";
@@ -3350,6 +3359,11 @@ export interface components {
             minutes_to: number;
             minutes_why: components["schemas"]["Why"];
             compared_with: string | null;
+        };
+        SheetTimes: {
+            by_hand: number;
+            paths: components["schemas"]["SheetPath"][];
+            why: components["schemas"]["Why"];
         };
         SheetUse: {
             id: string;

@@ -138,6 +138,14 @@ export function sheet(change: Partial<Schemas['BenchSheet']> = {}): Schemas['Ben
         tier: 'Muster',
         standard: 'House standard 2026.1',
         minutes: 31.8,
+        times: {
+            by_hand: 63.6,
+            paths: [
+                { path: 'step-by-step', elapsed: 80, waiting: 16.4, changes: 9, early: 'Texture paste, ground' },
+                { path: 'figure-by-figure', elapsed: 190, waiting: 126.4, changes: 18, early: '' },
+            ],
+            why: { inputs: [], rule: 'By hand is the work alone.', source: 'common practice, no source' },
+        },
         caution: "Follow the product's safety data sheet.",
         undecided: [],
         figures: [2, 3].map((number) => ({

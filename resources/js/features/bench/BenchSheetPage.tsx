@@ -8,6 +8,7 @@ import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Current } from './components/Current';
 import { HandOver } from './components/HandOver';
+import { SheetTimes } from './components/SheetTimes';
 import { StepRow } from './components/StepRow';
 import { markable, openOn } from './marking';
 import { sheetOptions } from './queries';
@@ -42,6 +43,7 @@ function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
                 <Link to={`/jobs/${sheet.job.id}`}>{sheet.job.name}</Link> · standard {sheet.standard}
                 {sheet.unit.note !== '' && ` · ${sheet.unit.note}`}
             </p>
+            {sheet.steps.length > 0 && <SheetTimes sheet={sheet} />}
             {sheet.undecided.length > 0 && (
                 <p className="questions">
                     <b>?</b> Nobody has said what is done on {sheet.undecided.join(', ')}. Ask the lead; the rest of the sheet

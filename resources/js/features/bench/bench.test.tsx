@@ -9,6 +9,7 @@ import { markable, openOn } from './marking';
 import { Current } from './components/Current';
 import { HandOver } from './components/HandOver';
 import { StepRow } from './components/StepRow';
+import { SheetTimes } from './components/SheetTimes';
 
 const mark = (figure_id: number, state: Schemas['StepMark']['state'] = 'done', reason = ''): Schemas['StepMark'] => ({
     id: figure_id + 500,
@@ -95,6 +96,23 @@ describe('the step in hand', () => {
         expect(screen.getByText('dry after 10 min, 2 times')).toBeTruthy();
         expect(screen.getByText('3 × tuft a figure, 6 for all')).toBeTruthy();
         expect(screen.queryByRole('button', { name: 'Not needed' })).toBeNull();
+    });
+
+    it('says what all figures take by hand and on the clock, by each path', () => {
+        const { container } = render(<SheetTimes sheet={sheet()} />, [[['session'], session()]]);
+        expect(container.textContent).toContain('1 h 04 by hand for all 2');
+        expect(container.textContent).toContain('Step by step 1 h 20, 16 min of it waiting, 9 changes of paint');
+        expect(container.textContent).toContain('Figure by figure 3 h 10, 2 h 06 of it waiting, 18 changes of paint');
+        expect(container.textContent).toContain('Begin early, for it dries long: Texture paste, ground.');
+    });
+
+    it('knows one path through one figure', () => {
+        const one = sheet();
+        const { container } = render(<SheetTimes sheet={{ ...one, figures: one.figures.slice(0, 1) }} />, [
+            [['session'], session()],
+        ]);
+        expect(container.textContent).toContain('On the clock 1 h 20');
+        expect(container.textContent).not.toContain('Figure by figure');
     });
 
     it.each([

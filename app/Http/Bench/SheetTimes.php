@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Bench;
+
+use App\Actions\Bench\BenchSheet;
+use App\Actions\Bench\FigureMixes;
+use App\Actions\Bench\SheetStep;
+use App\Actions\Bench\StepRecipe;
+use App\Http\Shared\WhyShape;
+use Core\NumberText;
+use Core\Schedule\BatchPath;
+use Core\Schedule\BatchTimes;
+use Core\Schedule\Coats;
+use Core\Schedule\Laying;
+use Core\Schedule\PathTime;
+use Core\Sequence\PlannedStep;
+use Core\Sequence\TidyBack;
+use Core\Why as CoreWhy;
+
+/**
+ * What a sheet takes by hand and on the clock, for all of its figures, and by which path through them.
+ *
+ * @phpstan-import-type Why from WhyShape
+ *
+ * @phpstan-type SheetPath array{path: value-of<BatchPath>, elapsed: float, waiting: float, changes: int, early: string}
+ * @phpstan-type SheetTimes_ array{by_hand: float, paths: list<SheetPath>, why: Why}
+ */
+final readonly class SheetTimes
+{
+    public function __construct(
+        private BenchSheet $sheet,
+        private FigureMixes $mixes,
+    ) {
+    }
+
+    /** On one figure. The minutes of a use hold all coats that were asked for; more coats take as much longer. */
+    public static function minutes(PlannedStep|TidyBack $planned, FigureMixes $mixes): float
+    {
+        if ($planned instanceof TidyBack) {
+            return $planned->minutes;
+        }
+        $laid = $planned->step->laid;
+
+        return $laid->minutes * $mixes->coatsOf($laid) / $laid->use->coats;
+    }
+
+    /** @return SheetTimes_ */
+    public function toArray(): array
+    {
+        $items = array_map(static fn (SheetStep $step): PlannedStep|TidyBack => $step->planned, $this->sheet->steps);
+        $coats = Coats::of($items, array_map($this->laying(...), $items), $this->sheet->first()->type);
+        $times = new BatchTimes($coats);
+        $figures = count($this->sheet->figures);
+        $paths = array_map(static fn (BatchPath $path): PathTime => $times->along($path, $figures), BatchPath::cases());
+        $why = new CoreWhy(
+            ['figures' => (string) $figures, 'coats on a figure' => (string) count($coats->all), 'share of drying times that passes here' => NumberText::of($this->mixes->drying(), 2)],
+            'By hand is the work alone, mixing and cleaning apart. On the clock one painter lays whatever may be laid while something dries: first by the path, then by the order of the sheet, or what is longest on its way where that is quicker. Messy work and what borders on it keep their order. Each coat dries before the next; the drying of last coats does not count.',
+            CoreWhy::COMMON_PRACTICE,
+        );
+
+        return [
+            'by_hand' => $paths[0]->byHand,
+            'paths' => array_map(static fn (PathTime $time): array => [
+                'path' => $time->path->value, 'elapsed' => $time->elapsed, 'waiting' => $time->waiting, 'changes' => $time->changes,
+                'early' => $time->early === null ? '' : self::name($items[$coats->all[$time->early]->item]),
+            ], $paths),
+            'why' => $why->toArray(),
+        ];
+    }
+
+    private static function name(PlannedStep|TidyBack $item): string
+    {
+        return $item instanceof TidyBack ? "Tidy back, {$item->area->area->id}" : $item->step->name();
+    }
+
+    private function laying(PlannedStep|TidyBack $planned): Laying
+    {
+        $minutes = self::minutes($planned, $this->mixes);
+        if ($planned instanceof TidyBack) {
+            return new Laying($minutes);
+        }
+        $laid = $planned->step->laid;
+        $mixes = array_map(static fn (StepRecipe $mix): string => $mix->recipe?->text() ?? '', $this->mixes->of($laid->area->id, $laid->use->id, $laid->use->steps, 1));
+
+        return new Laying($minutes, $this->mixes->coatsOf($laid) * $laid->use->steps, $planned->step->technique->dryMinutes * $this->mixes->drying(), implode(' · ', array_filter($mixes)));
+    }
+}

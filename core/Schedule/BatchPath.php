@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Schedule;
+
+/** What comes first of all that may be laid next on the figures of a batch. */
+enum BatchPath: string
+{
+    /** A coat on all figures, then the next. */
+    case StepByStep = 'step-by-step';
+    /** As much of a figure as can be done, then of the next. */
+    case FigureByFigure = 'figure-by-figure';
+
+    /**
+     * The smaller comes first.
+     *
+     * @param  int  $rank of the coat
+     * @return array{int, int}
+     */
+    public function preference(int $rank, int $figure): array
+    {
+        return $this === self::StepByStep ? [$rank, $figure] : [$figure, $rank];
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Schedule;
+
+/** One coat on one figure, laid without a pause: with what is laid into it while it is wet. Times in minutes. */
+final readonly class Coat
+{
+    /**
+     * @param  int  $item of the sheet, from 0; of several that are one go, the first
+     * @param  list<int>  $after coats that must be dry before it, by place
+     * @param  list<int>  $behind coats that must be laid before it, dry or not, so that nothing is soiled that the order keeps clean
+     * @param  list<string>  $paints in turn
+     */
+    public function __construct(
+        public int $item,
+        public float $minutes,
+        public float $dry,
+        public array $after,
+        public array $behind = [],
+        public array $paints = [],
+    ) {
+    }
+}

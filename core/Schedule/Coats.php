@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Schedule;
+
+use Core\Composition\FigureType;
+use Core\Composition\TypeArea;
+use Core\Sequence\After;
+use Core\Sequence\PlannedStep;
+use Core\Sequence\TidyBack;
+
+/**
+ * The coats of one figure in the order of its sheet. A coat waits for what was laid last on its own area, for the other coats
+ * of its step, and for what its step comes after anywhere; what goes over the whole figure waits for all that it lies on.
+ */
+final readonly class Coats
+{
+    /** @param  list<Coat>  $all */
+    private function __construct(public array $all)
+    {
+    }
+
+    /**
+     * @param  list<PlannedStep|TidyBack>  $items of a sheet, in order
+     * @param  list<Laying>  $layings of the same
+     */
+    public static function of(array $items, array $layings, FigureType $type): self
+    {
+        $areas = array_map(static fn (PlannedStep|TidyBack $item): array => self::areas($item, $type), $items);
+        $near = NearMessyWork::behind($items, $areas, $type);
+        $all = $lastOn = $lastOf = $last = [];
+        foreach ($items as $i => $item) {
+            $laying = $layings[$i];
+            $others = $item instanceof PlannedStep ? array_map(static fn (After $after): ?int => $lastOf[$after->step->number] ?? null, $item->after) : [];
+            $after = self::places([...array_map(static fn (string $area): ?int => $lastOn[$area] ?? null, $areas[$i]), ...$others]);
+            $behind = self::places(array_map(static fn (int $before): int => $last[$before], $near[$i]));
+            $paints = $laying->paint === '' ? [] : [$laying->paint];
+            for ($time = 1; $time <= $laying->times; $time++) {
+                $coat = new Coat($i, $laying->minutes / $laying->times, $laying->dry, $after, $behind, $paints);
+                $into = $time === 1 && $item instanceof PlannedStep && $item->wetInto !== null ? array_pop($all) : null;
+                $all[] = $into === null ? $coat : self::inOneGo($into, $coat, count($all));
+                $after = [count($all) - 1];
+            }
+            $last[] = count($all) - 1;
+            $lastOn = array_fill_keys($areas[$i], count($all) - 1) + $lastOn;
+            if ($item instanceof PlannedStep) {
+                $lastOf[$item->step->number] = count($all) - 1;
+            }
+        }
+
+        return new self($all);
+    }
+
+    /** @param  int  $place of both */
+    private static function inOneGo(Coat $wet, Coat $into, int $place): Coat
+    {
+        $others = static fn (int $coat): ?int => $coat === $place ? null : $coat;
+
+        return new Coat(
+            $wet->item, $wet->minutes + $into->minutes, $into->dry, self::places([...$wet->after, ...array_map($others, $into->after)]),
+            self::places([...$wet->behind, ...array_map($others, $into->behind)]), [...$wet->paints, ...$into->paints],
+        );
+    }
+
+    /**
+     * @param  array<int|null>  $coats
+     * @return list<int> each once
+     */
+    private static function places(array $coats): array
+    {
+        return array_values(array_unique(array_filter($coats, is_int(...))));
+    }
+
+    /** @return list<string> ids of areas that it lies on */
+    private static function areas(PlannedStep|TidyBack $item, FigureType $type): array
+    {
+        if ($item instanceof TidyBack || ! $item->step->isOfWhole()) {
+            return [($item instanceof TidyBack ? $item->area : $item->step->area)->area->id];
+        }
+        $step = $item->step;
+
+        return array_values(array_map(static fn (TypeArea $area): string => $area->area->id, array_filter($type->areas, static fn (TypeArea $area): bool => ! $step->spares($area))));
+    }
+}
