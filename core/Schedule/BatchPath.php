@@ -11,15 +11,4 @@ enum BatchPath: string
     case StepByStep = 'step-by-step';
     /** As much of a figure as can be done, then of the next. */
     case FigureByFigure = 'figure-by-figure';
-
-    /**
-     * The smaller comes first.
-     *
-     * @param  int  $rank of the coat
-     * @return array{int, int}
-     */
-    public function preference(int $rank, int $figure): array
-    {
-        return $this === self::StepByStep ? [$rank, $figure] : [$figure, $rank];
-    }
 }

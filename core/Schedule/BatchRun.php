@@ -10,31 +10,52 @@ namespace Core\Schedule;
  */
 final readonly class BatchRun
 {
+    /** @var list<int> coats by rank, the first first */
+    private array $inTurn;
+
+    /** @var array<int, non-empty-list<int>> by coat, itself and those that wait for it */
+    private array $touched;
+
     /** @param  list<int>  $rank by coat */
     public function __construct(
         private Coats $coats,
         private BatchPath $path,
         private int $figures,
-        private array $rank,
+        array $rank,
     ) {
+        asort($rank);
+        $this->inTurn = array_keys($rank);
+        $touched = [];
+        foreach ($coats->all as $place => $coat) {
+            $touched[$place][] = $place;
+            foreach ([...$coat->after, ...$coat->behind] as $before) {
+                $touched[$before][] = $place;
+            }
+        }
+        $this->touched = $touched;
     }
 
     public function time(): PathTime
     {
         $waiting = $byHand = $now = 0.0;
         $dry = array_fill(0, count($this->coats->all), []);
+        $ready = array_map(fn (Coat $coat): ?float => $this->readyFrom($coat, 0, $dry), $this->coats->all);
         $changes = 0;
         $paint = '';
         for ($left = $this->figures * count($dry); $left > 0; $left--) {
-            [$place, $from] = $this->next($dry, $now);
+            $place = $this->next($ready, $dry, $now);
             $coat = $this->coats->all[$place];
-            $waiting += max(0.0, $from - $now);
+            $start = max($now, $ready[$place] ?? 0.0);
+            $waiting += $start - $now;
             $byHand += $coat->minutes;
-            $now = max($now, $from) + $coat->minutes;
+            $now = $start + $coat->minutes;
             $dry[$place][] = $now + $coat->dry;
             foreach ($coat->paints as $one) {
                 $changes += $one === $paint ? 0 : 1;
                 $paint = $one;
+            }
+            foreach ($this->touched[$place] as $other) {
+                $ready[$other] = $this->readyFrom($this->coats->all[$other], count($dry[$other]), $dry);
             }
         }
 
@@ -42,22 +63,27 @@ final readonly class BatchRun
     }
 
     /**
+     * Of what may be laid now the first by path and rank; of what must dry, what is dry first.
+     *
+     * @param  array<int, float|null>  $ready by coat
      * @param  array<int, list<float>>  $dry when each coat is dry, by figure
-     * @return array{int, float} the coat, and when it may be laid
      */
-    private function next(array $dry, float $now): array
+    private function next(array $ready, array $dry, float $now): int
     {
-        $next = [0, 0.0];
-        $preferred = null;
-        foreach ($this->coats->all as $place => $coat) {
-            $from = count($dry[$place]) === $this->figures ? null : self::readyFrom($coat, count($dry[$place]), $dry);
-            if ($from === null) {
+        $next = 0;
+        $from = INF;
+        $figure = PHP_INT_MAX;
+        foreach ($this->inTurn as $place) {
+            if ($ready[$place] === null) {
                 continue;
             }
-            // All that is ready now is alike; of the rest, what is ready first.
-            $preference = [max($now, $from), ...$this->path->preference($this->rank[$place], count($dry[$place]))];
-            if ($preferred === null || $preference < $preferred) {
-                [$next, $preferred] = [[$place, $from], $preference];
+            $then = max($now, $ready[$place]);
+            $on = $this->path === BatchPath::FigureByFigure ? count($dry[$place]) : 0;
+            if ($then < $from || ($then === $from && $on < $figure)) {
+                [$next, $from, $figure] = [$place, $then, $on];
+            }
+            if ($from === $now && $figure === 0) {
+                break;
             }
         }
 
@@ -65,20 +91,20 @@ final readonly class BatchRun
     }
 
     /**
-     * When a coat may be laid on a figure; null where something must be laid on it before.
+     * When a coat may be laid on a figure; null where something must be laid on it before, or there is no such figure.
      *
      * @param  array<int, list<float>>  $dry
      */
-    private static function readyFrom(Coat $coat, int $figure, array $dry): ?float
+    private function readyFrom(Coat $coat, int $figure, array $dry): ?float
     {
-        $from = 0.0;
-        foreach ($coat->after as $after) {
+        $from = $figure === $this->figures ? null : 0.0;
+        foreach ($from === null ? [] : $coat->after as $after) {
             if (! isset($dry[$after][$figure])) {
                 return null;
             }
             $from = max($from, $dry[$after][$figure]);
         }
-        foreach ($coat->behind as $behind) {
+        foreach ($from === null ? [] : $coat->behind as $behind) {
             if (! isset($dry[$behind][$figure])) {
                 return null;
             }
