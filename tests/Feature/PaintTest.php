@@ -179,6 +179,7 @@ final class PaintTest extends TestCase
         $all = array_column(PaintKind::cases(), 'value');
         sort($all);
         self::assertSame($all, $kinds);
+        self::assertSame(0, Paint::query()->whereIn('name', $read['new'])->whereNotNull('stock_ml')->count(), 'nobody has counted what is left of them');
         $again = $this->paintFile('paints.csv', $list, true)->assertOk()->json();
         self::assertIsArray($again);
         self::assertSame([[], [], count($read['new'])], [$again['new'], $again['changed'], $again['alike']], 'taken twice they are there once');
