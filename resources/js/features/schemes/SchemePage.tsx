@@ -3,6 +3,7 @@ import { useSession } from '@features/session';
 import { Choice } from '@shared/Choice';
 import { Empty } from '@shared/Empty';
 import { LinkButton } from '@shared/LinkButton';
+import { count } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { useKeys } from '@shared/useKeys';
@@ -93,7 +94,7 @@ function Ladders({ scheme, view }: { scheme: Scheme; view: View }) {
         <div className="standard scheme">
             <PageHead
                 title={scheme.name}
-                sub={`${scheme.force.name === scheme.name ? '' : `${scheme.force.name} · `}${scheme.areas.length} areas${scheme.light_from === '' ? '' : ` · light ${scheme.light_from}`}`}
+                sub={`${scheme.force.name === scheme.name ? '' : `${scheme.force.name} · `}${count(scheme.areas.length, 'area')}${scheme.light_from === '' ? '' : ` · light ${scheme.light_from}`}`}
             >
                 <Choice
                     label="Tier"
