@@ -90,7 +90,7 @@ final class SchemeJourneyTest extends BrowserTestCase
     public function test_files_that_are_not_what_they_should_be_are_told_so(): void
     {
         $page = $this->page->signIn('lead@kittiwake.example')->open('/studio/paints?panel=file')->see('Paints from a list');
-        $page->upload('File', 'harbour.gpl', "GIMP Palette\n#\n300 0 0 Too red\n1 2 3\n")->see('go from 0 to 255')->see('/lines/4/name');
+        $page->upload('File', 'harbour.gpl', "GIMP Palette\n#\n300 0 0 Too red\n1 2 3\n")->see('go from 0 to 255')->see('Line 4: Each colour needs a name');
         $page->upload('File', 'harbour.gpl', "GIMP Palette\n#\n62 76 87 Quay Blue\n")->see('1 new paint')->press('Take them')->see('Quay Blue');
 
         $page->open('/schemes/1?panel=notes')->see('The picture that governs');
