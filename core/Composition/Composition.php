@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Composition;
 
+use Core\Standard\Surface;
+
 /** What is painted on a figure and what is asked of it. */
 final readonly class Composition
 {
@@ -27,6 +29,12 @@ final readonly class Composition
     public function usesOn(string $area): array
     {
         return array_values(array_filter($this->uses, static fn (ComposedUse $use): bool => $use->area->id === $area));
+    }
+
+    /** @return list<ComposedUse> of the figure as one */
+    public function usesOfWhole(): array
+    {
+        return array_values(array_filter($this->uses, static fn (ComposedUse $use): bool => $use->area->surface === Surface::WHOLE));
     }
 
     /** Minutes with every coat and step that may be laid. */

@@ -10,40 +10,25 @@ namespace Core\Schedule;
  */
 final readonly class BatchRun
 {
-    /** @var list<int> coats by rank, the first first */
-    private array $inTurn;
-
-    /** @var array<int, non-empty-list<int>> by coat, itself and those that wait for it */
-    private array $touched;
-
-    /** @param  list<int>  $rank by coat */
+    /** @param  list<int>  $inTurn coats by rank, the first first */
     public function __construct(
         private Coats $coats,
         private BatchPath $path,
         private int $figures,
-        array $rank,
+        private array $inTurn,
     ) {
-        asort($rank);
-        $this->inTurn = array_keys($rank);
-        $touched = [];
-        foreach ($coats->all as $place => $coat) {
-            $touched[$place][] = $place;
-            foreach ([...$coat->after, ...$coat->behind] as $before) {
-                $touched[$before][] = $place;
-            }
-        }
-        $this->touched = $touched;
     }
 
     public function time(): PathTime
     {
         $waiting = $byHand = $now = 0.0;
         $dry = array_fill(0, count($this->coats->all), []);
-        $ready = array_map(fn (Coat $coat): ?float => $this->readyFrom($coat, 0, $dry), $this->coats->all);
+        $ready = array_map(static fn (Coat $coat): ?float => self::readyFrom($coat, 0, $dry), $this->coats->all);
+        $open = array_combine($this->inTurn, $this->inTurn);
         $changes = 0;
         $paint = '';
-        for ($left = $this->figures * count($dry); $left > 0; $left--) {
-            $place = $this->next($ready, $dry, $now);
+        while ($open !== []) {
+            $place = $this->next($open, $ready, $dry, $now);
             $coat = $this->coats->all[$place];
             $start = max($now, $ready[$place] ?? 0.0);
             $waiting += $start - $now;
@@ -54,8 +39,11 @@ final readonly class BatchRun
                 $changes += $one === $paint ? 0 : 1;
                 $paint = $one;
             }
-            foreach ($this->touched[$place] as $other) {
-                $ready[$other] = $this->readyFrom($this->coats->all[$other], count($dry[$other]), $dry);
+            if (count($dry[$place]) === $this->figures) {
+                unset($open[$place]);
+            }
+            foreach ([$place, ...$this->coats->waiting[$place]] as $other) {
+                $ready[$other] = self::readyFrom($this->coats->all[$other], count($dry[$other]), $dry);
             }
         }
 
@@ -65,15 +53,16 @@ final readonly class BatchRun
     /**
      * Of what may be laid now the first by path and rank; of what must dry, what is dry first.
      *
+     * @param  array<int, int>  $open coats that some figure has not, by rank
      * @param  array<int, float|null>  $ready by coat
      * @param  array<int, list<float>>  $dry when each coat is dry, by figure
      */
-    private function next(array $ready, array $dry, float $now): int
+    private function next(array $open, array $ready, array $dry, float $now): int
     {
         $next = 0;
         $from = INF;
         $figure = PHP_INT_MAX;
-        foreach ($this->inTurn as $place) {
+        foreach ($open as $place) {
             if ($ready[$place] === null) {
                 continue;
             }
@@ -91,20 +80,20 @@ final readonly class BatchRun
     }
 
     /**
-     * When a coat may be laid on a figure; null where something must be laid on it before, or there is no such figure.
+     * When a coat may be laid on a figure; null where something must be laid on it before.
      *
      * @param  array<int, list<float>>  $dry
      */
-    private function readyFrom(Coat $coat, int $figure, array $dry): ?float
+    private static function readyFrom(Coat $coat, int $figure, array $dry): ?float
     {
-        $from = $figure === $this->figures ? null : 0.0;
-        foreach ($from === null ? [] : $coat->after as $after) {
+        $from = 0.0;
+        foreach ($coat->after as $after) {
             if (! isset($dry[$after][$figure])) {
                 return null;
             }
             $from = max($from, $dry[$after][$figure]);
         }
-        foreach ($from === null ? [] : $coat->behind as $behind) {
+        foreach ($coat->behind as $behind) {
             if (! isset($dry[$behind][$figure])) {
                 return null;
             }

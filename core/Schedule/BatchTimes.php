@@ -15,8 +15,12 @@ final readonly class BatchTimes
     /** Less is not worth another order. */
     private const WORTH_MINUTES = 1.0;
 
+    /** @var list<int> coats: what has most drying and work behind it comes first */
+    private array $longestFirst;
+
     public function __construct(private Coats $coats)
     {
+        $this->longestFirst = self::longestFirst($coats->all);
     }
 
     /** @param  int  $figures at least 1 */
@@ -25,23 +29,24 @@ final readonly class BatchTimes
         if ($figures < 1) {
             throw OutOfRange::below('figures', 1, $figures);
         }
-        $asGiven = array_keys($this->coats->all);
-        $time = (new BatchRun($this->coats, $path, $figures, $asGiven))->time();
-        $longest = $this->longestFirst();
-        $other = (new BatchRun($this->coats, $path, $figures, $longest))->time();
+        $time = (new BatchRun($this->coats, $path, $figures, array_keys($this->coats->all)))->time();
+        $other = (new BatchRun($this->coats, $path, $figures, $this->longestFirst))->time();
 
         return $other->elapsed < $time->elapsed - self::WORTH_MINUTES
-            ? new PathTime($path, $other->byHand, $other->waiting, $other->changes, $this->early($longest))
+            ? new PathTime($path, $other->byHand, $other->waiting, $other->changes, $this->early())
             : $time;
     }
 
-    /** @return list<int> rank by coat: what has most drying and work behind it comes first */
-    private function longestFirst(): array
+    /**
+     * @param  list<Coat>  $coats
+     * @return list<int>
+     */
+    private static function longestFirst(array $coats): array
     {
-        $behind = array_fill(0, count($this->coats->all), 0.0);
-        foreach (array_reverse($this->coats->all, true) as $place => $coat) {
+        $behind = array_fill(0, count($coats), 0.0);
+        foreach (array_reverse($coats, true) as $place => $coat) {
             foreach ($coat->after as $after) {
-                $behind[$after] = max($behind[$after], $this->coats->all[$after]->dry + $coat->minutes + $behind[$place]);
+                $behind[$after] = max($behind[$after], $coats[$after]->dry + $coat->minutes + $behind[$place]);
             }
             foreach ($coat->behind as $after) {
                 $behind[$after] = max($behind[$after], $coat->minutes + $behind[$place]);
@@ -49,25 +54,22 @@ final readonly class BatchTimes
         }
         $order = array_keys($behind);
         usort($order, static fn (int $a, int $b): int => [-$behind[$a], $a] <=> [-$behind[$b], $b]);
-        $rank = array_flip($order);
-        ksort($rank);
 
-        return array_values($rank);
+        return $order;
     }
 
-    /**
-     * Of the coats that come before one that the sheet has earlier, that which dries longest.
-     *
-     * @param  list<int>  $rank by coat
-     */
-    private function early(array $rank): ?int
+    /** Of the coats that come before one that the sheet has earlier, that which dries longest. */
+    private function early(): ?int
     {
+        $rank = array_flip($this->longestFirst);
         $early = null;
+        $longest = 0.0;
+        $latest = -1;
         foreach ($this->coats->all as $place => $coat) {
-            $overtakes = array_filter(array_slice($rank, 0, $place), static fn (int $other): bool => $other > $rank[$place]) !== [];
-            if ($overtakes && $coat->dry > ($early === null ? 0.0 : $this->coats->all[$early]->dry)) {
-                $early = $place;
+            if ($rank[$place] < $latest && $coat->dry > $longest) {
+                [$early, $longest] = [$place, $coat->dry];
             }
+            $latest = max($latest, $rank[$place]);
         }
 
         return $early;

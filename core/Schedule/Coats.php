@@ -16,9 +16,19 @@ use Core\Sequence\TidyBack;
  */
 final readonly class Coats
 {
+    /** @var array<int, list<int>> by coat, those that wait for it */
+    public array $waiting;
+
     /** @param  list<Coat>  $all */
     private function __construct(public array $all)
     {
+        $waiting = array_fill_keys(array_keys($all), []);
+        foreach ($all as $place => $coat) {
+            foreach ([...$coat->after, ...$coat->behind] as $before) {
+                $waiting[$before][] = $place;
+            }
+        }
+        $this->waiting = $waiting;
     }
 
     /**
@@ -75,11 +85,8 @@ final readonly class Coats
     /** @return list<string> ids of areas that it lies on */
     private static function areas(PlannedStep|TidyBack $item, FigureType $type): array
     {
-        if ($item instanceof TidyBack || ! $item->step->isOfWhole()) {
-            return [($item instanceof TidyBack ? $item->area : $item->step->area)->area->id];
-        }
-        $step = $item->step;
-
-        return array_values(array_map(static fn (TypeArea $area): string => $area->area->id, array_filter($type->areas, static fn (TypeArea $area): bool => ! $step->spares($area))));
+        return $item instanceof TidyBack
+            ? [$item->area->area->id]
+            : array_map(static fn (TypeArea $area): string => $area->area->id, array_values(array_filter($type->areas, $item->step->liesOn(...))));
     }
 }

@@ -23,7 +23,7 @@ final readonly class NearMessyWork
     public static function behind(array $items, array $areas, FigureType $type): array
     {
         $neighbours = new Neighbours($type);
-        $soils = array_map(static fn (PlannedStep|TidyBack $item): array => self::soiledBy($item, $type, $neighbours), $items);
+        $soils = array_map(static fn (PlannedStep|TidyBack $item): array => $item instanceof TidyBack ? [] : $item->step->dirties($type, $neighbours), $items);
         $behind = [];
         foreach (array_keys($items) as $item) {
             $behind[] = array_values(array_filter(
@@ -33,16 +33,5 @@ final readonly class NearMessyWork
         }
 
         return $behind;
-    }
-
-    /** @return list<string> known neighbours of its part, if it is messy */
-    private static function soiledBy(PlannedStep|TidyBack $item, FigureType $type, Neighbours $neighbours): array
-    {
-        if ($item instanceof TidyBack || ! $item->step->technique->messy || $item->step->isOfWhole()) {
-            return [];
-        }
-        $part = $item->step->area->part;
-
-        return array_values(array_filter($neighbours->of($item->step->area->area->id), static fn (string $area): bool => $type->area($area)?->part === $part));
     }
 }

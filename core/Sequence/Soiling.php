@@ -31,8 +31,8 @@ final readonly class Soiling
         $neighbours = new Neighbours($type);
         $soils = $minutes = [];
         foreach ($steps->all as $step) {
-            foreach ($step->technique->messy && ! $step->isOfWhole() ? $neighbours->of($step->area->area->id) : [] as $near) {
-                $from = $type->area($near)?->part === $step->area->part ? $this->soiledFrom($near, $step) : null;
+            foreach ($step->dirties($type, $neighbours) as $near) {
+                $from = $this->soiledFrom($near, $step);
                 if ($from !== null) {
                     $soils[$step->number][$near] = $from;
                     $minutes[$near] ??= $this->minutesOf($steps->on($near));
@@ -90,8 +90,7 @@ final readonly class Soiling
         foreach ($this->steps->all as $step) {
             foreach (array_keys($this->minutes) as $area) {
                 $known = $type->area((string) $area);
-                $counts = $step->isOfWhole() ? $known !== null && ! $step->spares($known) : $step->area->area->id === (string) $area;
-                if ($counts) {
+                if ($known !== null && $step->liesOn($known)) {
                     $cleared[$step->number][] = $area;
                 }
             }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Core\Sequence;
 
 use Core\Composition\ComposedUse;
+use Core\Composition\FigureType;
+use Core\Composition\Neighbours;
 use Core\Composition\TypeArea;
 use Core\Standard\Surface;
 use Core\Standard\Technique;
@@ -49,6 +51,20 @@ final readonly class Step
     public function isLaidAgain(): bool
     {
         return in_array($this->technique->group, [TechniqueGroup::LayIn, TechniqueGroup::Shade, TechniqueGroup::Light, TechniqueGroup::Detail], true);
+    }
+
+    /** Whether it is laid on an area: its own, or one that a use of the figure as one is not kept off. */
+    public function liesOn(TypeArea $area): bool
+    {
+        return $this->isOfWhole() ? ! $this->spares($area) : $area->area->id === $this->area->area->id;
+    }
+
+    /** @return list<string> areas that it soils if there is paint on them: the known neighbours of its part, if it is messy */
+    public function dirties(FigureType $type, Neighbours $neighbours): array
+    {
+        return $this->technique->messy && ! $this->isOfWhole()
+            ? array_values(array_filter($neighbours->of($this->area->area->id), fn (string $near): bool => $type->area($near)?->part === $this->area->part))
+            : [];
     }
 
     /** Whether a use of the figure as one is kept off an area. */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Sequence;
 
-use LogicException;
-
 /**
  * Uses that are laid into what is still wet: a decal into a wash, a tuft into paste, a wash that is wiped back. With what
  * they are laid into they are one operation on each figure, and nothing comes between. Only what lies directly under a use on
@@ -15,7 +13,7 @@ final readonly class WetRuns
 {
     /**
      * @param  array<int, int>  $into by step that is laid into wet paint, the step whose paint that is
-     * @param  array<int, non-empty-list<int>>  $of by step that is laid in one go with others, all of them in order
+     * @param  array<int, non-empty-list<int>>  $of by step, all that are laid in one go with it, in order; it alone where there are no others
      */
     private function __construct(
         public array $into,
@@ -25,21 +23,20 @@ final readonly class WetRuns
 
     public static function of(Steps $steps): self
     {
-        $into = $of = [];
+        $into = $runs = $of = [];
         foreach ($steps->byArea as $chain) {
-            $run = [$chain[0]->number];
-            for ($at = 1; $at <= count($chain); $at++) {
-                if (isset($chain[$at]) && in_array($chain[$at - 1]->technique->id, $chain[$at]->technique->wetInto, true)) {
-                    $into[$chain[$at]->number] = $chain[$at - 1]->number;
-                    $run[] = $chain[$at]->number;
-
-                    continue;
+            $first = $chain[0]->number;
+            foreach ($chain as $at => $step) {
+                if ($at > 0 && in_array($chain[$at - 1]->technique->id, $step->technique->wetInto, true)) {
+                    $into[$step->number] = $chain[$at - 1]->number;
+                } else {
+                    $first = $step->number;
                 }
-                if (count($run) > 1) {
-                    $of += array_fill_keys($run, $run);
-                }
-                $run = isset($chain[$at]) ? [$chain[$at]->number] : [];
+                $runs[$first][] = $step->number;
             }
+        }
+        foreach ($runs as $run) {
+            $of += array_fill_keys($run, $run);
         }
 
         return new self($into, $of);
@@ -52,8 +49,8 @@ final readonly class WetRuns
      */
     public function held(OrderWish $wish): ?OrderWish
     {
-        $before = $this->of[$wish->before] ?? [$wish->before];
-        $after = $this->of[$wish->after] ?? [$wish->after];
+        $before = $this->of[$wish->before];
+        $after = $this->of[$wish->after];
         if ($before !== $after && $wish->force === OrderForce::Whole && $wish->after !== $after[0]) {
             return null;
         }
@@ -64,26 +61,17 @@ final readonly class WetRuns
     /**
      * Steps of an area as they are laid: each by itself, or with what is laid into it while it is wet.
      *
-     * @param  non-empty-list<Step>  $chain of the area
-     * @return non-empty-list<non-empty-list<int>> numbers of steps
+     * @param  list<Step>  $chain of the area
+     * @return list<non-empty-list<int>> numbers of steps
      */
     public function along(array $chain): array
     {
-        $along = [];
-        foreach ($chain as $step) {
-            if (! isset($this->into[$step->number])) {
-                $along[] = $this->of[$step->number] ?? [$step->number];
-            }
-        }
-
-        return $along === [] ? throw new LogicException('The first step of an area has nothing under it.') : $along;
+        return array_map(fn (Step $first): array => $this->of[$first->number], array_values(array_filter($chain, fn (Step $step): bool => ! isset($this->into[$step->number]))));
     }
 
     /** @return list<int> what is laid into a step at once, one after the other */
     public function behind(int $step): array
     {
-        $run = $this->of[$step] ?? [$step];
-
-        return array_slice($run, (int) array_search($step, $run, true) + 1);
+        return array_slice($this->of[$step], (int) array_search($step, $this->of[$step], true) + 1);
     }
 }

@@ -18,7 +18,6 @@ use Core\Scheme\StepCover;
 use Core\Scheme\TierLadder;
 use Core\Scheme\TierStep;
 use Core\Standard\Standard;
-use Core\Standard\Surface;
 use Core\Standard\TechniqueGroup;
 
 /** What one figure is painted with, step by step. */
@@ -28,6 +27,9 @@ final class FigureMixes
     private array $ladders = [];
 
     private ?OverAllPaint $overAll = null;
+
+    /** @var array<string, array{Recipe|null, string, int|null}> {@see self::recipe()} by area, use and step */
+    private array $recipes = [];
 
     /** @param  array<string, array{recipe: Recipe, version: int}>  $ofJob by {@see self::key()} */
     public function __construct(
@@ -84,6 +86,12 @@ final class FigureMixes
     public function drying(): float
     {
         return $this->rules->drying;
+    }
+
+    /** @return list<Recipe> that the steps of a use are painted with; none for those that nothing is mixed for */
+    public function recipes(ComposedUse $use): array
+    {
+        return array_values(array_filter(array_map(fn (int $step): ?Recipe => $this->recipe($use, $step)[0], range(1, $use->use->steps))));
     }
 
     /** Coats of a use: the larger of what is asked for and what the paints of its steps take. */
@@ -149,6 +157,12 @@ final class FigureMixes
 
     /** @return array{Recipe|null, string, int|null} what the job has itself, else what the scheme has; where it is from, and its version */
     private function recipe(ComposedUse $use, int $step): array
+    {
+        return $this->recipes[json_encode([$use->area->id, $use->use->id, $step], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)] ??= $this->found($use, $step);
+    }
+
+    /** @return array{Recipe|null, string, int|null} */
+    private function found(ComposedUse $use, int $step): array
     {
         $own = $this->own($use, $step);
         if ($own !== null) {
@@ -230,8 +244,8 @@ final class FigureMixes
     private function overAll(): OverAllPaint
     {
         if ($this->overAll === null) {
-            $uses = $this->ofWhole();
-            $paint = $this->scheme?->overAll($this->figure->type, $this->figure->unit->figureType->key, $this->figure->composition, $this->standard, $this->figure->figure->tier) ?? OverAllPaint::of($uses, []);
+            $uses = $this->figure->composition->usesOfWhole();
+            $paint = $this->scheme?->overAll($this->figure->unit->figureType->key, $this->figure->composition, $this->standard, $this->figure->figure->tier) ?? OverAllPaint::of($uses, []);
             foreach ($uses as $use) {
                 for ($step = 1; $step <= $use->use->steps; $step++) {
                     $colour = ($this->own($use, $step)['recipe'] ?? null)?->colour();
@@ -242,12 +256,6 @@ final class FigureMixes
         }
 
         return $this->overAll;
-    }
-
-    /** @return list<ComposedUse> uses of the figure as one */
-    private function ofWhole(): array
-    {
-        return array_values(array_filter($this->figure->composition->uses, static fn (ComposedUse $use): bool => $use->area->surface === Surface::WHOLE));
     }
 
     private function tierOn(string $area): string

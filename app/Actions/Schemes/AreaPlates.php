@@ -43,7 +43,7 @@ final readonly class AreaPlates
     {
         $tiers = $this->standard->offeredTiers();
         $compositions = array_map(fn (Tier $tier): Composition => (new Composer($this->standard))->composeType($this->type, $tier->id), $tiers);
-        $overAll = array_map(fn (Tier $tier, Composition $composition): OverAllPaint => $this->ladders->overAll($this->type, $this->key, $composition, $this->standard, $tier->id), $tiers, $compositions);
+        $overAll = array_map(fn (Tier $tier, Composition $composition): OverAllPaint => $this->ladders->overAll($this->key, $composition, $this->standard, $tier->id), $tiers, $compositions);
         $plates = [];
         foreach ($this->type->areas as $area) {
             // The figure as one has no surface to show.

@@ -50,7 +50,7 @@ final readonly class ReadScheme
         $types = $ladders->types($types, $standard);
         $shown = self::tier($standard, $tier);
         $composition = (new Composer($standard))->composeType($types[$key], $shown->id);
-        $overAll = $ladders->overAll($types[$key], $key, $composition, $standard, $shown->id);
+        $overAll = $ladders->overAll($key, $composition, $standard, $shown->id);
         $painted = [];
         foreach ($types[$key]->areas as $area) {
             $ladder = $ladders->tier($key, $area->area->id, $composition->usesOn($area->area->id), $standard, $shown->id, $area->area->surface === Surface::WHOLE ? null : $overAll);

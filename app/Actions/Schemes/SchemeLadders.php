@@ -20,7 +20,6 @@ use Core\Scheme\SchemeRules;
 use Core\Scheme\SharedLight;
 use Core\Scheme\TierLadder;
 use Core\Standard\Standard;
-use Core\Standard\Surface;
 
 /**
  * A scheme as the core knows it: for each area of a figure type the ladder that holds. What a scheme says of
@@ -103,17 +102,11 @@ final class SchemeLadders
     }
 
     /** What a tier lays over the figure as one, in the colours that the scheme has for that. */
-    public function overAll(FigureType $type, string $key, Composition $composition, Standard $standard, string $tier): OverAllPaint
+    public function overAll(string $key, Composition $composition, Standard $standard, string $tier): OverAllPaint
     {
-        foreach ($type->areas as $area) {
-            if ($area->area->surface === Surface::WHOLE) {
-                $uses = $composition->usesOn($area->area->id);
+        $uses = $composition->usesOfWhole();
 
-                return OverAllPaint::of($uses, $this->tier($key, $area->area->id, $uses, $standard, $tier)->steps ?? []);
-            }
-        }
-
-        return OverAllPaint::none();
+        return $uses === [] ? OverAllPaint::none() : OverAllPaint::of($uses, $this->tier($key, $uses[0]->area->id, $uses, $standard, $tier)->steps ?? []);
     }
 
     /**

@@ -7,7 +7,6 @@ namespace App\Http\Bench;
 use App\Actions\Bench\BenchSheet;
 use App\Actions\Bench\FigureMixes;
 use App\Actions\Bench\SheetStep;
-use App\Actions\Bench\StepRecipe;
 use App\Http\Shared\WhyShape;
 use Core\NumberText;
 use Core\Schedule\BatchPath;
@@ -15,6 +14,7 @@ use Core\Schedule\BatchTimes;
 use Core\Schedule\Coats;
 use Core\Schedule\Laying;
 use Core\Schedule\PathTime;
+use Core\Scheme\Recipe;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\TidyBack;
 use Core\Why as CoreWhy;
@@ -82,8 +82,8 @@ final readonly class SheetTimes
             return new Laying($minutes);
         }
         $laid = $planned->step->laid;
-        $mixes = array_map(static fn (StepRecipe $mix): string => $mix->recipe?->text() ?? '', $this->mixes->of($laid->area->id, $laid->use->id, $laid->use->steps, 1));
+        $paints = array_map(static fn (Recipe $recipe): string => $recipe->text(), $this->mixes->recipes($laid));
 
-        return new Laying($minutes, $this->mixes->coatsOf($laid) * $laid->use->steps, $planned->step->technique->dryMinutes * $this->mixes->drying(), implode(' · ', array_filter($mixes)));
+        return new Laying($minutes, $this->mixes->coatsOf($laid) * $laid->use->steps, $planned->step->technique->dryMinutes * $this->mixes->drying(), implode(' · ', $paints));
     }
 }

@@ -55,10 +55,10 @@ final class PaintRequest extends ApiRequest
             $this->integer('coats_dark'),
             $this->integer('coats_middle'),
             $this->integer('coats_light'),
-            $this->input('hiding') === null ? null : $this->float('hiding'),
+            $this->numberOrNull('hiding'),
             $this->string('finish')->toString(),
             $this->float('ml'),
-            $this->input('stock_ml') === null ? null : $this->float('stock_ml'),
+            $this->numberOrNull('stock_ml'),
             $this->string('note')->trim()->toString(),
         );
     }

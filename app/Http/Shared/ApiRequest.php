@@ -91,4 +91,9 @@ abstract class ApiRequest extends FormRequest
 
         return is_string($text) && $text !== '' ? $text : null;
     }
+
+    protected function numberOrNull(string $name): ?float
+    {
+        return $this->input($name) === null ? null : $this->float($name);
+    }
 }
