@@ -32,6 +32,12 @@ final readonly class TypeArea
         }
     }
 
+    /** The same place, as one of another part. */
+    public function within(string $part): self
+    {
+        return new self($this->area, $part, $this->depth, $this->focal, $this->sides, $this->neighbours, $this->on);
+    }
+
     /** The same place, where it is another kind of thing. */
     public function of(string $surface): self
     {

@@ -7,6 +7,7 @@ namespace Core\Schedule;
 use Core\Composition\FigureType;
 use Core\Composition\TypeArea;
 use Core\Sequence\After;
+use Core\Sequence\OrderForce;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\TidyBack;
 
@@ -42,9 +43,9 @@ final readonly class Coats
         $all = $lastOn = $lastOf = $last = [];
         foreach ($items as $i => $item) {
             $laying = $layings[$i];
-            $others = $item instanceof PlannedStep ? array_map(static fn (After $after): ?int => $lastOf[$after->step->number] ?? null, $item->after) : [];
-            $after = self::places([...array_map(static fn (string $area): ?int => $lastOn[$area] ?? null, $areas[$i]), ...$others]);
-            $behind = self::places(array_map(static fn (int $before): int => $last[$before], $near[$i]));
+            $dry = static fn (bool $mustBe): array => array_map(static fn (After $one): ?int => $lastOf[$one->step->number] ?? null, self::waitsFor($item, $mustBe));
+            $after = self::places([...array_map(static fn (string $area): ?int => $lastOn[$area] ?? null, $areas[$i]), ...$dry(true)]);
+            $behind = self::places([...array_map(static fn (int $before): int => $last[$before], $near[$i]), ...$dry(false)]);
             $paints = $laying->paint === '' ? [] : [$laying->paint];
             for ($time = 1; $time <= $laying->times; $time++) {
                 $coat = new Coat($i, $laying->minutes / $laying->times, $laying->dry, $after, $behind, $paints);
@@ -60,6 +61,16 @@ final readonly class Coats
         }
 
         return new self($all);
+    }
+
+    /**
+     * What a step comes after: a school says what is painted first, on areas that need not touch, and asks for no drying.
+     *
+     * @return list<After>
+     */
+    private static function waitsFor(PlannedStep|TidyBack $item, bool $mustBeDry): array
+    {
+        return $item instanceof TidyBack ? [] : array_values(array_filter($item->after, static fn (After $after): bool => ($after->force !== OrderForce::School) === $mustBeDry));
     }
 
     /** @param  int  $place of both */

@@ -35,8 +35,8 @@ final readonly class SchoolBook
                 new SchoolChoice('zenithal', 'light from above over dark', 'thin paint does half the modelling', order: 'what goes over it stays thin', repair: 'the sketch under a mended spot is gone: mix it by eye'),
             ],
             SchoolQuestion::Metals => [
-                new SchoolChoice('first', 'first', 'mistakes are cheap', order: 'metal, then tidy with the ground colour, then stains'),
-                new SchoolChoice('last', 'last', 'metal keeps its shine', order: 'all else, matt varnish, then metal', repair: 'a slip on a finished neighbour is mended layer by layer'),
+                new SchoolChoice('first', 'first', 'mistakes are cheap', order: 'metals laid in, shaded and lit before other paint of their part', rule: 'metals come first'),
+                new SchoolChoice('last', 'last', 'metal keeps its shine', order: 'all else, varnish that leaves metals out, then metals, then what sits in them', rule: 'metals come last', repair: 'a slip on a finished neighbour is mended layer by layer'),
             ],
             SchoolQuestion::MetalOver => [
                 new SchoolChoice('dark', 'dark', 'weighty, covers in one coat'),
@@ -58,7 +58,7 @@ final readonly class SchoolBook
     {
         return match ($question) {
             SchoolQuestion::Shade => [
-                new SchoolChoice('all-over', 'all over', 'fast, grimy', order: 'before any neighbour that it would dirty', criteria: 'faces may be dulled', repair: 'back to the lay-in, then the wash'),
+                new SchoolChoice('all-over', 'all over', 'fast, grimy', order: 'before its neighbours, or they are tidied back', criteria: 'faces may be dulled', repair: 'back to the lay-in, then the wash'),
                 new SchoolChoice('recess-only', 'in recesses only', 'clean, slow', criteria: 'no wash stands on flat faces', repair: 'a stain on a face: the lay-in there, then the recess'),
                 new SchoolChoice('first', 'first, under everything', 'a reddish wash under skin', order: 'before the lay-in'),
             ],
@@ -88,7 +88,7 @@ final readonly class SchoolBook
             SchoolQuestion::Lights => [
                 new SchoolChoice('every-edge', 'on every edge', 'graphic, reads far away; plate and machines', criteria: 'every visible edge has its line'),
                 new SchoolChoice('where-light-falls', 'where light falls', 'upper faces, folds, points; cloth, skin, historical subjects', criteria: 'lower edges stay dark'),
-                new SchoolChoice('drybrush', 'by drybrush', 'fast, textured things', order: 'early, or only where neighbours bear the dust', criteria: 'no dust on neighbours'),
+                new SchoolChoice('drybrush', 'by drybrush', 'fast, textured things', order: 'before its neighbours, or they are tidied back', criteria: 'no dust on neighbours'),
             ],
             SchoolQuestion::LastLight => [
                 new SchoolChoice('shared', 'one shared light mixed into all areas', 'ties a figure together'),
@@ -111,9 +111,9 @@ final readonly class SchoolBook
     {
         return match ($question) {
             SchoolQuestion::GroundCover => [
-                new SchoolChoice('early', 'early', 'a sculpted base drybrushed', order: 'before the boots'),
-                new SchoolChoice('apart', 'apart', 'made on its own', order: 'joined last; contact points are looked at'),
-                new SchoolChoice('last', 'last', 'loose cover', order: 'after everything but the rim'),
+                new SchoolChoice('early', 'early', 'a sculpted base drybrushed', order: 'its messy work before the boots and whatever else borders on it', rule: 'the ground is covered before what borders on it'),
+                new SchoolChoice('apart', 'apart', 'made on its own', order: 'with its rim a part of its own, which soils nothing of the figure; joined last, contact points are looked at', rule: 'the ground is made apart'),
+                new SchoolChoice('last', 'last', 'loose cover', order: 'after all other paint but the rim', rule: 'the ground is covered last'),
             ],
             SchoolQuestion::LayIn => [
                 new SchoolChoice('brush', 'by brush', 'many small fields'),

@@ -12,6 +12,7 @@ final readonly class SchoolChoice
      * @param  string  $order what follows for the order of work; empty: nothing
      * @param  string  $criteria what follows for how it is judged; empty: nothing
      * @param  string  $repair what follows for mending; empty: nothing
+     * @param  string  $rule by which the steps of a figure are put in order; empty: by none
      */
     public function __construct(
         public string $id,
@@ -20,6 +21,7 @@ final readonly class SchoolChoice
         public string $order = '',
         public string $criteria = '',
         public string $repair = '',
+        public string $rule = '',
     ) {
     }
 }

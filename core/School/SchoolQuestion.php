@@ -27,6 +27,12 @@ enum SchoolQuestion: string
     case Pools = 'pools';
     case Thinner = 'thinner';
 
+    /** Whether its choices are rules of the order of steps, and not only what the standard's own layers show. */
+    public function decidesOrder(): bool
+    {
+        return $this === self::Metals || $this === self::GroundCover;
+    }
+
     public function inWords(): string
     {
         return match ($this) {

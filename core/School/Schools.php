@@ -21,6 +21,18 @@ final readonly class Schools
         return $this->choices[$question->value] ?? null;
     }
 
+    /** What was chosen, with what follows from it; null: nobody has chosen. */
+    public function taken(SchoolQuestion $question): ?SchoolChoice
+    {
+        foreach (SchoolBook::choices($question) as $choice) {
+            if ($choice->id === $this->choice($question)) {
+                return $choice;
+            }
+        }
+
+        return null;
+    }
+
     /** These choices, and the wider ones where these say nothing. */
     public function within(self $wider): self
     {

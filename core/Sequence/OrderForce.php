@@ -15,4 +15,6 @@ enum OrderForce: string
     case On = 'on';
     /** What a technique says of another. */
     case Technique = 'technique';
+    /** What a school of the standard says of metals and of the ground cover. */
+    case School = 'school';
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Sequence;
 
+use Core\School\SchoolChoice;
+
 /** A step in its place, with what had to come before it and what its place saves. */
 final readonly class PlannedStep
 {
@@ -12,6 +14,7 @@ final readonly class PlannedStep
      * @param  list<Saved>  $saves where nothing but that decided it
      * @param  Step|null  $wetInto the step just before it, into whose wet paint it is laid on each figure; null: it waits till all is dry
      * @param  Step|null  $then the step just behind it, which is laid into it while it is wet
+     * @param  SchoolChoice|null  $ahead the school by which other paint waits for it; null: by none
      */
     public function __construct(
         public Step $step,
@@ -19,6 +22,7 @@ final readonly class PlannedStep
         public array $saves = [],
         public ?Step $wetInto = null,
         public ?Step $then = null,
+        public ?SchoolChoice $ahead = null,
     ) {
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Sequence;
 
-use Core\Composition\FigureType;
 use Core\Composition\Neighbours;
 use Core\Standard\Opacity;
 
@@ -25,13 +24,12 @@ final readonly class Soiling
 
     public function __construct(
         private Steps $steps,
-        FigureType $type,
         private TidySettings $settings,
     ) {
-        $neighbours = new Neighbours($type);
+        $neighbours = new Neighbours($steps->type);
         $soils = $minutes = [];
         foreach ($steps->all as $step) {
-            foreach ($step->dirties($type, $neighbours) as $near) {
+            foreach ($step->dirties($steps->type, $neighbours) as $near) {
                 $from = $this->soiledFrom($near, $step);
                 if ($from !== null) {
                     $soils[$step->number][$near] = $from;
@@ -41,7 +39,7 @@ final readonly class Soiling
         }
         $this->soils = $soils;
         $this->minutes = $minutes;
-        $this->clears = $this->cleared($type);
+        $this->clears = $this->cleared();
     }
 
     /** Minutes of tidying an area on which all is laid. */
@@ -84,12 +82,12 @@ final readonly class Soiling
     }
 
     /** @return array<int, list<array-key>> */
-    private function cleared(FigureType $type): array
+    private function cleared(): array
     {
         $cleared = [];
         foreach ($this->steps->all as $step) {
             foreach (array_keys($this->minutes) as $area) {
-                $known = $type->area((string) $area);
+                $known = $this->steps->type->area((string) $area);
                 if ($known !== null && $step->liesOn($known)) {
                     $cleared[$step->number][] = $area;
                 }

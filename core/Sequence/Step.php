@@ -8,6 +8,7 @@ use Core\Composition\ComposedUse;
 use Core\Composition\FigureType;
 use Core\Composition\Neighbours;
 use Core\Composition\TypeArea;
+use Core\Standard\Extent;
 use Core\Standard\Surface;
 use Core\Standard\Technique;
 use Core\Standard\TechniqueGroup;
@@ -15,12 +16,16 @@ use Core\Standard\TechniqueGroup;
 /** A use laid on an area, as a step of the work. */
 final readonly class Step
 {
-    /** @param  int  $number in the order of composition, from 0 */
+    /**
+     * @param  int  $number in the order of composition, from 0
+     * @param  list<TypeArea>  $afterVarnish metals that come last, and what sits on them
+     */
     public function __construct(
         public int $number,
         public ComposedUse $laid,
         public TypeArea $area,
         public Technique $technique,
+        private array $afterVarnish = [],
     ) {
     }
 
@@ -67,9 +72,21 @@ final readonly class Step
             : [];
     }
 
+    /** Whether it is a finish of all that is there: the matt varnish, not a gloss on what is wet. */
+    public function isVarnish(): bool
+    {
+        return $this->technique->group === TechniqueGroup::Finish && $this->laid->use->extent === Extent::Every;
+    }
+
     /** Whether a use of the figure as one is kept off an area. */
     public function spares(TypeArea $area): bool
     {
-        return $this->laid->use->overAll?->spares($area->area->surface) === true;
+        return $this->laid->use->overAll?->spares($area->area->surface) === true || in_array($area->area->id, $this->keptOff(), true);
+    }
+
+    /** @return list<string> areas that it is kept off by a school, though the standard does not say so: metals that come last keep their shine */
+    public function keptOff(): array
+    {
+        return $this->isOfWhole() && $this->isVarnish() ? array_map(static fn (TypeArea $area): string => $area->area->id, $this->afterVarnish) : [];
     }
 }

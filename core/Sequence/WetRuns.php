@@ -55,7 +55,7 @@ final readonly class WetRuns
             return null;
         }
 
-        return $before === $after ? $wish : new OrderWish($before[count($before) - 1], $after[0], $wish->force, $wish->why);
+        return $before === $after ? $wish : new OrderWish($before[count($before) - 1], $after[0], $wish->force, $wish->why, $wish->school);
     }
 
     /**

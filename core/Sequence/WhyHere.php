@@ -25,6 +25,12 @@ final readonly class WhyHere
                 $why[] = ['reason' => self::label($force), 'sentence' => $sentence];
             }
         }
+        if ($planned->ahead !== null) {
+            $why[] = ['reason' => self::label(OrderForce::School), 'sentence' => "In this school {$planned->ahead->rule} ({$planned->ahead->for}): other paint waits for it."];
+        }
+        if ($planned->step->keptOff() !== []) {
+            $why[] = ['reason' => self::label(OrderForce::School), 'sentence' => 'In this school metals come last: it is kept off '.self::names($planned->step->keptOff()).'.'];
+        }
         foreach (self::saved($planned) as $sentence) {
             $why[] = ['reason' => 'free', 'sentence' => $sentence];
         }
@@ -47,6 +53,7 @@ final readonly class WhyHere
             OrderForce::Whole => 'whole figure',
             OrderForce::On => 'sits on',
             OrderForce::Technique => 'technique',
+            OrderForce::School => 'school',
         };
     }
 
@@ -66,8 +73,28 @@ final readonly class WhyHere
 
             return;
         }
+        if ($force === OrderForce::School) {
+            yield from self::schooled($held);
+
+            return;
+        }
         foreach ($held as $after) {
             yield self::one($after);
+        }
+    }
+
+    /**
+     * @param  list<After>  $held by schools
+     * @return iterable<string> one for each school
+     */
+    private static function schooled(array $held): iterable
+    {
+        $bySchool = [];
+        foreach ($held as $after) {
+            $bySchool["{$after->school?->rule} ({$after->school?->for})"][] = $after->step->name();
+        }
+        foreach ($bySchool as $school => $steps) {
+            yield "In this school {$school}: it waits for ".self::names($steps).'.';
         }
     }
 

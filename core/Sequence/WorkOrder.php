@@ -6,6 +6,7 @@ namespace Core\Sequence;
 
 use Core\Composition\Composition;
 use Core\Composition\FigureType;
+use Core\School\SchoolChoice;
 use Core\Standard\Standard;
 
 /** The order in which a figure is painted so that least of it is done twice. */
@@ -18,7 +19,7 @@ final readonly class WorkOrder
         private Standard $standard,
         private TidySettings $settings = new TidySettings,
     ) {
-        $this->rules = [new AsTheStandardLays, new WholeAtItsStage($standard), new WhatItSitsOnFirst, new TechniquesInTurn];
+        $this->rules = [new AsTheStandardLays, new WholeAtItsStage($standard), new WhatItSitsOnFirst, new TechniquesInTurn, new MetalsInTurn, new GroundCoverInTurn];
     }
 
     /** @param  list<int>|null  $known numbers of the steps in the order that was found before, see {@see self::key()}; null: it is looked for */
@@ -27,10 +28,11 @@ final readonly class WorkOrder
         $steps = Steps::of($composition, $type, $this->standard);
         $wet = WetRuns::of($steps);
         $order = PartialOrder::among(count($steps->all), $this->wishes($steps, $wet));
-        $soiling = new Soiling($steps, $type, $this->settings);
+        $soiling = new Soiling($steps, $this->settings);
         $inOrder = $known === null ? self::found($steps, $order, $soiling, $wet) : array_map(static fn (int $number): Step => $steps->all[$number], $known);
         $saved = (new Savings($steps, $order, $soiling))->of($inOrder);
-        $after = static fn (OrderWish $wish): After => new After($steps->all[$wish->before], $wish->force, $wish->why);
+        $ahead = $this->ahead($steps, $order);
+        $after = static fn (OrderWish $wish): After => new After($steps->all[$wish->before], $wish->force, $wish->why, $wish->school);
         $planned = array_map(
             static fn (Step $step): PlannedStep => new PlannedStep(
                 $step,
@@ -38,24 +40,41 @@ final readonly class WorkOrder
                 $saved[$step->number] ?? [],
                 self::step($steps, $wet->into[$step->number] ?? null),
                 self::step($steps, $wet->behind($step->number)[0] ?? null),
+                $ahead[$step->number] ?? null,
             ),
             $inOrder,
         );
 
         $gaveWay = array_map(static fn (OrderWish $wish): GaveWay => new GaveWay($steps->all[$wish->after], $after($wish)), $order->gaveWay);
 
-        return new Work((new Tidying($type, $soiling))->insert($planned), $gaveWay);
+        return new Work((new Tidying($steps->type, $soiling))->insert($planned), $gaveWay);
     }
 
     /** Equal where the same order is found: everything that the search reads, and how it searches. */
     public function key(Composition $composition, FigureType $type): string
     {
+        $steps = Steps::of($composition, $type, $this->standard);
         $read = array_map(static fn (Step $step): array => [
             $step->area->area->id, $step->area->area->surface, $step->area->depth, $step->area->part, $step->area->on, $step->area->neighbours, $step->technique->id, $step->technique->group, $step->technique->opacity,
-            $step->technique->messy, $step->technique->wetInto, $step->technique->after, $step->technique->before, $step->laid->minutes, $step->coversAll(), $step->laid->use->overAll,
-        ], Steps::of($composition, $type, $this->standard)->all);
+            $step->technique->messy, $step->technique->wetInto, $step->technique->after, $step->technique->before, $step->laid->minutes, $step->coversAll(), $step->laid->use->overAll, $step->keptOff(),
+        ], $steps->all);
 
-        return hash('sha256', json_encode([LeastTidying::VERSION, $this->settings, $read], JSON_THROW_ON_ERROR));
+        return hash('sha256', json_encode([LeastTidying::VERSION, $this->settings, $read, $steps->schooled->asRead()], JSON_THROW_ON_ERROR));
+    }
+
+    /** @return array<int, SchoolChoice> by step of a metal or of the ground, the school by which other paint waits for it */
+    private function ahead(Steps $steps, PartialOrder $order): array
+    {
+        $ahead = [];
+        foreach ($this->wishes($steps, WetRuns::of($steps)) as $wish) {
+            $area = $steps->all[$wish->before]->area;
+            $isOfSchool = $steps->schooled->isMetal($area) || $steps->schooled->isGroundCover($area);
+            if ($wish->school !== null && $isOfSchool && $order->comesBefore($wish->before, $wish->after)) {
+                $ahead[$wish->before] = $wish->school;
+            }
+        }
+
+        return $ahead;
     }
 
     private static function step(Steps $steps, ?int $number): ?Step

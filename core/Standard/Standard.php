@@ -73,6 +73,12 @@ final readonly class Standard
         return new self($this->name, $this->version, $this->surfaces, $this->techniques, $this->tiers, [...$own, ...array_values($rest)], $this->reference, $this->schools, $this->accepted, $this->notes);
     }
 
+    /** The same standard where some of the studio's choices are other ones; those of a surface stay. */
+    public function withSchools(Schools $schools): self
+    {
+        return new self($this->name, $this->version, $this->surfaces, $this->techniques, $this->tiers, $this->requirements, $this->reference, $schools->within($this->schools), $this->accepted, $this->notes);
+    }
+
     public function hasTier(string $id): bool
     {
         return isset($this->tiersById[$id]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Standard;
 
+use Core\School\SchoolQuestion;
 use Core\School\Schools;
 
 /** The kind of thing an area is. */
@@ -33,5 +34,22 @@ final readonly class Surface
     public function drawnAs(): PlateShape
     {
         return $this->plate ?? PlateShape::usual($this->id);
+    }
+
+    /** What is drawn as bare metal, and what says itself when its metals are painted. */
+    public function isMetal(): bool
+    {
+        return $this->drawnAs() === PlateShape::Blade || $this->schools->choice(SchoolQuestion::Metals) !== null;
+    }
+
+    /** What the figure stands on. */
+    public function isGroundCover(): bool
+    {
+        return $this->drawnAs() === PlateShape::Ground;
+    }
+
+    public function isRim(): bool
+    {
+        return $this->drawnAs() === PlateShape::Rim;
     }
 }

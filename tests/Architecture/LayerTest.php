@@ -22,7 +22,7 @@ final class LayerTest
         'Plan' => [],
         'Composition' => ['Standard', 'School'],
         'Lint' => ['Standard', 'School', 'Composition'],
-        'Sequence' => ['Standard', 'Composition'],
+        'Sequence' => ['School', 'Standard', 'Composition'],
         'Schedule' => ['Standard', 'Composition', 'Sequence'],
         'Rework' => ['Standard', 'Composition'],
         'Plate' => ['School', 'Standard', 'Composition', 'Colour'],

@@ -220,7 +220,7 @@ final readonly class BenchSheetResource extends Resource
         return [
             'title' => $technique->name,
             'group' => $technique->group->value,
-            'degree' => UseWords::degree($laid->use),
+            'degree' => self::degree($planned->step),
             'note' => $laid->use->leeway->note,
             'minutes' => $minutes,
             'minutes_to' => max($minutes, $laid->minutesAtMost()),
@@ -241,6 +241,11 @@ final readonly class BenchSheetResource extends Resource
             ],
             'judged_by' => $this->judgedBy($step),
         ];
+    }
+
+    private static function degree(Step $step): string
+    {
+        return implode(', ', array_filter([UseWords::degree($step->laid->use), ...array_map(static fn (string $area): string => "not over {$area}", $step->keptOff())], static fn (string $words): bool => $words !== ''));
     }
 
     /**

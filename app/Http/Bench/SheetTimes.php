@@ -15,6 +15,7 @@ use Core\Schedule\Coats;
 use Core\Schedule\Laying;
 use Core\Schedule\PathTime;
 use Core\Scheme\Recipe;
+use Core\Sequence\GroundApart;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\TidyBack;
 use Core\Why as CoreWhy;
@@ -50,7 +51,7 @@ final readonly class SheetTimes
     public function toArray(): array
     {
         $items = array_map(static fn (SheetStep $step): PlannedStep|TidyBack => $step->planned, $this->sheet->steps);
-        $coats = Coats::of($items, array_map($this->laying(...), $items), $this->sheet->first()->type);
+        $coats = Coats::of($items, array_map($this->laying(...), $items), GroundApart::of($this->sheet->first()->type, $this->sheet->standard));
         $times = new BatchTimes($coats);
         $figures = count($this->sheet->figures);
         $paths = array_map(static fn (BatchPath $path): PathTime => $times->along($path, $figures), BatchPath::cases());

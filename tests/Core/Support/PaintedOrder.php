@@ -10,8 +10,10 @@ use Core\Composition\FigureType;
 use Core\Composition\SizeClass;
 use Core\Composition\TypeArea;
 use Core\Sequence\After;
+use Core\Sequence\GaveWay;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\TidyBack;
+use Core\Sequence\WhyHere;
 use Core\Sequence\Work;
 use Core\Sequence\WorkOrder;
 use Core\Standard\Area;
@@ -33,8 +35,10 @@ final readonly class PaintedOrder
      * @param  list<array<string, mixed>>  $techniques
      * @param  array<string, list<array<string, mixed>>>  $asked by surface; `whole` is the figure as one
      * @param  list<TypeArea>  $areas
+     * @param  array<string, string>  $schools of the studio
+     * @param  array<string, array<string, string>>  $own schools of a surface
      */
-    public function __construct(array $techniques, array $asked, array $areas)
+    public function __construct(array $techniques, array $asked, array $areas, array $schools = [], array $own = [])
     {
         $requirements = [];
         foreach ($asked as $surface => $uses) {
@@ -43,7 +47,8 @@ final readonly class PaintedOrder
         /** @var StandardDocument $document */
         $document = [
             'format' => 'ordotype-standard/1', 'name' => 'Small', 'version' => '1',
-            'surfaces' => array_map(static fn (string $id): array => ['id' => $id, 'name' => $id], array_keys($asked)),
+            'surfaces' => array_map(static fn (string $id): array => ['id' => $id, 'name' => $id, ...isset($own[$id]) ? ['schools' => $own[$id]] : []], array_keys($asked)),
+            ...$schools === [] ? [] : ['schools' => $schools],
             'techniques' => $techniques,
             'tiers' => [['id' => 'line', 'name' => 'Line', 'rank' => 1, 'distance_mm' => 700, 'sides' => ['front'], 'look_minutes' => 3, 'limits' => ['critical' => 0, 'major' => 0, 'minor' => 0], 'colour_tolerance' => 5, 'budget_minutes' => 60, 'by_agreement' => false, 'retired' => false]],
             'requirements' => $requirements,
@@ -75,6 +80,36 @@ final readonly class PaintedOrder
     public function words(): array
     {
         return array_map(static fn (PlannedStep|TidyBack $item): string => $item instanceof TidyBack ? "tidy {$item->area->area->id}" : self::name($item), $this->work->items);
+    }
+
+    /** @return list<string> what should have waited and did not, as `area use after area use: force` */
+    public function gaveWay(): array
+    {
+        return array_map(static fn (GaveWay $one): string => "{$one->step->area->area->id} {$one->step->laid->use->id} after {$one->after->step->area->area->id} {$one->after->step->laid->use->id}: {$one->after->force->value}", $this->work->gaveWay);
+    }
+
+    /** @return list<string> areas that a step is kept off by a school */
+    public function keptOff(string $step): array
+    {
+        foreach ($this->work->items as $item) {
+            if ($item instanceof PlannedStep && self::name($item) === $step) {
+                return $item->step->keptOff();
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<string> why a step stands where it does */
+    public function why(string $step): array
+    {
+        foreach ($this->work->items as $item) {
+            if ($item instanceof PlannedStep && self::name($item) === $step) {
+                return array_column(WhyHere::of($item), 'sentence');
+            }
+        }
+
+        return [];
     }
 
     /** @return list<string> what a step waits for, as `area use: force` */

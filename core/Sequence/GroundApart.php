@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Sequence;
+
+use Core\Composition\FigureType;
+use Core\Composition\TypeArea;
+use Core\School\SchoolQuestion;
+use Core\Standard\Standard;
+
+/** A ground that is made apart: with its rim a part of its own until it is joined, so that it soils nothing of the figure. */
+final readonly class GroundApart
+{
+    /** Behind the name of the part that it stands under. */
+    private const GROUND = ' (ground, apart)';
+
+    public static function of(FigureType $type, Standard $standard): FigureType
+    {
+        return new FigureType($type->name, $type->sizeClass, array_map(
+            static fn (TypeArea $area): TypeArea => self::isApart($area, $standard) ? $area->within($area->part.self::GROUND) : $area,
+            $type->areas,
+        ));
+    }
+
+    private static function isApart(TypeArea $area, Standard $standard): bool
+    {
+        $surface = $standard->surface($area->area->surface);
+
+        return ($surface->isGroundCover() || $surface->isRim())
+            && $standard->schoolsOn($surface->id)->choice(SchoolQuestion::GroundCover) === 'apart';
+    }
+}
