@@ -122,6 +122,9 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/jobs/{job}/own-lists/{tier}', Jobs\ShowOwnList::class);
     Route::post('/jobs/{job}/own-lists', Jobs\CopyTier::class);
     Route::put('/jobs/{job}/own-lists', Jobs\WriteOwnRequirement::class);
+    Route::get('/jobs/{job}/schools', Jobs\ShowSchools::class);
+    Route::put('/jobs/{job}/schools', Jobs\ChooseSchool::class);
+    Route::get('/jobs/{job}/schools/{question}', Jobs\ShowSchoolEffects::class);
     Route::put('/jobs/{job}/mixes', Bench\SetMix::class);
     Route::post('/jobs/{job}/kept-mixes', Bench\KeepMix::class);
     Route::get('/jobs/{job}/bench-sheets/{key}', Bench\ShowBenchSheet::class);

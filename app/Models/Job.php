@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\ChosenSchools;
 use Carbon\CarbonImmutable;
+use Core\School\Schools;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -21,6 +23,7 @@ use Illuminate\Support\Carbon;
  * @property CarbonImmutable|null $due
  * @property JobState $state
  * @property int $version
+ * @property Schools $schools where it holds to others than its standard
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
  * @property-read Force $force
@@ -35,7 +38,7 @@ final class Job extends VersionedRow
 {
     protected $table = 'jobs';
 
-    protected $casts = ['state' => JobState::class, 'due' => 'immutable_date'];
+    protected $casts = ['state' => JobState::class, 'due' => 'immutable_date', 'schools' => ChosenSchools::class];
 
     /** @return BelongsTo<Force, $this> */
     public function force(): BelongsTo

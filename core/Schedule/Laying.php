@@ -31,4 +31,21 @@ final readonly class Laying
             throw OutOfRange::below('dry', 0, $dry);
         }
     }
+
+    /**
+     * How often another paint is taken along these, the first counted.
+     *
+     * @param  list<self>  $layings
+     */
+    public static function changes(array $layings): int
+    {
+        $last = '';
+        $changes = 0;
+        foreach ($layings as $laying) {
+            $changes += $laying->paint !== '' && $laying->paint !== $last ? 1 : 0;
+            $last = $laying->paint === '' ? $last : $laying->paint;
+        }
+
+        return $changes;
+    }
 }

@@ -33,6 +33,12 @@ enum SchoolQuestion: string
         return $this === self::Metals || $this === self::GroundCover;
     }
 
+    /** @return list<self> */
+    public static function thatDecideTheOrder(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $one): bool => $one->decidesOrder()));
+    }
+
     public function inWords(): string
     {
         return match ($this) {

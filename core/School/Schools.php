@@ -33,6 +33,12 @@ final readonly class Schools
         return null;
     }
 
+    /** @param  string|null  $choice null: none of its own */
+    public function with(SchoolQuestion $question, ?string $choice): self
+    {
+        return new self(array_filter([...$this->choices, $question->value => $choice], is_string(...)));
+    }
+
     /** These choices, and the wider ones where these say nothing. */
     public function within(self $wider): self
     {

@@ -48,6 +48,7 @@ final class ViewsTest extends BrowserTestCase
         yield 'a substitute' => ['lead', '/studio/paints?panel=substitute&of=21', 'In the place of', 1280];
         yield 'jobs' => ['lead', '/jobs', 'Harbour guard of Port Ember', 1280];
         yield 'a job' => ['lead', '/jobs/1', 'Tide divers', 1280];
+        yield 'its schools' => ['lead', '/jobs/1/schools', 'Paint this job so', 1280];
         yield 'its roster' => ['lead', '/jobs/1/roster', 'Paste the list', 1280];
         yield 'the bench' => ['isla', '/bench', '1st Lamplighters', 1280];
         yield 'a bench sheet' => ['isla', ':sheet', 'Judged by', 820];

@@ -13,7 +13,7 @@ use Core\Standard\TechniqueUse;
 use Document\Standard\UseReader;
 
 /**
- * The standard of a job: the version it was booked under, and what it says itself of tiers by agreement.
+ * The standard of a job: the version it was booked under, what it says itself of tiers by agreement, and its own schools.
  *
  * @phpstan-import-type UseDocument from \Document\Member\UseMembers
  * @phpstan-import-type CriterionDocument from \Document\Member\CriterionMembers
@@ -40,7 +40,9 @@ final readonly class JobStandards
             }
         }
 
-        return $own === [] ? $standard : $standard->withRequirements($own);
+        $listed = $own === [] ? $standard : $standard->withRequirements($own);
+
+        return $job->schools->choices === [] ? $listed : $listed->withSchools($job->schools);
     }
 
     private static function requirement(JobRequirement $row, Standard $standard, UseReader $reader): Requirement

@@ -7,6 +7,7 @@ namespace App\Http\Bench;
 use App\Actions\Bench\BenchSheet;
 use App\Actions\Bench\FigureMixes;
 use App\Actions\Bench\Painters;
+use App\Actions\Bench\SheetLaying;
 use App\Actions\Bench\SheetStep;
 use App\Actions\Composing\ComposedFigure;
 use App\Http\Schemes\RecipeParts;
@@ -154,7 +155,7 @@ final readonly class BenchSheetResource extends Resource
             'scheme' => $first->schemeId(),
             'tier' => $this->sheet->standard->tier($first->figure->tier)->name,
             'standard' => "{$this->sheet->standard->name} {$this->sheet->standard->version}",
-            'minutes' => array_sum(array_map(fn (SheetStep $step): float => SheetTimes::minutes($step->planned, $this->mixes), $this->sheet->steps)),
+            'minutes' => array_sum(array_map(fn (SheetStep $step): float => SheetLaying::minutes($step->planned, $this->mixes), $this->sheet->steps)),
             'times' => (new SheetTimes($this->sheet, $this->mixes))->toArray(),
             'caution' => Caution::ALWAYS,
             'undecided' => $first->composition->undecided,
@@ -215,7 +216,7 @@ final readonly class BenchSheetResource extends Resource
         $technique = $planned->step->technique;
         $laid = $planned->step->laid;
         $coats = $this->mixes->coatsOf($laid);
-        $minutes = SheetTimes::minutes($planned, $this->mixes);
+        $minutes = SheetLaying::minutes($planned, $this->mixes);
 
         return [
             'title' => $technique->name,

@@ -6,6 +6,7 @@ namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheet;
 use App\Actions\Bench\FigureMixes;
+use App\Actions\Bench\SheetLaying;
 use App\Actions\Bench\SheetStep;
 use App\Http\Shared\WhyShape;
 use Core\NumberText;
@@ -14,7 +15,6 @@ use Core\Schedule\BatchTimes;
 use Core\Schedule\Coats;
 use Core\Schedule\Laying;
 use Core\Schedule\PathTime;
-use Core\Scheme\Recipe;
 use Core\Sequence\GroundApart;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\TidyBack;
@@ -36,22 +36,11 @@ final readonly class SheetTimes
     ) {
     }
 
-    /** On one figure. The minutes of a use hold all coats that were asked for; more coats take as much longer. */
-    public static function minutes(PlannedStep|TidyBack $planned, FigureMixes $mixes): float
-    {
-        if ($planned instanceof TidyBack) {
-            return $planned->minutes;
-        }
-        $laid = $planned->step->laid;
-
-        return $laid->minutes * $mixes->coatsOf($laid) / $laid->use->coats;
-    }
-
     /** @return SheetTimes_ */
     public function toArray(): array
     {
         $items = array_map(static fn (SheetStep $step): PlannedStep|TidyBack => $step->planned, $this->sheet->steps);
-        $coats = Coats::of($items, array_map($this->laying(...), $items), GroundApart::of($this->sheet->first()->type, $this->sheet->standard));
+        $coats = Coats::of($items, array_map(fn (PlannedStep|TidyBack $item): Laying => SheetLaying::of($item, $this->mixes), $items), GroundApart::of($this->sheet->first()->type, $this->sheet->standard));
         $times = new BatchTimes($coats);
         $figures = count($this->sheet->figures);
         $paths = array_map(static fn (BatchPath $path): PathTime => $times->along($path, $figures), BatchPath::cases());
@@ -74,17 +63,5 @@ final readonly class SheetTimes
     private static function name(PlannedStep|TidyBack $item): string
     {
         return $item instanceof TidyBack ? "Tidy back, {$item->area->area->id}" : $item->step->name();
-    }
-
-    private function laying(PlannedStep|TidyBack $planned): Laying
-    {
-        $minutes = self::minutes($planned, $this->mixes);
-        if ($planned instanceof TidyBack) {
-            return new Laying($minutes);
-        }
-        $laid = $planned->step->laid;
-        $paints = array_map(static fn (Recipe $recipe): string => $recipe->text(), $this->mixes->recipes($laid));
-
-        return new Laying($minutes, $this->mixes->coatsOf($laid) * $laid->use->steps, $planned->step->technique->dryMinutes * $this->mixes->drying(), implode(' · ', $paints));
     }
 }

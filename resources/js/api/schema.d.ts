@@ -725,6 +725,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The schools that a job is painted by, as far as they decide the order of steps. */
+        get: operations["showSchools"];
+        /** Lets a job hold to a school of its own. */
+        put: operations["chooseSchool"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/schools/{question}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What each choice of a school would do to the sheets of a job. */
+        get: operations["showSchoolEffects"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ladders": {
         parameters: {
             query?: never;
@@ -2213,6 +2248,20 @@ export interface components {
             drawn: number;
             of: number;
         };
+        EffectOnSheet: {
+            key: string;
+            unit: string;
+            type: string;
+            tier: string;
+            figures: number;
+            areas: string[];
+            steps: number;
+            minutes: number;
+            tidy_minutes: number;
+            tidied: string[];
+            changes: number;
+            not_held: string[];
+        };
         ExcusedStep: {
             as: string;
             words: string;
@@ -2415,6 +2464,24 @@ export interface components {
             currency: string;
             currency_decimals: number;
             jobs: components["schemas"]["JobMove"][];
+        };
+        JobSchool: {
+            id: string;
+            name: string;
+            own: string | null;
+            standard: string | null;
+            surfaces: {
+                name: string;
+                choice: string;
+            }[];
+        };
+        JobSchools: {
+            job: {
+                id: number;
+                name: string;
+                version: number;
+            };
+            questions: components["schemas"]["JobSchool"][];
         };
         JobSummary: {
             id: number;
@@ -3206,6 +3273,22 @@ export interface components {
             id: string;
             name: string;
             choices: components["schemas"]["SchoolOption"][];
+        };
+        SchoolEffect: {
+            choice: string | null;
+            name: string;
+            for: string;
+            order: string;
+            risk: string;
+            governs: boolean;
+            minutes: number;
+            tidy_minutes: number;
+            changes: number;
+            sheets: components["schemas"]["EffectOnSheet"][];
+        };
+        SchoolEffects: {
+            effects: components["schemas"]["SchoolEffect"][];
+            why: components["schemas"]["Why"];
         };
         SchoolOption: {
             id: string;
@@ -5585,6 +5668,106 @@ export interface operations {
             419: components["responses"]["PageExpired"];
             422: components["responses"]["NotRight"];
             429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showSchools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobSchools"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    chooseSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    question: string;
+                    choice: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobSchools"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showSchoolEffects: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+                question: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolEffects"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

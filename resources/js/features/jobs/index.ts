@@ -1,7 +1,9 @@
 import './jobs.css';
+import './schools.css';
 
 export { gridOptions, jobKeys, jobOptions, peopleOptions } from './queries';
 export { JobPage } from './JobPage';
 export { OwnListPage } from './OwnListPage';
+export { SchoolsPage } from './SchoolsPage';
 export { JobsPage } from './JobsPage';
 export { RosterPage } from './RosterPage';

@@ -6,6 +6,7 @@ export const jobKeys = {
     detail: (id: number) => [...jobKeys.all, id] as const,
     ownList: (id: number, tier: string) => [...jobKeys.detail(id), 'own', tier] as const,
     grid: (id: number) => [...jobKeys.detail(id), 'grid'] as const,
+    schools: (id: number) => [...jobKeys.detail(id), 'schools'] as const,
 };
 
 export function jobsOptions() {
@@ -32,6 +33,21 @@ export function ownListOptions(id: number, tier: string) {
         queryKey: jobKeys.ownList(id, tier),
         queryFn: ({ signal }) =>
             unwrap(api.GET('/api/jobs/{job}/own-lists/{tier}', { params: { path: { job: id, tier } }, signal })),
+    });
+}
+
+export function schoolsOptions(id: number) {
+    return queryOptions({
+        queryKey: jobKeys.schools(id),
+        queryFn: ({ signal }) => unwrap(api.GET('/api/jobs/{job}/schools', { params: { path: { job: id } }, signal })),
+    });
+}
+
+export function schoolEffectsOptions(id: number, question: string) {
+    return queryOptions({
+        queryKey: [...jobKeys.schools(id), question],
+        queryFn: ({ signal }) =>
+            unwrap(api.GET('/api/jobs/{job}/schools/{question}', { params: { path: { job: id, question } }, signal })),
     });
 }
 

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Bench;
+
+use Core\Schedule\Laying;
+use Core\Scheme\Recipe;
+use Core\Sequence\PlannedStep;
+use Core\Sequence\TidyBack;
+
+/** How a line of a sheet is laid on one figure with the paints that it is mixed from. */
+final readonly class SheetLaying
+{
+    public static function of(PlannedStep|TidyBack $planned, FigureMixes $mixes): Laying
+    {
+        $minutes = self::minutes($planned, $mixes);
+        if ($planned instanceof TidyBack) {
+            return new Laying($minutes);
+        }
+        $laid = $planned->step->laid;
+        $paints = array_map(static fn (Recipe $recipe): string => $recipe->text(), $mixes->recipes($laid));
+
+        return new Laying($minutes, $mixes->coatsOf($laid) * $laid->use->steps, $planned->step->technique->dryMinutes * $mixes->drying(), implode(' · ', $paints));
+    }
+
+    /** On one figure. The minutes of a use hold all coats that were asked for; more coats take as much longer. */
+    public static function minutes(PlannedStep|TidyBack $planned, FigureMixes $mixes): float
+    {
+        if ($planned instanceof TidyBack) {
+            return $planned->minutes;
+        }
+        $laid = $planned->step->laid;
+
+        return $laid->minutes * $mixes->coatsOf($laid) / $laid->use->coats;
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Jobs;
+
+use App\Http\Shared\Resource;
+use App\Models\Job;
+use Core\School\SchoolQuestion;
+use Core\Standard\Standard;
+use Core\Standard\Surface;
+
+/**
+ * The schools that a job is painted by, as far as they decide the order of steps.
+ *
+ * @phpstan-type JobSchool array{
+ *   id: string,
+ *   name: string,
+ *   own: string|null,
+ *   standard: string|null,
+ *   surfaces: list<array{name: string, choice: string}>,
+ * }
+ * @phpstan-type JobSchools array{
+ *   job: array{id: int, name: string, version: int},
+ *   questions: list<JobSchool>,
+ * }
+ */
+final readonly class SchoolsResource extends Resource
+{
+    public function __construct(
+        private Job $job,
+        private Standard $standard,
+    ) {
+    }
+
+    /** @return JobSchools */
+    public function toArray(): array
+    {
+        return [
+            'job' => ['id' => $this->job->id, 'name' => $this->job->name, 'version' => $this->job->version],
+            'questions' => array_map($this->question(...), SchoolQuestion::thatDecideTheOrder()),
+        ];
+    }
+
+    /** @return JobSchool */
+    private function question(SchoolQuestion $question): array
+    {
+        $narrower = array_filter($this->standard->surfaces, static fn (Surface $surface): bool => $surface->schools->choice($question) !== null);
+
+        return [
+            'id' => $question->value,
+            'name' => $question->inWords(),
+            'own' => $this->job->schools->choice($question),
+            'standard' => $this->standard->schools->choice($question),
+            'surfaces' => array_values(array_map(static fn (Surface $surface): array => ['name' => $surface->name, 'choice' => $surface->schools->taken($question)->name ?? ''], $narrower)),
+        ];
+    }
+}
