@@ -121,7 +121,7 @@ final readonly class SchoolBook
             ],
             SchoolQuestion::Path => [
                 new SchoolChoice('step-by-step', 'step by step over all figures', 'even batches'),
-                new SchoolChoice('colour-by-colour', 'colour by colour', 'few paint changes'),
+                new SchoolChoice('colour-by-colour', 'colour by colour', 'few paint changes', order: 'what is laid alike with one paint in one go, wherever nothing more is tidied for it'),
                 new SchoolChoice('figure-by-figure', 'figure by figure, area by area', 'display pieces'),
             ],
             SchoolQuestion::Brush => [

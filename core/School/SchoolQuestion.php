@@ -30,7 +30,7 @@ enum SchoolQuestion: string
     /** Whether its choices are rules of the order of steps, and not only what the standard's own layers show. */
     public function decidesOrder(): bool
     {
-        return $this === self::Metals || $this === self::GroundCover;
+        return in_array($this, [self::Metals, self::GroundCover, self::Path], true);
     }
 
     /** @return list<self> */

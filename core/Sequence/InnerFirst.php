@@ -15,6 +15,7 @@ final readonly class InnerFirst
         private PartialOrder $order,
         private Tracks $tracks,
         private WetRuns $wet,
+        private InOneGo $together,
         private LeastTidying $tidying,
         private array $least,
     ) {
@@ -31,8 +32,10 @@ final readonly class InnerFirst
         $order = [];
         for ($ready = array_keys($waiting, 0, true); $ready !== []; $ready = array_diff([...$ready, ...$freed], $run)) {
             [$step, $rest] = $this->next($ready, $order === [] ? null : $order[count($order) - 1], $rest, $laid, $allowed);
-            $laid = isset($this->tracks->of[$step]) ? $laid->after($step) : $laid;
-            $run = [$step, ...$this->wet->behind($step)];
+            $run = $this->run($step);
+            foreach ($this->tracked($run) as $one) {
+                $laid = $laid->after($one);
+            }
             $freed = [];
             foreach ($run as $one) {
                 $order[] = $this->steps->all[$one];
@@ -72,16 +75,38 @@ final readonly class InnerFirst
      */
     private function without(int $step, array $rest, LaidSoFar $laid, float $allowed): ?array
     {
-        $others = array_values(array_diff($rest, [$step]));
-        if (! isset($this->tracks->of[$step]) || $step === $rest[0]) {
+        $tracked = $this->tracked($this->run($step));
+        $others = array_values(array_diff($rest, $tracked));
+        if ($tracked === [] || $tracked[0] === $rest[0]) {
             return $others;
         }
-        $next = $laid->after($step);
+        $next = $laid;
+        foreach ($tracked as $one) {
+            $next = $next->after($one);
+        }
         if (self::fits($others, $next, $allowed)) {
             return $others;
         }
 
         return count($this->steps->all) > LeastTidying::PROVEN_TO ? null : $this->tidying->orderWithin($allowed, $next);
+    }
+
+    /** @return non-empty-list<int> what is laid at once with a step: inner areas of a go before outer ones, and into what is wet */
+    private function run(int $step): array
+    {
+        $go = array_values(array_diff($this->together->with($step), [$step]));
+        usort($go, fn (int $a, int $b): int => [$this->steps->all[$a]->area->depth, $a] <=> [$this->steps->all[$b]->area->depth, $b]);
+
+        return [$step, ...$go, ...$this->wet->behind($step)];
+    }
+
+    /**
+     * @param  list<int>  $run
+     * @return list<int> those of which the tracks know
+     */
+    private function tracked(array $run): array
+    {
+        return array_values(array_filter($run, fn (int $step): bool => isset($this->tracks->of[$step])));
     }
 
     /**

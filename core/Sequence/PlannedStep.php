@@ -15,6 +15,7 @@ final readonly class PlannedStep
      * @param  Step|null  $wetInto the step just before it, into whose wet paint it is laid on each figure; null: it waits till all is dry
      * @param  Step|null  $then the step just behind it, which is laid into it while it is wet
      * @param  SchoolChoice|null  $ahead the school by which other paint waits for it; null: by none
+     * @param  list<Step>  $inOneGo steps on other areas that are laid with it, alike and with one paint; it is among them; none where it is laid by itself
      */
     public function __construct(
         public Step $step,
@@ -23,6 +24,7 @@ final readonly class PlannedStep
         public ?Step $wetInto = null,
         public ?Step $then = null,
         public ?SchoolChoice $ahead = null,
+        public array $inOneGo = [],
     ) {
     }
 }

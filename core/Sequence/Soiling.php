@@ -25,12 +25,13 @@ final readonly class Soiling
     public function __construct(
         private Steps $steps,
         private TidySettings $settings,
+        private InOneGo $together = new InOneGo,
     ) {
         $neighbours = new Neighbours($steps->type);
         $soils = $minutes = [];
         foreach ($steps->all as $step) {
             foreach ($step->dirties($steps->type, $neighbours) as $near) {
-                $from = $this->soiledFrom($near, $step);
+                $from = $this->isLaidWith($near, $step) ? null : $this->soiledFrom($near, $step);
                 if ($from !== null) {
                     $soils[$step->number][$near] = $from;
                     $minutes[$near] ??= $this->minutesOf($steps->on($near));
@@ -48,6 +49,18 @@ final readonly class Soiling
         $minutes = $this->minutes[$area] ?? [0.0];
 
         return $minutes[count($minutes) - 1];
+    }
+
+    /** Whether a step is laid on an area in one go with this one. */
+    private function isLaidWith(string $near, Step $step): bool
+    {
+        foreach ($this->together->with($step->number) as $other) {
+            if ($this->steps->all[$other]->area->area->id === $near) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** How many steps of an area must be laid for it to be soiled by this one; null where it never is. */

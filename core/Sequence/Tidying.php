@@ -13,6 +13,7 @@ final readonly class Tidying
     public function __construct(
         private FigureType $type,
         private Soiling $soiling,
+        private InOneGo $together = new InOneGo,
     ) {
     }
 
@@ -49,13 +50,21 @@ final readonly class Tidying
                     $count += $one->step->isOfWhole() ? 0 : 1;
                 } elseif ($count >= ($this->soiling->soils[$one->step->number][$area] ?? INF)) {
                     $soiledBy[] = $one->step;
-                    $last = $at;
+                    $last = $this->endOfGo($one->step, $at);
                 }
             }
             $behind = self::added($behind, $last, $soiledBy, $known, $this->soiling->minutes[$area][$count]);
         }
 
         return $behind;
+    }
+
+    /** A go is not broken off to tidy: what it soils is not among what it is laid on. */
+    private function endOfGo(Step $step, int $at): int
+    {
+        $go = $this->together->with($step->number);
+
+        return $at + count($go) - 1 - (int) array_search($step->number, $go, true);
     }
 
     /**

@@ -69,6 +69,12 @@ final readonly class WetRuns
         return array_map(fn (Step $first): array => $this->of[$first->number], array_values(array_filter($chain, fn (Step $step): bool => ! isset($this->into[$step->number]))));
     }
 
+    /** @return non-empty-list<int> all that are laid in one go with a step, in order; it alone where there are no others */
+    public function with(int $step): array
+    {
+        return $this->of[$step];
+    }
+
     /** @return list<int> what is laid into a step at once, one after the other */
     public function behind(int $step): array
     {

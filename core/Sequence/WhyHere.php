@@ -25,6 +25,10 @@ final readonly class WhyHere
                 $why[] = ['reason' => self::label($force), 'sentence' => $sentence];
             }
         }
+        $others = array_map(static fn (Step $step): string => $step->area->area->id, array_values(array_filter($planned->inOneGo, static fn (Step $step): bool => $step !== $planned->step)));
+        if ($others !== []) {
+            $why[] = ['reason' => 'one go', 'sentence' => 'In one go with '.self::names($others).': one paint, laid the same way.'];
+        }
         if ($planned->ahead !== null) {
             $why[] = ['reason' => self::label(OrderForce::School), 'sentence' => "In this school {$planned->ahead->rule} ({$planned->ahead->for}): other paint waits for it."];
         }

@@ -6,7 +6,7 @@ namespace Core\Sequence;
 
 use Core\Composition\Composition;
 use Core\Composition\FigureType;
-use Core\School\SchoolChoice;
+use Core\School\SchoolQuestion;
 use Core\Standard\Standard;
 
 /** The order in which a figure is painted so that least of it is done twice. */
@@ -22,82 +22,59 @@ final readonly class WorkOrder
         $this->rules = [new AsTheStandardLays, new WholeAtItsStage($standard), new WhatItSitsOnFirst, new TechniquesInTurn, new MetalsInTurn, new GroundCoverInTurn];
     }
 
-    /** @param  list<int>|null  $known numbers of the steps in the order that was found before, see {@see self::key()}; null: it is looked for */
-    public function of(Composition $composition, FigureType $type, ?array $known = null): Work
+    /**
+     * @param  list<int>|null  $known numbers of the steps in the order that was found before, see {@see self::key()}; null: it is looked for
+     * @param  array<array-key, array<array-key, string>>  $paints by area and use, what it is painted with; left out: nobody knows
+     */
+    public function of(Composition $composition, FigureType $type, ?array $known = null, array $paints = []): Work
     {
         $steps = Steps::of($composition, $type, $this->standard);
         $wet = WetRuns::of($steps);
-        $order = PartialOrder::among(count($steps->all), $this->wishes($steps, $wet));
-        $soiling = new Soiling($steps, $this->settings);
-        $inOrder = $known === null ? self::found($steps, $order, $soiling, $wet) : array_map(static fn (int $number): Step => $steps->all[$number], $known);
-        $saved = (new Savings($steps, $order, $soiling))->of($inOrder);
-        $ahead = $this->ahead($steps, $order);
-        $after = static fn (OrderWish $wish): After => new After($steps->all[$wish->before], $wish->force, $wish->why, $wish->school);
-        $planned = array_map(
-            static fn (Step $step): PlannedStep => new PlannedStep(
-                $step,
-                array_map($after, $order->into[$step->number]),
-                $saved[$step->number] ?? [],
-                self::step($steps, $wet->into[$step->number] ?? null),
-                self::step($steps, $wet->behind($step->number)[0] ?? null),
-                $ahead[$step->number] ?? null,
-            ),
-            $inOrder,
-        );
+        $wishes = $this->wishes($steps, $wet);
+        $order = PartialOrder::among(count($steps->all), $wishes);
+        $alike = Alike::of($steps, $paints, $wet);
+        $inOrder = $known === null
+            ? (new OrderSearch($steps, $wishes, $wet, $this->settings, $alike))->order($order, $this->goesByColour())
+            : array_map(static fn (int $number): Step => $steps->all[$number], $known);
+        $together = InOneGo::along($inOrder, $alike);
+        $soiling = new Soiling($steps, $this->settings, $together);
+        $planned = (new Planning($steps, $order, $wet, $together, $soiling))->of($inOrder);
 
-        $gaveWay = array_map(static fn (OrderWish $wish): GaveWay => new GaveWay($steps->all[$wish->after], $after($wish)), $order->gaveWay);
-
-        return new Work((new Tidying($steps->type, $soiling))->insert($planned), $gaveWay);
+        return new Work((new Tidying($steps->type, $soiling, $together))->insert($planned), Planning::gaveWay($steps, $order));
     }
 
-    /** Equal where the same order is found: everything that the search reads, and how it searches. */
-    public function key(Composition $composition, FigureType $type): string
+    /**
+     * Equal where the same order is found: everything that the search reads, and how it searches.
+     *
+     * @param  array<array-key, array<array-key, string>>  $paints as they are given to the search
+     */
+    public function key(Composition $composition, FigureType $type, array $paints = []): string
     {
         $steps = Steps::of($composition, $type, $this->standard);
         $read = array_map(static fn (Step $step): array => [
             $step->area->area->id, $step->area->area->surface, $step->area->depth, $step->area->part, $step->area->on, $step->area->neighbours, $step->technique->id, $step->technique->group, $step->technique->opacity,
             $step->technique->messy, $step->technique->wetInto, $step->technique->after, $step->technique->before, $step->laid->minutes, $step->coversAll(), $step->laid->use->overAll, $step->keptOff(),
         ], $steps->all);
+        $alike = Alike::of($steps, $paints, WetRuns::of($steps))->ways;
 
-        return hash('sha256', json_encode([LeastTidying::VERSION, $this->settings, $read, $steps->schooled->asRead()], JSON_THROW_ON_ERROR));
+        return hash('sha256', json_encode([LeastTidying::VERSION, $this->settings, $read, $steps->schooled->asRead(), $alike, $alike !== [] && $this->goesByColour()], JSON_THROW_ON_ERROR));
     }
 
-    /** @return array<int, SchoolChoice> by step of a metal or of the ground, the school by which other paint waits for it */
-    private function ahead(Steps $steps, PartialOrder $order): array
+    private function goesByColour(): bool
     {
-        $ahead = [];
-        foreach ($this->wishes($steps, WetRuns::of($steps)) as $wish) {
-            $area = $steps->all[$wish->before]->area;
-            $isOfSchool = $steps->schooled->isMetal($area) || $steps->schooled->isGroundCover($area);
-            if ($wish->school !== null && $isOfSchool && $order->comesBefore($wish->before, $wish->after)) {
-                $ahead[$wish->before] = $wish->school;
-            }
-        }
-
-        return $ahead;
+        return $this->standard->schools->choice(SchoolQuestion::Path) === 'colour-by-colour';
     }
 
-    private static function step(Steps $steps, ?int $number): ?Step
+    /** @return list<OrderWish> by force; of one force in the order of composition of the step that comes first, then of the other */
+    private function wishes(Steps $steps, WetRuns $wet): array
     {
-        return $number === null ? null : $steps->all[$number];
-    }
-
-    /** @return list<Step> */
-    private static function found(Steps $steps, PartialOrder $order, Soiling $soiling, WetRuns $wet): array
-    {
-        $tracks = new Tracks($steps, $order, $soiling, $wet);
-        $tidying = new LeastTidying($tracks);
-
-        return (new InnerFirst($steps, $order, $tracks, $wet, $tidying, $tidying->order()))->order();
-    }
-
-    /** @return iterable<OrderWish> by force; of one force in the order of composition of the step that comes first, then of the other */
-    private function wishes(Steps $steps, WetRuns $wet): iterable
-    {
+        $all = [];
         foreach ($this->rules as $rule) {
-            $wishes = array_values(array_filter(array_map($wet->held(...), [...$rule->wishes($steps)])));
+            $wishes = array_filter(array_map($wet->held(...), [...$rule->wishes($steps)]));
             usort($wishes, static fn (OrderWish $a, OrderWish $b): int => [$a->before, $a->after] <=> [$b->before, $b->after]);
-            yield from $wishes;
+            array_push($all, ...$wishes);
         }
+
+        return $all;
     }
 }

@@ -25,9 +25,9 @@ final class SchoolsTest extends TestCase
     {
         $schools = $this->schools();
 
-        self::assertSame(['metals', 'ground-cover'], array_column($schools['questions'], 'id'));
-        self::assertSame([null, null], array_column($schools['questions'], 'own'));
-        self::assertSame(['first', 'early'], array_column($schools['questions'], 'standard'));
+        self::assertSame(['metals', 'ground-cover', 'path'], array_column($schools['questions'], 'id'));
+        self::assertSame([null, null, null], array_column($schools['questions'], 'own'));
+        self::assertSame(['first', 'early', 'step-by-step'], array_column($schools['questions'], 'standard'));
     }
 
     public function test_each_choice_says_what_it_would_do_to_the_sheets(): void

@@ -45,7 +45,8 @@ final readonly class SchoolsResource extends Resource
     /** @return JobSchool */
     private function question(SchoolQuestion $question): array
     {
-        $narrower = array_filter($this->standard->surfaces, static fn (Surface $surface): bool => $surface->schools->choice($question) !== null);
+        // A path leads through a whole figure.
+        $narrower = array_filter($this->standard->surfaces, static fn (Surface $surface): bool => $question !== SchoolQuestion::Path && $surface->schools->choice($question) !== null);
 
         return [
             'id' => $question->value,

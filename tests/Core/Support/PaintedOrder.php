@@ -28,6 +28,9 @@ final readonly class PaintedOrder
 {
     public Work $work;
 
+    /** The same from the order that was found. */
+    public Work $again;
+
     /** {@see WorkOrder::key()} */
     public string $key;
 
@@ -37,8 +40,9 @@ final readonly class PaintedOrder
      * @param  list<TypeArea>  $areas
      * @param  array<string, string>  $schools of the studio
      * @param  array<string, array<string, string>>  $own schools of a surface
+     * @param  array<string, array<string, string>>  $paints by area and use
      */
-    public function __construct(array $techniques, array $asked, array $areas, array $schools = [], array $own = [])
+    public function __construct(array $techniques, array $asked, array $areas, array $schools = [], array $own = [], array $paints = [])
     {
         $requirements = [];
         foreach ($asked as $surface => $uses) {
@@ -57,8 +61,9 @@ final readonly class PaintedOrder
         $figure = new Figure('line', 1.0, array_map(static fn (TypeArea $area): Area => $area->area, $areas));
         $composition = (new Composer($standard))->compose($figure);
         $type = new FigureType('Small', SizeClass::Foot, $areas);
-        $this->work = (new WorkOrder($standard))->of($composition, $type);
-        $this->key = (new WorkOrder($standard))->key($composition, $type);
+        $this->work = (new WorkOrder($standard))->of($composition, $type, null, $paints);
+        $this->key = (new WorkOrder($standard))->key($composition, $type, $paints);
+        $this->again = (new WorkOrder($standard))->of($composition, $type, $this->work->order(), $paints);
     }
 
     /** @param  list<string>  $neighbours */
