@@ -43,6 +43,22 @@ final readonly class Batch
         ), $rules->dropsPerMl);
     }
 
+    /**
+     * What is stirred at once for several areas.
+     *
+     * @param  non-empty-list<self>  $batches of one recipe
+     */
+    public static function together(array $batches): self
+    {
+        $ml = array_sum(array_map(static fn (self $batch): float => $batch->ml, $batches));
+
+        return new self($batches[0]->recipe, $ml, new Why(
+            ['areas' => (string) count($batches), 'millilitres of each' => implode(' + ', array_map(static fn (self $batch): string => (string) round($batch->ml, 2), $batches))],
+            'What each area takes, stirred once: '.$batches[0]->why->rule,
+            Why::STUDIO_SETTING,
+        ), $batches[0]->dropsPerMl);
+    }
+
     /** @return array<string, float> millilitres of each paint, by name */
     public function mlByPaint(): array
     {

@@ -59,6 +59,41 @@ final class BenchTest extends TestCase
         self::assertSame(['Lantern Yellow', 'Lantern Yellow 1 + Gull White 1'], array_column($layer['mixes'], 'text'));
     }
 
+    public function test_one_wash_on_two_areas_is_one_step_with_two_places(): void
+    {
+        $figure = $this->figure('1st Lamplighters', 9);
+        $sheet = $this->sheetOf($figure, $this->isla());
+        $face = $this->step($sheet['steps'], 'face', 'wash');
+        $hands = $this->step($sheet['steps'], 'hands', 'wash');
+        $go = array_column($sheet['goes'], null, 'number')[$face['number']];
+
+        self::assertSame($face['number'], $hands['number']);
+        self::assertSame($sheet['length'], max(0, ...array_column($sheet['steps'], 'number')));
+        self::assertSame(['face', 'hands'], $go['areas']);
+        self::assertEqualsWithDelta($face['minutes'] + $hands['minutes'], $go['minutes'], 1e-9);
+        // Five drops of each for both, where each by itself would be rounded up.
+        self::assertSame($face['mixes'][0]['text'], $hands['mixes'][0]['text']);
+        self::assertEqualsWithDelta(($face['mixes'][0]['batch']['ml'] ?? 0) + ($hands['mixes'][0]['batch']['ml'] ?? 0), $go['batches'][0]['batch']['ml'], 0.011);
+        self::assertContains('In one go with hands: one paint, laid the same way.', array_column($face['why'], 'sentence'));
+
+        $left = fn (): int => array_column($this->sheetOf($figure, $this->isla())['figures'], 'left', 'id')[$figure->id] ?? 0;
+        $before = $left();
+        $mark = ['use' => 'wash', 'reason' => null, 'state' => 'done'];
+        $this->answer($this->isla(), 'POST', '/bench-marks', $mark + ['area' => 'face', 'figures' => $this->seen([$figure->id], 'face', 'wash')]);
+        self::assertSame($before, $left(), 'done at one of its places it is not done');
+        $this->answer($this->isla(), 'POST', '/bench-marks', $mark + ['area' => 'hands', 'figures' => $this->seen([$figure->id], 'hands', 'wash')]);
+        self::assertSame($before - 1, $left());
+    }
+
+    public function test_another_mix_on_one_of_them_parts_them(): void
+    {
+        $figure = $this->figure('1st Lamplighters', 9);
+        $this->answer($this->lead(), 'PUT', "/jobs/{$this->job()->id}/mixes", ['figure_type_id' => $this->unit('1st Lamplighters')->figure_type_id, 'scheme_id' => null, 'area' => 'hands', 'use' => 'wash', 'step' => 1, 'mix' => 'Bilge wash', 'version' => null]);
+        $steps = $this->sheetOf($figure, $this->isla())['steps'];
+
+        self::assertNotSame($this->step($steps, 'face', 'wash')['number'], $this->step($steps, 'hands', 'wash')['number']);
+    }
+
     public function test_a_mark_is_set_for_one_or_all_and_taken_back(): void
     {
         $figures = array_map(fn (int $number): int => $this->figure('1st Lamplighters', $number)->id, [9, 10]);
@@ -194,9 +229,9 @@ final class BenchTest extends TestCase
         $this->answer($this->lead(), 'PATCH', '/figures', ['figures' => [['id' => $figure->id, 'version' => $figure->version]], 'tier' => 'guard']);
         $steps = $this->steps($figure, $this->isla());
 
-        // Cleaning and priming are the same at both tiers; the coat has two coats at both; the hands get a second coat.
+        // Cleaning and priming are the same at both tiers; the face has two coats at both; the hands get a second coat.
         self::assertNotEmpty($this->step($steps, 'figure', 'prime-grey')['marks']);
-        self::assertNotEmpty($this->step($steps, 'oilskin coat', 'base')['marks']);
+        self::assertNotEmpty($this->step($steps, 'face', 'base')['marks']);
         self::assertEmpty($this->step($steps, 'hands', 'base')['marks']);
         self::assertSame($marked, BenchMark::query()->where('figure_id', $figure->id)->count(), 'marks that do not stand stay as history');
     }

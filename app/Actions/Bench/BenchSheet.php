@@ -15,6 +15,7 @@ final readonly class BenchSheet
      * @param  non-empty-list<ComposedFigure>  $figures
      * @param  list<SheetStep>  $steps in order
      * @param  array<int, array<string, BenchMark>>  $marks by figure, then by the key of the step
+     * @param  FigureMixes  $mixes what its figures are painted with
      */
     public function __construct(
         public string $key,
@@ -22,6 +23,7 @@ final readonly class BenchSheet
         public array $figures,
         public array $steps,
         public array $marks,
+        public FigureMixes $mixes,
     ) {
     }
 
@@ -47,6 +49,23 @@ final readonly class BenchSheet
         return $this->steps !== [];
     }
 
+    /** How many steps it has; what is laid in one go on several areas is one. */
+    public function length(): int
+    {
+        return $this->steps === [] ? 0 : $this->steps[count($this->steps) - 1]->number;
+    }
+
+    /** @return list<non-empty-list<SheetStep>> what is laid in one go on several areas */
+    public function goes(): array
+    {
+        $goes = [];
+        foreach ($this->steps as $step) {
+            $goes[$step->number][] = $step;
+        }
+
+        return array_values(array_filter($goes, static fn (array $go): bool => count($go) > 1));
+    }
+
     /** Steps that a figure still has before it. */
     public function left(ComposedFigure $figure): int
     {
@@ -57,7 +76,9 @@ final readonly class BenchSheet
     {
         $marked = $this->marks[$figureId] ?? [];
 
-        return count(array_filter($this->steps, static fn (SheetStep $step): bool => ! isset($marked[$step->key()])));
+        $open = array_filter($this->steps, static fn (SheetStep $step): bool => ! isset($marked[$step->key()]));
+
+        return count(array_unique(array_map(static fn (SheetStep $step): int => $step->number, $open)));
     }
 
     /** Whether some figure of it is given to this person. */

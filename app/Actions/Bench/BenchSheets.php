@@ -13,7 +13,6 @@ use App\Models\JobState;
 use App\Models\Role;
 use App\Models\Unit;
 use App\Models\User;
-use Core\Standard\Standard;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
 /** The bench sheets of a job: one for each unit and equal composition. */
@@ -23,13 +22,14 @@ final readonly class BenchSheets
         private JobFigures $figures,
         private JobStandards $standards,
         private WorkOrders $orders,
+        private Mixes $mixes,
     ) {
     }
 
     /** @return list<BenchSheet> */
     public function ofJob(Job $job): array
     {
-        return $this->sheets($this->figures->ofJob($job), $this->standards->of($job));
+        return $this->sheets($job, $this->figures->ofJob($job));
     }
 
     /**
@@ -51,10 +51,9 @@ final readonly class BenchSheets
     /** @throws ModelNotFoundException<Job> if the job has no such sheet (any more) */
     public function find(Job $job, string $key): BenchSheet
     {
-        foreach ($this->ofJob($job) as $sheet) {
-            if ($sheet->key === $key) {
-                return $sheet;
-            }
+        $figures = array_values(array_filter($this->figures->ofJob($job), static fn (ComposedFigure $figure): bool => $figure->sheetKey() === $key));
+        foreach ($this->sheets($job, $figures) as $sheet) {
+            return $sheet;
         }
 
         throw (new ModelNotFoundException)->setModel(Job::class, [$job->id]);
@@ -69,7 +68,7 @@ final readonly class BenchSheets
     /** @return list<BenchSheet> */
     public function ofUnit(Unit $unit): array
     {
-        return $this->sheets($this->figures->ofUnit($unit), $this->standards->of($unit->job));
+        return $this->sheets($unit->job, $this->figures->ofUnit($unit));
     }
 
     /** @param  list<BenchSheet>  $sheets of the figure's unit */
@@ -88,20 +87,23 @@ final readonly class BenchSheets
      * @param  list<ComposedFigure>  $figures
      * @return list<BenchSheet>
      */
-    private function sheets(array $figures, Standard $standard): array
+    private function sheets(Job $job, array $figures): array
     {
+        $standard = $this->standards->of($job);
         $marks = Marks::standing(array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $figures));
         /** @var array<string, non-empty-list<ComposedFigure>> $byKey */
         $byKey = [];
         foreach ($figures as $figure) {
             $byKey[$figure->sheetKey()][] = $figure;
         }
+        $mixes = $this->mixes->ofAll($job, array_map(static fn (array $alike): ComposedFigure => $alike[0], array_values($byKey)));
         $sheets = [];
         $orders = [];
         foreach ($byKey as $key => $alike) {
-            $like = "{$alike[0]->unit->figure_type_id} {$alike[0]->composition->signature()}";
-            $orders[$like] ??= array_map(SheetStep::of(...), $this->orders->of($alike[0], $standard)->items);
-            $sheets[] = new BenchSheet($key, $standard, $alike, $orders[$like], $marks);
+            $mixed = $mixes[count($sheets)];
+            $like = "{$alike[0]->unit->figure_type_id} {$alike[0]->schemeId()} {$alike[0]->composition->signature()}";
+            $orders[$like] ??= SheetStep::all($this->orders->of($alike[0], $standard, $mixed));
+            $sheets[] = new BenchSheet($key, $standard, $alike, $orders[$like], $marks, $mixed);
         }
 
         return $sheets;

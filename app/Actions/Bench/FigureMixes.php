@@ -94,6 +94,20 @@ final class FigureMixes
         return array_values(array_filter(array_map(fn (int $step): ?Recipe => $this->recipe($use, $step)[0], range(1, $use->use->steps))));
     }
 
+    /** @return array<array-key, array<array-key, string>> by area and use, what all its steps are painted with; where that is not known for each, nothing */
+    public function paints(): array
+    {
+        $paints = [];
+        foreach ($this->figure->composition->uses as $use) {
+            $recipes = $this->recipes($use);
+            if (count($recipes) === $use->use->steps) {
+                $paints[$use->area->id][$use->use->id] = implode(' · ', array_map(static fn (Recipe $recipe): string => $recipe->text(), $recipes));
+            }
+        }
+
+        return $paints;
+    }
+
     /** Coats of a use: the larger of what is asked for and what the paints of its steps take. */
     public function coatsOf(ComposedUse $use): int
     {

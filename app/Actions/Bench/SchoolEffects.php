@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
-use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobStandards;
 use App\Models\Job;
+use Core\Schedule\Laying;
 use Core\School\SchoolBook;
 use Core\School\SchoolChoice;
 use Core\School\SchoolQuestion;
@@ -22,7 +22,6 @@ final readonly class SchoolEffects
         private BenchSheets $sheets,
         private JobStandards $standards,
         private WorkOrders $orders,
-        private Mixes $mixes,
     ) {
     }
 
@@ -31,25 +30,20 @@ final readonly class SchoolEffects
     {
         $standard = $this->standards->of($job);
         $sheets = array_values(array_filter($this->sheets->ofJob($job), static fn (BenchSheet $sheet): bool => $sheet->asksSomething()));
-        $mixes = $this->mixes->ofAll($job, array_map(static fn (BenchSheet $sheet): ComposedFigure => $sheet->first(), $sheets));
         $now = $standard->schools->taken($question);
         $choices = [...$now === null ? [null] : [], ...SchoolBook::choices($question)];
 
         return array_map(fn (?SchoolChoice $choice): SchoolEffect => new SchoolEffect(
             $choice,
             $choice?->id === $now?->id,
-            array_map(
-                fn (BenchSheet $sheet, FigureMixes $mixed): SheetOrder => $this->under($choice === null ? $standard : $standard->withSchools(new Schools([$question->value => $choice->id])), $sheet, $mixed),
-                $sheets,
-                $mixes,
-            ),
+            array_map(fn (BenchSheet $sheet): SheetOrder => $this->under($choice === null ? $standard : $standard->withSchools(new Schools([$question->value => $choice->id])), $sheet), $sheets),
         ), $choices);
     }
 
-    private function under(Standard $standard, BenchSheet $sheet, FigureMixes $mixes): SheetOrder
+    private function under(Standard $standard, BenchSheet $sheet): SheetOrder
     {
-        $work = $this->orders->of($sheet->first(), $standard);
+        $work = $this->orders->of($sheet->first(), $standard, $sheet->mixes);
 
-        return new SheetOrder($sheet, $work, array_map(static fn (PlannedStep|TidyBack $item) => SheetLaying::of($item, $mixes), $work->items));
+        return new SheetOrder($sheet, $work, array_map(static fn (PlannedStep|TidyBack $item): Laying => SheetLaying::of($item, $sheet->mixes), $work->items));
     }
 }

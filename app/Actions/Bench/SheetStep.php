@@ -8,14 +8,17 @@ use App\Models\BenchMark;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\Step;
 use Core\Sequence\TidyBack;
+use Core\Sequence\Work;
 
-/** One line of a bench sheet: a use laid on an area, or an area tidied back. */
+/** A use laid on an area, or an area tidied back; what is laid in one go on several areas has one number on the sheet. */
 final readonly class SheetStep
 {
     /** The degree of a tidying back: there is only one. */
     private const TIDY = 'tidy-back';
 
+    /** @param  int  $number of the step on its sheet, from 1 */
     private function __construct(
+        public int $number,
         public string $area,
         public string $use,
         public string $technique,
@@ -26,16 +29,30 @@ final readonly class SheetStep
     ) {
     }
 
-    public static function of(PlannedStep|TidyBack $planned): self
+    /** @return list<self> */
+    public static function all(Work $work): array
+    {
+        $all = [];
+        $number = 0;
+        foreach ($work->items as $item) {
+            $isFurther = $item instanceof PlannedStep && $item->inOneGo !== [] && $item->inOneGo[0] !== $item->step;
+            $number += $isFurther ? 0 : 1;
+            $all[] = self::of($item, $number);
+        }
+
+        return $all;
+    }
+
+    private static function of(PlannedStep|TidyBack $planned, int $number): self
     {
         if ($planned instanceof TidyBack) {
             $after = implode("\n", array_map(static fn (Step $step): string => json_encode([$step->area->area->id, $step->laid->use->id], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), $planned->soiledBy));
 
-            return new self($planned->area->area->id, self::TIDY.'-'.substr(hash('sha256', $after), 0, 16), self::TIDY, 1, 1, 'every', $planned);
+            return new self($number, $planned->area->area->id, self::TIDY.'-'.substr(hash('sha256', $after), 0, 16), self::TIDY, 1, 1, 'every', $planned);
         }
         $laid = $planned->step->laid;
 
-        return new self($laid->area->id, $laid->use->id, $laid->technique, $laid->use->coats, $laid->use->steps, $laid->use->extent->value, $planned);
+        return new self($number, $laid->area->id, $laid->use->id, $laid->technique, $laid->use->coats, $laid->use->steps, $laid->use->extent->value, $planned);
     }
 
     /** When it is done at all; empty: always. */

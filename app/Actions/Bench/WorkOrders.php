@@ -19,12 +19,13 @@ final readonly class WorkOrders
     {
     }
 
-    public function of(ComposedFigure $figure, Standard $standard): Work
+    public function of(ComposedFigure $figure, Standard $standard, FigureMixes $mixes): Work
     {
         $order = new WorkOrder($standard);
-        $key = 'work-order:'.$order->key($figure->composition, $figure->type);
+        $paints = $mixes->paints();
+        $key = 'work-order:'.$order->key($figure->composition, $figure->type, $paints);
         $known = $this->cache->get($key);
-        $work = $order->of($figure->composition, $figure->type, is_array($known) ? array_values(array_filter($known, is_int(...))) : null);
+        $work = $order->of($figure->composition, $figure->type, is_array($known) ? array_values(array_filter($known, is_int(...))) : null, $paints);
         if ($known === null) {
             $this->cache->put($key, $work->order(), now()->addDays(self::KEPT_DAYS));
         }

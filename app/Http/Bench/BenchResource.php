@@ -65,7 +65,7 @@ final readonly class BenchResource extends Resource
             'type' => $first->type->name, 'tier' => $sheet->standard->tier($first->figure->tier)->name,
             'figures' => count($sheet->figures),
             'mine' => count(array_filter($sheet->figures, fn (ComposedFigure $figure): bool => ($figure->row->painter_id ?? $figure->unit->painter_id) === $this->user->id)),
-            'steps' => count($sheet->steps),
+            'steps' => $sheet->length(),
             'minutes' => $first->composition->minutes,
             'left' => array_sum(array_map($sheet->left(...), $sheet->figures)),
             'to_paint' => $states['to-paint'] ?? 0,

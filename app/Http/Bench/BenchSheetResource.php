@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheet;
-use App\Actions\Bench\FigureMixes;
 use App\Actions\Bench\Painters;
 use App\Actions\Bench\SheetLaying;
 use App\Actions\Bench\SheetStep;
@@ -35,6 +34,7 @@ use Core\Standard\UseWords;
  * @phpstan-import-type Person from WhyShape
  * @phpstan-import-type StepMix from RecipeParts
  * @phpstan-import-type SheetTimes_ from SheetTimes
+ * @phpstan-import-type SheetGo from SheetGoes
  *
  * @phpstan-type StepMark array{
  *   id: int,
@@ -125,6 +125,8 @@ use Core\Standard\UseWords;
  *   caution: string,
  *   undecided: list<string>,
  *   figures: list<SheetFigure>,
+ *   length: int,
+ *   goes: list<SheetGo>,
  *   steps: list<BenchStep>,
  * }
  */
@@ -135,7 +137,6 @@ final readonly class BenchSheetResource extends Resource
 
     public function __construct(
         private BenchSheet $sheet,
-        private FigureMixes $mixes,
         private User $user,
         private Clearances $clearances,
     ) {
@@ -155,12 +156,14 @@ final readonly class BenchSheetResource extends Resource
             'scheme' => $first->schemeId(),
             'tier' => $this->sheet->standard->tier($first->figure->tier)->name,
             'standard' => "{$this->sheet->standard->name} {$this->sheet->standard->version}",
-            'minutes' => array_sum(array_map(fn (SheetStep $step): float => SheetLaying::minutes($step->planned, $this->mixes), $this->sheet->steps)),
-            'times' => (new SheetTimes($this->sheet, $this->mixes))->toArray(),
+            'minutes' => array_sum(array_map(fn (SheetStep $step): float => SheetLaying::minutes($step->planned, $this->sheet->mixes), $this->sheet->steps)),
+            'times' => (new SheetTimes($this->sheet))->toArray(),
             'caution' => Caution::ALWAYS,
             'undecided' => $first->composition->undecided,
             'figures' => array_map($this->figure(...), $this->sheet->figures),
-            'steps' => array_map($this->step(...), $this->sheet->steps, array_keys($this->sheet->steps)),
+            'length' => $this->sheet->length(),
+            'goes' => (new SheetGoes($this->sheet))->toArray(),
+            'steps' => array_map($this->step(...), $this->sheet->steps),
         ];
     }
 
@@ -184,12 +187,12 @@ final readonly class BenchSheetResource extends Resource
     }
 
     /** @return BenchStep */
-    private function step(SheetStep $step, int $place): array
+    private function step(SheetStep $step): array
     {
         $area = $this->sheet->first()->type->area($step->area);
 
         return [
-            'number' => $place + 1,
+            'number' => $step->number,
             'area' => $step->area,
             'surface' => $area->area->surface ?? '',
             'tier' => $this->tierOn($step->area),
@@ -215,8 +218,8 @@ final readonly class BenchSheetResource extends Resource
     {
         $technique = $planned->step->technique;
         $laid = $planned->step->laid;
-        $coats = $this->mixes->coatsOf($laid);
-        $minutes = SheetLaying::minutes($planned, $this->mixes);
+        $coats = $this->sheet->mixes->coatsOf($laid);
+        $minutes = SheetLaying::minutes($planned, $this->sheet->mixes);
 
         return [
             'title' => $technique->name,
@@ -233,7 +236,7 @@ final readonly class BenchSheetResource extends Resource
             'caution' => Caution::on($technique->group, $technique->handling->caution),
             'thinning' => $technique->handling->thinning,
             'tool' => $technique->handling->tool,
-            'mixes' => in_array($technique->group, self::WITHOUT_PAINT, true) ? [] : array_map(RecipeParts::step(...), $this->mixes->of($step->area, $step->use, $step->steps, count($this->sheet->figures))),
+            'mixes' => in_array($technique->group, self::WITHOUT_PAINT, true) ? [] : array_map(RecipeParts::step(...), $this->sheet->mixes->of($step->area, $step->use, $step->steps, count($this->sheet->figures))),
             'turns' => $this->turns($laid),
             'why' => [
                 ...WhyHere::of($planned),
@@ -260,7 +263,7 @@ final readonly class BenchSheetResource extends Resource
         $waits = $planned->then === null ? $times : $times - 1;
 
         return [
-            'dry' => $waits === 0 ? 0.0 : round($planned->step->technique->dryMinutes * $this->mixes->drying()),
+            'dry' => $waits === 0 ? 0.0 : round($planned->step->technique->dryMinutes * $this->sheet->mixes->drying()),
             'dry_times' => max(1, $waits),
             'wet_into' => $planned->wetInto->technique->name ?? '',
             'wet_then' => $planned->then->technique->name ?? '',
@@ -272,7 +275,7 @@ final readonly class BenchSheetResource extends Resource
     {
         $turns = $mixes = [];
         foreach (InTurn::of($laid, $this->sheet->first()->composition->usesOn($laid->area->id)) as ['use' => $use, 'step' => $step]) {
-            $mixes[$use->use->id] ??= $this->mixes->of($use->area->id, $use->use->id, $use->use->steps, count($this->sheet->figures));
+            $mixes[$use->use->id] ??= $this->sheet->mixes->of($use->area->id, $use->use->id, $use->use->steps, count($this->sheet->figures));
             $mix = $mixes[$use->use->id][$step - 1] ?? null;
             if ($mix !== null) {
                 $turns[] = ['title' => $this->sheet->standard->technique($use->technique)->name, 'mix' => RecipeParts::step($mix)];
@@ -294,7 +297,7 @@ final readonly class BenchSheetResource extends Resource
     /** @return list<array{reason: string, sentence: string}> */
     private function drying(Technique $technique): array
     {
-        $share = $this->mixes->drying();
+        $share = $this->sheet->mixes->drying();
 
         return $share === 1.0 || $technique->dryMinutes <= 0 ? [] : [[
             'reason' => 'drying',

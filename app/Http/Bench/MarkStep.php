@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Bench;
 
 use App\Actions\Bench\MarkSteps;
-use App\Actions\Bench\Mixes;
 use App\Actions\People\Clear;
 
 /** Marks a step on figures of one sheet. */
@@ -13,7 +12,6 @@ final readonly class MarkStep
 {
     public function __construct(
         private MarkSteps $marking,
-        private Mixes $mixes,
     ) {
     }
 
@@ -21,6 +19,6 @@ final readonly class MarkStep
     {
         $sheet = $this->marking->handle($request->mark(), $request->person());
 
-        return new BenchSheetResource($sheet, $this->mixes->of($sheet->first()), $request->person(), Clear::of($request->person()));
+        return new BenchSheetResource($sheet, $request->person(), Clear::of($request->person()));
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheet;
-use App\Actions\Bench\FigureMixes;
 use App\Actions\Bench\SheetLaying;
 use App\Actions\Bench\SheetStep;
 use App\Http\Shared\WhyShape;
@@ -32,7 +31,6 @@ final readonly class SheetTimes
 {
     public function __construct(
         private BenchSheet $sheet,
-        private FigureMixes $mixes,
     ) {
     }
 
@@ -40,12 +38,12 @@ final readonly class SheetTimes
     public function toArray(): array
     {
         $items = array_map(static fn (SheetStep $step): PlannedStep|TidyBack => $step->planned, $this->sheet->steps);
-        $coats = Coats::of($items, array_map(fn (PlannedStep|TidyBack $item): Laying => SheetLaying::of($item, $this->mixes), $items), GroundApart::of($this->sheet->first()->type, $this->sheet->standard));
+        $coats = Coats::of($items, array_map(fn (PlannedStep|TidyBack $item): Laying => SheetLaying::of($item, $this->sheet->mixes), $items), GroundApart::of($this->sheet->first()->type, $this->sheet->standard));
         $times = new BatchTimes($coats);
         $figures = count($this->sheet->figures);
         $paths = array_map(static fn (BatchPath $path): PathTime => $times->along($path, $figures), BatchPath::cases());
         $why = new CoreWhy(
-            ['figures' => (string) $figures, 'coats on a figure' => (string) count($coats->all), 'share of drying times that passes here' => NumberText::of($this->mixes->drying(), 2)],
+            ['figures' => (string) $figures, 'coats on a figure' => (string) count($coats->all), 'share of drying times that passes here' => NumberText::of($this->sheet->mixes->drying(), 2)],
             'By hand is the work alone, mixing and cleaning apart. On the clock one painter lays whatever may be laid while something dries: first by the path, then by the order of the sheet, or what is longest on its way where that is quicker. Messy work and what borders on it keep their order. Each coat dries before the next; the drying of last coats does not count.',
             CoreWhy::COMMON_PRACTICE,
         );

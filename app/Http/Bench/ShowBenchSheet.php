@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheets;
-use App\Actions\Bench\Mixes;
 use App\Actions\People\Clear;
 use App\Http\Shared\AnybodyRequest;
 use App\Models\Job;
@@ -15,7 +14,6 @@ final readonly class ShowBenchSheet
 {
     public function __construct(
         private BenchSheets $sheets,
-        private Mixes $mixes,
     ) {
     }
 
@@ -23,6 +21,6 @@ final readonly class ShowBenchSheet
     {
         $sheet = $this->sheets->find($job, $key);
 
-        return new BenchSheetResource($sheet, $this->mixes->of($sheet->first()), $request->person(), Clear::of($request->person()));
+        return new BenchSheetResource($sheet, $request->person(), Clear::of($request->person()));
     }
 }

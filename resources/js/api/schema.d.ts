@@ -1987,6 +1987,8 @@ export interface components {
             caution: string;
             undecided: string[];
             figures: components["schemas"]["SheetFigure"][];
+            length: number;
+            goes: components["schemas"]["SheetGo"][];
             steps: components["schemas"]["BenchStep"][];
         };
         BenchStep: {
@@ -3395,6 +3397,16 @@ export interface components {
             value: {
                 [key: string]: unknown;
             };
+        };
+        SheetGo: {
+            number: number;
+            areas: string[];
+            minutes: number;
+            minutes_to: number;
+            batches: {
+                step: number;
+                batch: components["schemas"]["MixBatch"];
+            }[];
         };
         SheetMenu: {
             id: string;

@@ -160,9 +160,18 @@ export function sheet(change: Partial<Schemas['BenchSheet']> = {}): Schemas['Ben
             may_hand_over: false,
             version: 1,
         })),
+        length: 1,
+        goes: [],
         steps: [step()],
         ...change,
     };
+}
+
+/** A step with one place, or with several that are laid in one go. */
+export function row(first: Schemas['BenchStep'], ...others: Schemas['BenchStep'][]) {
+    const places: [Schemas['BenchStep'], ...Schemas['BenchStep'][]] = [first, ...others];
+    const go = { number: first.number, areas: places.map((step) => step.area), minutes: 0, minutes_to: 0, batches: [] };
+    return { number: first.number, places, go: others.length === 0 ? null : go };
 }
 
 export function step(change: Partial<Schemas['BenchStep']> = {}): Schemas['BenchStep'] {

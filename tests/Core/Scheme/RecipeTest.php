@@ -109,6 +109,18 @@ final class RecipeTest extends TestCase
     }
 
     /** By hand: twenty figures of size 1, a coat of 0.3 of each, two coats: 20 × 0.3 × 2 × 0.6 ml. */
+    public function test_what_several_areas_take_is_stirred_at_once_and_rounded_up_once(): void
+    {
+        $mix = Paints::mix(['Weir Blue' => 1, 'Gull White' => 1]);
+        $each = [Batch::of($mix, 1, 1.0, 0.05, 1.0, 1), Batch::of($mix, 1, 1.0, 0.03, 1.0, 1)];
+        $all = Batch::together($each);
+
+        self::assertEqualsWithDelta($each[0]->ml + $each[1]->ml, $all->ml, 1e-12);
+        // By hand: 0.08 of a figure at 0.6 ml a coat is 0.048 ml, about one drop: one of each, not two.
+        self::assertSame([1, 1], array_column($all->drops(), 'drops'));
+        self::assertSame('2', $all->why->inputs['areas']);
+    }
+
     public function test_a_batch_takes_by_figures_size_share_cover_and_coats(): void
     {
         $batch = Batch::of(Paints::mix(['Weir Blue' => 1]), 20, 1.0, 0.3, 1.0, 2);

@@ -10,8 +10,9 @@ import { Current } from './components/Current';
 import { HandOver } from './components/HandOver';
 import { SheetTimes } from './components/SheetTimes';
 import { StepRow } from './components/StepRow';
-import { markable, openOn } from './marking';
+import { markable, openOnAny } from './marking';
 import { sheetOptions } from './queries';
+import { type Row, rowsOf } from './rows';
 
 export function BenchSheetPage() {
     const { job = '', sheet: key = '' } = useParams();
@@ -22,12 +23,13 @@ export function BenchSheetPage() {
 function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
     const mine = markable(sheet);
     const [chosen, setChosen] = useState<string | null>(null);
-    const keyOf = (step: Schemas['BenchStep']) => `${step.area} ${step.use}`;
-    const firstOpen = sheet.steps.find((step) => openOn(step, mine).length > 0);
-    const current = sheet.steps.find((step) => keyOf(step) === chosen) ?? firstOpen;
+    const rows = rowsOf(sheet);
+    const keyOf = ({ places: [first] }: Row) => `${first.area} ${first.use}`;
+    const firstOpen = rows.find((row) => openOnAny(row.places, mine).length > 0);
+    const current = rows.find((row) => keyOf(row) === chosen) ?? firstOpen;
     const top = useRef<HTMLDivElement>(null);
-    const choose = (step: Schemas['BenchStep']) => {
-        setChosen(keyOf(step));
+    const choose = (row: Row) => {
+        setChosen(keyOf(row));
         top.current?.scrollIntoView({ block: 'start' });
     };
     const numbers = sheet.figures.map((figure) => figure.number);
@@ -50,22 +52,24 @@ function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
                     stands.
                 </p>
             )}
-            {current !== undefined && mine.length > 0 && <Current sheet={sheet} step={current} onMoved={() => setChosen(null)} />}
+            {current !== undefined && mine.length > 0 && (
+                <Current key={keyOf(current)} sheet={sheet} row={current} onMoved={() => setChosen(null)} />
+            )}
             <HandOver sheet={sheet} />
             <section aria-labelledby="all-steps">
-                <h2 id="all-steps">All {sheet.steps.length} steps</h2>
+                <h2 id="all-steps">All {sheet.length} steps</h2>
                 <ol className="steps">
-                    {sheet.steps.map((step) => (
+                    {rows.map((row) => (
                         <StepRow
-                            key={keyOf(step)}
+                            key={keyOf(row)}
                             sheet={sheet}
-                            step={step}
-                            isCurrent={step === current}
+                            row={row}
+                            isCurrent={row === current}
                             cautionAt={
-                                sheet.steps.find((one) => one.caution === step.caution && one.number < step.number)?.number ??
-                                null
+                                sheet.steps.find((one) => one.caution === row.places[0].caution && one.number < row.number)
+                                    ?.number ?? null
                             }
-                            onChoose={() => choose(step)}
+                            onChoose={() => choose(row)}
                         />
                     ))}
                 </ol>

@@ -17,6 +17,26 @@ export interface Marking {
     agreedWith?: string;
 }
 
+/** A mix of a step, at all its places. */
+interface Mixing {
+    type: number;
+    scheme: number | null;
+    places: readonly Schemas['BenchStep'][];
+    /** Place among the mixes of each, from 0. */
+    at: number;
+}
+
+function mixesAt(places: Mixing['places'], at: number) {
+    return places.flatMap((step) => step.mixes.slice(at, at + 1).map((mix) => ({ step, mix })));
+}
+
+/** One after the other; the first refusal ends it. */
+async function inTurn<T>(all: readonly T[], deed: (one: T) => Promise<unknown>): Promise<void> {
+    for (const one of all) {
+        await deed(one);
+    }
+}
+
 /** Each figure with the mark that the page shows on it: what somebody else said since is not said over. */
 function seenOn(step: Schemas['BenchStep'], figures: readonly number[]) {
     return figures.map((id) => ({ id, seen: step.marks.find((mark) => mark.figure_id === id)?.id ?? null }));
@@ -65,52 +85,34 @@ export function useBench(job: number, key: string) {
         onError,
     });
     const mix = useMutation({
-        mutationFn: ({
-            type,
-            scheme,
-            step,
-            at,
-            text,
-        }: {
-            type: number;
-            scheme: number | null;
-            step: Schemas['BenchStep'];
-            at: Schemas['StepMix'];
-            text: string;
-        }) =>
-            unwrap(
-                api.PUT('/api/jobs/{job}/mixes', {
-                    params: { path: { job } },
-                    body: {
-                        figure_type_id: type,
-                        scheme_id: scheme,
-                        area: step.area,
-                        use: step.use,
-                        step: at.step,
-                        mix: text,
-                        version: at.version,
-                    },
-                }),
+        mutationFn: ({ type, scheme, places, at, text }: Mixing & { text: string }) =>
+            inTurn(mixesAt(places, at), ({ step, mix }) =>
+                unwrap(
+                    api.PUT('/api/jobs/{job}/mixes', {
+                        params: { path: { job } },
+                        body: {
+                            figure_type_id: type,
+                            scheme_id: scheme,
+                            area: step.area,
+                            use: step.use,
+                            step: mix.step,
+                            mix: text,
+                            version: mix.version,
+                        },
+                    }),
+                ),
             ),
         onSuccess: () => client.invalidateQueries({ queryKey: benchKeys.sheet(job, key) }),
     });
     const keep = useMutation({
-        mutationFn: ({
-            type,
-            scheme,
-            step,
-            at,
-        }: {
-            type: number;
-            scheme: number | null;
-            step: Schemas['BenchStep'];
-            at: Schemas['StepMix'];
-        }) =>
-            unwrap(
-                api.POST('/api/jobs/{job}/kept-mixes', {
-                    params: { path: { job } },
-                    body: { figure_type_id: type, scheme_id: scheme, area: step.area, use: step.use, step: at.step },
-                }),
+        mutationFn: ({ type, scheme, places, at }: Mixing) =>
+            inTurn(mixesAt(places, at), ({ step, mix }) =>
+                unwrap(
+                    api.POST('/api/jobs/{job}/kept-mixes', {
+                        params: { path: { job } },
+                        body: { figure_type_id: type, scheme_id: scheme, area: step.area, use: step.use, step: mix.step },
+                    }),
+                ),
             ),
         onSuccess: () => {
             void client.invalidateQueries({ queryKey: benchKeys.sheet(job, key) });
@@ -121,12 +123,12 @@ export function useBench(job: number, key: string) {
     return { mark, handOver, mix, keep };
 }
 
-/** Ids of the figures whose mark on a step is on its way. */
-export function useMarking(job: number, key: string, step: Schemas['BenchStep']): number[] {
+/** Ids of the figures whose mark on one of these places is on its way. */
+export function useMarking(job: number, key: string, places: readonly Schemas['BenchStep'][]): number[] {
     return useMutationState({
         filters: { mutationKey: benchKeys.marking(job, key), status: 'pending' },
         select: (mutation) => mutation.state.variables as Marking,
     })
-        .filter((marking) => marking.step.area === step.area && marking.step.use === step.use)
+        .filter(({ step }) => places.some((place) => place.area === step.area && place.use === step.use))
         .flatMap((marking) => marking.figures);
 }

@@ -1,5 +1,5 @@
 import { Current } from './components/Current';
-import { session, sheet, step } from '@testing/made';
+import { row, session, sheet, step } from '@testing/made';
 import { answering } from '@testing/api';
 import { render } from '@testing/render';
 import { screen, waitFor } from '@testing-library/react';
@@ -18,7 +18,7 @@ it('says at once that the studio is away, keeps what is marked, and sends it onc
     render(
         <>
             <Connection />
-            <Current sheet={sheet()} step={step()} onMoved={() => undefined} />
+            <Current sheet={sheet()} row={row(step())} onMoved={() => undefined} />
         </>,
         [[['session'], session()]],
     );

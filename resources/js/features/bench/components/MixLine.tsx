@@ -6,16 +6,23 @@ import { Swatch } from '@shared/Swatch';
 import { Why } from '@shared/Why';
 import { Button } from 'antd';
 import { useState } from 'react';
+import { areasOf, type Row } from '../rows';
 import { useBench } from '../useBench';
 
 interface Props {
     sheet: Schemas['BenchSheet'];
-    step: Schemas['BenchStep'];
+    places: Row['places'];
     mix: Schemas['StepMix'];
+    /** Its place among the mixes of the step, from 0. */
+    at: number;
+    /** How much of it is stirred at once for all places. */
+    batch: Schemas['MixBatch'] | null;
 }
 
 /** What a step is painted with; opened, it takes a paint of the studio or a mix as one types it. */
-export function MixLine({ sheet, step, mix }: Props) {
+export function MixLine({ sheet, places, mix, at, batch }: Props) {
+    const [step] = places;
+    const areas = areasOf({ places });
     const [editing, setEditing] = useState(false);
     const bench = useBench(sheet.job.id, sheet.key);
     const { user } = useSession();
@@ -42,13 +49,13 @@ export function MixLine({ sheet, step, mix }: Props) {
                 </span>
             )}
             {editing ? (
-                <MixForm sheet={sheet} step={step} mix={mix} onDone={() => setEditing(false)} />
+                <MixForm sheet={sheet} places={places} mix={mix} at={at} onDone={() => setEditing(false)} />
             ) : (
                 <button
                     type="button"
                     className="link-button"
                     onClick={() => setEditing(true)}
-                    aria-label={`Change what ${step.title} on ${step.area} is painted with${many ? `, step ${mix.step}` : ''}`}
+                    aria-label={`Change what ${step.title} on ${areas} is painted with${many ? `, step ${mix.step}` : ''}`}
                 >
                     {mix.parts.length === 0 ? 'Write down' : 'Change'}
                 </button>
@@ -57,19 +64,19 @@ export function MixLine({ sheet, step, mix }: Props) {
                 <button
                     type="button"
                     className="link-button"
-                    aria-label={`Keep as the recipe of ${step.title} on ${step.area}`}
-                    onClick={() => bench.keep.mutate({ type: sheet.type.id, scheme: sheet.scheme, step, at: mix })}
+                    aria-label={`Keep as the recipe of ${step.title} on ${areas}`}
+                    onClick={() => bench.keep.mutate({ type: sheet.type.id, scheme: sheet.scheme, places, at })}
                 >
                     Keep as the recipe
                 </button>
             )}
-            {!editing && <Amount sheet={sheet} mix={mix} />}
+            {!editing && <Amount sheet={sheet} mix={mix} batch={batch} />}
         </div>
     );
 }
 
 /** What the mix is forecast to look like, and how much of it to stir for the figures of the sheet. */
-function Amount({ sheet, mix }: { sheet: Props['sheet']; mix: Props['mix'] }) {
+function Amount({ sheet, mix, batch }: Pick<Props, 'sheet' | 'mix' | 'batch'>) {
     if (mix.hex === null || mix.parts.length === 0) {
         return null;
     }
@@ -80,13 +87,11 @@ function Amount({ sheet, mix }: { sheet: Props['sheet']; mix: Props['mix'] }) {
                     <Swatch hex={mix.hex} /> <small>forecast {mix.hex}</small>
                 </>
             )}
-            {mix.batch !== null && (
+            {batch !== null && (
                 <small>
-                    {mix.batch.drops
-                        .map((drop) => `${drop.drops} ${drop.drops === 1 ? 'drop' : 'drops'} ${drop.name}`)
-                        .join(', ')}{' '}
-                    for {count(sheet.figures.length, 'figure')}, about {mix.batch.ml} ml{' '}
-                    <Why why={mix.batch.why} about={`amount of ${mix.text}`} />
+                    {batch.drops.map((drop) => `${drop.drops} ${drop.drops === 1 ? 'drop' : 'drops'} ${drop.name}`).join(', ')}{' '}
+                    for {count(sheet.figures.length, 'figure')}, about {batch.ml} ml{' '}
+                    <Why why={batch.why} about={`amount of ${mix.text}`} />
                 </small>
             )}
             {mix.coats !== null && (
@@ -101,7 +106,7 @@ function Amount({ sheet, mix }: { sheet: Props['sheet']; mix: Props['mix'] }) {
     );
 }
 
-function MixForm({ sheet, step, mix, onDone }: Props & { onDone: () => void }) {
+function MixForm({ sheet, places, mix, at, onDone }: Omit<Props, 'batch'> & { onDone: () => void }) {
     const bench = useBench(sheet.job.id, sheet.key);
     const [text, setText] = useState(mix.text);
     return (
@@ -109,7 +114,7 @@ function MixForm({ sheet, step, mix, onDone }: Props & { onDone: () => void }) {
             className="mix-form"
             onSubmit={(event) => {
                 event.preventDefault();
-                bench.mix.mutate({ type: sheet.type.id, scheme: sheet.scheme, step, at: mix, text }, { onSuccess: onDone });
+                bench.mix.mutate({ type: sheet.type.id, scheme: sheet.scheme, places, at, text }, { onSuccess: onDone });
             }}
         >
             <MixInput

@@ -1,11 +1,13 @@
 import type { Schemas } from '@api';
 import { fewMinutes } from '@shared/format';
 import { Popover } from 'antd';
+import { openOnAny } from '../marking';
+import { areasOf, type Row } from '../rows';
 import { MixShown } from './MixShown';
 
 interface Props {
     sheet: Schemas['BenchSheet'];
-    step: Schemas['BenchStep'];
+    row: Row;
     isCurrent: boolean;
     /** The number of the first step with the same caution, which says it in full; null when this is it. */
     cautionAt: number | null;
@@ -13,15 +15,22 @@ interface Props {
 }
 
 /** One line of the sheet, as it is printed too. */
-export function StepRow({ sheet, step, isCurrent, cautionAt, onChoose }: Props) {
-    const marked = step.marks.length;
+export function StepRow({ sheet, row, isCurrent, cautionAt, onChoose }: Props) {
+    const [step] = row.places;
     const all = sheet.figures.length;
-    const excused = step.marks.filter((mark) => mark.state !== 'done');
+    const marked = all - openOnAny(row.places, sheet.figures).length;
+    const excused = row.places.flatMap((place) =>
+        place.marks.filter((mark) => mark.state !== 'done').map((mark) => ({ ...mark, area: place.area })),
+    );
+    const sentences = row.places.flatMap((place) => place.why.map((one) => ({ ...one, area: place.area })));
+    const reasons = sentences.filter((one, at) => sentences.findIndex((other) => other.sentence === one.sentence) === at);
+    const many = row.places.length > 1;
     const why = (
         <ul className="why-list">
-            {step.why.map((one) => (
+            {reasons.map((one) => (
                 <li key={one.sentence}>
-                    <b>{one.reason}</b> {one.sentence}
+                    <b>{one.reason}</b> {many && `${one.area}: `}
+                    {one.sentence}
                 </li>
             ))}
         </ul>
@@ -31,10 +40,18 @@ export function StepRow({ sheet, step, isCurrent, cautionAt, onChoose }: Props) 
             <span className="step-number">{step.number}</span>
             <div className="step-what">
                 <button type="button" className="step-title" onClick={onChoose}>
-                    <b>{step.title}</b>, {step.surface === 'whole' ? 'whole figure' : step.area}
+                    <b>{step.title}</b>, {areasOf(row)}
                 </button>
                 {step.degree !== '' && <span className="step-degree">{step.degree}</span>}
-                {step.note !== '' && <span className="step-degree">{step.note}</span>}
+                {row.places.map(
+                    (place) =>
+                        place.note !== '' && (
+                            <span key={place.area} className="step-degree">
+                                {many && `${place.area}: `}
+                                {place.note}
+                            </span>
+                        ),
+                )}
                 <span className="step-mixes">
                     {step.mixes
                         .filter((mix) => mix.parts.length > 0)
@@ -43,8 +60,8 @@ export function StepRow({ sheet, step, isCurrent, cautionAt, onChoose }: Props) 
                         ))}
                 </span>
                 {excused.map((mark) => (
-                    <small key={mark.figure_id} className="step-excused">
-                        figure {sheet.figures.find((figure) => figure.id === mark.figure_id)?.number}:{' '}
+                    <small key={`${mark.area} ${mark.figure_id}`} className="step-excused">
+                        {many && `${mark.area}, `}figure {sheet.figures.find((figure) => figure.id === mark.figure_id)?.number}:{' '}
                         {mark.state.replaceAll('-', ' ')}, {mark.reason} ({mark.by})
                     </small>
                 ))}
@@ -54,21 +71,15 @@ export function StepRow({ sheet, step, isCurrent, cautionAt, onChoose }: Props) 
                     </small>
                 )}
                 <span className="step-boxes" aria-hidden="true">
-                    {sheet.figures.map((figure) => {
-                        const mark = step.marks.find((one) => one.figure_id === figure.id);
-                        return (
-                            <i
-                                key={figure.id}
-                                className={mark === undefined ? '' : mark.state === 'done' ? 'box-done' : 'box-excused'}
-                            >
-                                {figure.number}
-                            </i>
-                        );
-                    })}
+                    {sheet.figures.map((figure) => (
+                        <i key={figure.id} className={boxOf(row, figure.id)}>
+                            {figure.number}
+                        </i>
+                    ))}
                 </span>
             </div>
             <span className="step-times">
-                {step.minutes > 0 ? `${fewMinutes(step.minutes)} min` : ''}
+                {(row.go ?? step).minutes > 0 ? `${fewMinutes((row.go ?? step).minutes)} min` : ''}
                 {step.dry > 0 && (
                     <small>
                         dry {step.dry}
@@ -79,10 +90,19 @@ export function StepRow({ sheet, step, isCurrent, cautionAt, onChoose }: Props) 
             </span>
             <span className="step-marked">{marked === all ? '✓' : `${marked}/${all}`}</span>
             <Popover trigger="click" content={why} arrow={false} placement="bottomRight">
-                <button type="button" className="why" aria-label={`Why here: ${step.title}, ${step.area}`}>
+                <button type="button" className="why" aria-label={`Why here: ${step.title}, ${areasOf(row)}`}>
                     Why here
                 </button>
             </Popover>
         </li>
     );
+}
+
+/** Whether a figure is marked at all places of a step. */
+function boxOf(row: Row, figure: number): string {
+    const marks = row.places.map((place) => place.marks.find((mark) => mark.figure_id === figure));
+    if (marks.includes(undefined)) {
+        return '';
+    }
+    return marks.every((mark) => mark?.state === 'done') ? 'box-done' : 'box-excused';
 }

@@ -1,0 +1,47 @@
+import type { Schemas } from '@api';
+
+interface Props {
+    sheet: Schemas['BenchSheet'];
+    places: readonly Schemas['BenchStep'][];
+    mine: readonly Schemas['SheetFigure'][];
+    /** Ids of figures whose mark is on its way. */
+    marking: readonly number[];
+    onToggle: (figure: Schemas['SheetFigure']) => void;
+}
+
+/** The figures of the sheet, each with whether the step is done on it at all its places. */
+export function FigureMarks({ sheet, places, mine, marking, onToggle }: Props) {
+    return (
+        <div className="figures-marked" role="group" aria-label="Figures on which it is done">
+            {sheet.figures.map((figure) => {
+                const marks = places.map((step) => step.marks.find((one) => one.figure_id === figure.id));
+                const said = marks.filter((mark) => mark !== undefined);
+                const marked = said.length === places.length;
+                const waits = marking.includes(figure.id);
+                return (
+                    <button
+                        key={figure.id}
+                        type="button"
+                        aria-pressed={marked}
+                        className={waits ? 'waiting' : marked && said.some((mark) => mark.state !== 'done') ? 'excused' : ''}
+                        disabled={!mine.includes(figure) || waits}
+                        title={
+                            waits ? 'waiting to be stored' : said.length === 0 ? 'not done' : said.map(words(places)).join('; ')
+                        }
+                        onClick={() => onToggle(figure)}
+                    >
+                        {figure.number}
+                    </button>
+                );
+            })}
+        </div>
+    );
+}
+
+/** What was said of a step on one figure, with the place where there are several. */
+function words(places: readonly Schemas['BenchStep'][]) {
+    return (mark: Schemas['StepMark']) => {
+        const where = places.length === 1 ? '' : `${places.find((step) => step.marks.includes(mark))?.area ?? ''} `;
+        return mark.state === 'done' ? `${where}done by ${mark.by}` : `${where}${mark.state}: ${mark.reason}`;
+    };
+}

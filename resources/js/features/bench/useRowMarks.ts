@@ -1,0 +1,27 @@
+import type { Schemas } from '@api';
+import { openOn } from './marking';
+import type { Row } from './rows';
+import { type Marking, useBench, useMarking } from './useBench';
+
+type Word = Omit<Marking, 'step' | 'figures'>;
+
+/** Marks on all places of a step, one after the other: what was said of a place before stands. */
+export function useRowMarks(sheet: Schemas['BenchSheet'], places: Row['places']) {
+    const bench = useBench(sheet.job.id, sheet.key);
+    const marking = useMarking(sheet.job.id, sheet.key, places);
+    const say = (word: Word, figures: readonly Schemas['SheetFigure'][], onStored: () => void) => {
+        const deeds = places
+            .map((step) => ({ step, figures: openOn(step, figures).map((figure) => figure.id) }))
+            .filter((deed) => deed.figures.length > 0);
+        deeds.forEach((deed, at) => bench.mark({ ...deed, ...word }, at === deeds.length - 1 ? onStored : undefined));
+    };
+    const toggle = (figure: Schemas['SheetFigure']) => {
+        const marked = places.every((step) => openOn(step, [figure]).length === 0);
+        if (marked) {
+            places.forEach((step) => bench.mark({ step, figures: [figure.id], state: 'taken-back' }));
+        } else {
+            say({ state: 'done' }, [figure], () => undefined);
+        }
+    };
+    return { say, toggle, marking };
+}
