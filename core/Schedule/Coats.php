@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Core\Schedule;
 
 use Core\Composition\FigureType;
-use Core\Composition\TypeArea;
 use Core\Sequence\After;
 use Core\Sequence\OrderForce;
 use Core\Sequence\PlannedStep;
@@ -38,7 +37,7 @@ final readonly class Coats
      */
     public static function of(array $items, array $layings, FigureType $type): self
     {
-        $areas = array_map(static fn (PlannedStep|TidyBack $item): array => self::areas($item, $type), $items);
+        $areas = array_map(static fn (PlannedStep|TidyBack $item): array => $item->areasIn($type), $items);
         $near = NearMessyWork::behind($items, $areas, $type);
         $all = $lastOn = $lastOf = $last = [];
         foreach ($items as $i => $item) {
@@ -91,13 +90,5 @@ final readonly class Coats
     private static function places(array $coats): array
     {
         return array_values(array_unique(array_filter($coats, is_int(...))));
-    }
-
-    /** @return list<string> ids of areas that it lies on */
-    private static function areas(PlannedStep|TidyBack $item, FigureType $type): array
-    {
-        return $item instanceof TidyBack
-            ? [$item->area->area->id]
-            : array_map(static fn (TypeArea $area): string => $area->area->id, array_values(array_filter($type->areas, $item->step->liesOn(...))));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Sequence;
 
+use Core\Composition\FigureType;
+use Core\Composition\TypeArea;
 use Core\School\SchoolChoice;
 
 /** A step in its place, with what had to come before it and what its place saves. */
@@ -26,5 +28,11 @@ final readonly class PlannedStep
         public ?SchoolChoice $ahead = null,
         public array $inOneGo = [],
     ) {
+    }
+
+    /** @return list<string> ids of areas that it lies on */
+    public function areasIn(FigureType $type): array
+    {
+        return array_map(static fn (TypeArea $area): string => $area->area->id, array_values(array_filter($type->areas, $this->step->liesOn(...))));
     }
 }

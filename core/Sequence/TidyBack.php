@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Sequence;
 
+use Core\Composition\FigureType;
 use Core\Composition\TypeArea;
 
 /** An area with paint on it, tidied back to its own colour after messy work near it. */
@@ -18,5 +19,11 @@ final readonly class TidyBack
         public array $soiledBy,
         public float $minutes,
     ) {
+    }
+
+    /** @return list<string> the id of its area */
+    public function areasIn(FigureType $type): array
+    {
+        return [$this->area->area->id];
     }
 }

@@ -35,6 +35,7 @@ use Carbon\CarbonImmutable;
 use Core\Colour\LadderFault;
 use Core\Colour\LadderFinding;
 use Core\Scheme\Ground;
+use Illuminate\Support\Carbon;
 
 /** The harbour guard of Port Ember: 55 figures in seven units, some of them under way. */
 final readonly class DemoJob
@@ -123,7 +124,7 @@ final readonly class DemoJob
         );
     }
 
-    /** Isla has painted six lamplighters and begun a seventh. */
+    /** Isla painted six lamplighters yesterday, and began a seventh: nothing of it is wet any more. */
     private function paintSome(Job $job, User $isla): void
     {
         $unit = Unit::query()->where('job_id', $job->id)->where('name', '1st Lamplighters')->firstOrFail();
@@ -132,10 +133,12 @@ final readonly class DemoJob
             return;
         }
         $steps = $this->sheets->ofFigure($figures[0])->steps;
-        foreach ($steps as $i => $step) {
-            $seen = array_fill_keys(array_map(static fn (Figure $figure): int => $figure->id, $i < 9 ? $figures : array_slice($figures, 0, 6)), null);
-            $this->marks->handle(new StepMark($seen, $step->area, $step->use, MarkState::Done), $isla);
-        }
+        Carbon::withTestNow(Carbon::now()->subDay(), function () use ($steps, $figures, $isla): void {
+            foreach ($steps as $i => $step) {
+                $seen = array_fill_keys(array_map(static fn (Figure $figure): int => $figure->id, $i < 9 ? $figures : array_slice($figures, 0, 6)), null);
+                $this->marks->handle(new StepMark($seen, $step->area, $step->use, MarkState::Done), $isla);
+            }
+        });
         $this->handing->handle(array_map(static fn (Figure $figure): int => $figure->id, array_slice($figures, 0, 6)), $isla);
     }
 }

@@ -14,6 +14,7 @@ use App\Models\User;
 use Core\Composition\ComposedUse;
 use Core\Plan\FigureState;
 use Document\Standard\PieceKind;
+use Illuminate\Support\Carbon;
 
 /**
  * Sheets at the bench, marks on them, and what is mixed.
@@ -83,6 +84,23 @@ final class BenchTest extends TestCase
         self::assertSame($before, $left(), 'done at one of its places it is not done');
         $this->answer($this->isla(), 'POST', '/bench-marks', $mark + ['area' => 'hands', 'figures' => $this->seen([$figure->id], 'hands', 'wash')]);
         self::assertSame($before - 1, $left());
+    }
+
+    public function test_what_was_just_laid_is_wet_until_it_is_dry(): void
+    {
+        $figure = $this->figure('1st Lamplighters', 9);
+        $wet = fn (string $area, string $use): array => $this->step($this->steps($figure, $this->isla()), $area, $use)['wet'];
+        self::assertSame([], $wet('face', 'wash'));
+        $this->freezeTime(function (Carbon $now) use ($figure, $wet): void {
+            $this->answer($this->isla(), 'POST', '/bench-marks', ['area' => 'face', 'use' => 'base', 'reason' => null, 'state' => 'done', 'figures' => $this->seen([$figure->id], 'face', 'base')]);
+
+            // A base coat dries in ten minutes.
+            self::assertSame([['figure_id' => $figure->id, 'minutes' => 10, 'until' => $now->copy()->addMinutes(10)->startOfSecond()->toAtomString(), 'by' => 'Base coat, face']], $wet('face', 'wash'));
+            self::assertSame([], $wet('hands', 'wash'));
+            self::assertSame([$figure->id], array_column($wet('figure', 'matt'), 'figure_id'), 'varnish lies on the face too');
+        });
+        $this->travel(11)->minutes();
+        self::assertSame([], $wet('figure', 'matt'));
     }
 
     public function test_another_mix_on_one_of_them_parts_them(): void

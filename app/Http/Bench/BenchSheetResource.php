@@ -35,6 +35,7 @@ use Core\Standard\UseWords;
  * @phpstan-import-type StepMix from RecipeParts
  * @phpstan-import-type SheetTimes_ from SheetTimes
  * @phpstan-import-type SheetGo from SheetGoes
+ * @phpstan-import-type WetFigure from SheetDrying
  *
  * @phpstan-type StepMark array{
  *   id: int,
@@ -111,6 +112,7 @@ use Core\Standard\UseWords;
  *   judged_by: list<string>,
  *   cleared: bool|null,
  *   marks: list<StepMark>,
+ *   wet: list<WetFigure>,
  * }
  * @phpstan-type BenchSheet_ array{
  *   key: string,
@@ -147,6 +149,7 @@ final readonly class BenchSheetResource extends Resource
     {
         $first = $this->sheet->first();
         $job = $first->unit->job;
+        $drying = new SheetDrying($this->sheet, now()->toDateTimeImmutable());
 
         return [
             'key' => $this->sheet->key,
@@ -163,7 +166,7 @@ final readonly class BenchSheetResource extends Resource
             'figures' => array_map($this->figure(...), $this->sheet->figures),
             'length' => $this->sheet->length(),
             'goes' => (new SheetGoes($this->sheet))->toArray(),
-            'steps' => array_map($this->step(...), $this->sheet->steps),
+            'steps' => array_map(fn (SheetStep $step, int $item): array => $this->step($step, $drying->under($item)), $this->sheet->steps, array_keys($this->sheet->steps)),
         ];
     }
 
@@ -186,8 +189,11 @@ final readonly class BenchSheetResource extends Resource
         ];
     }
 
-    /** @return BenchStep */
-    private function step(SheetStep $step): array
+    /**
+     * @param  list<WetFigure>  $wet figures on which it would go onto what is wet
+     * @return BenchStep
+     */
+    private function step(SheetStep $step, array $wet): array
     {
         $area = $this->sheet->first()->type->area($step->area);
 
@@ -202,6 +208,7 @@ final readonly class BenchSheetResource extends Resource
             ...($step->planned instanceof TidyBack ? self::tidying($step->planned) : $this->laying($step, $step->planned)),
             'cleared' => $step->planned instanceof TidyBack ? null : $this->clearances->cover($step->technique, $this->sheet->standard->tier($this->tierOn($step->area))->rank),
             'marks' => $this->marks($step),
+            'wet' => $wet,
         ];
     }
 

@@ -2031,6 +2031,7 @@ export interface components {
             judged_by: string[];
             cleared: boolean | null;
             marks: components["schemas"]["StepMark"][];
+            wet: components["schemas"]["WetFigure"][];
         };
         BlockedWork: {
             area: string;
@@ -3768,6 +3769,12 @@ export interface components {
             unit: string;
             figures: number;
             due: string | null;
+        };
+        WetFigure: {
+            figure_id: number;
+            minutes: number;
+            until: string;
+            by: string;
         };
         Why: {
             inputs: {

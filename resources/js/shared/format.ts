@@ -44,6 +44,11 @@ export function instant(value: string, timeZone: string): string {
     });
 }
 
+/** The time of day of an instant in the time zone of the studio. */
+export function timeOfDay(value: string, timeZone: string): string {
+    return new Date(value).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone });
+}
+
 /** An amount in the smallest unit of its currency, as one writes it. */
 export function money(amount: number, of: Currency): string {
     const digits = of.currency_decimals;

@@ -23,6 +23,7 @@ export function BenchSheetPage() {
 function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
     const mine = markable(sheet);
     const [chosen, setChosen] = useState<string | null>(null);
+    const [isSure, setSure] = useState(false);
     const rows = rowsOf(sheet);
     const keyOf = ({ places: [first] }: Row) => `${first.area} ${first.use}`;
     const firstOpen = rows.find((row) => openOnAny(row.places, mine).length > 0);
@@ -53,7 +54,14 @@ function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
                 </p>
             )}
             {current !== undefined && mine.length > 0 && (
-                <Current key={keyOf(current)} sheet={sheet} row={current} onMoved={() => setChosen(null)} />
+                <Current
+                    key={keyOf(current)}
+                    sheet={sheet}
+                    row={current}
+                    isSure={isSure}
+                    onSure={() => setSure(true)}
+                    onMoved={() => setChosen(null)}
+                />
             )}
             <HandOver sheet={sheet} />
             <section aria-labelledby="all-steps">

@@ -1,13 +1,12 @@
 import type { Schemas } from '@api';
 import { answering, refusal } from '@testing/api';
+import { Hand } from '@testing/Hand';
 import { row, session, sheet, step } from '@testing/made';
 import { render } from '@testing/render';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { markable, openOn } from './marking';
-import { rowsOf } from './rows';
-import { Current } from './components/Current';
 import { HandOver } from './components/HandOver';
 import { StepRow } from './components/StepRow';
 import { SheetTimes } from './components/SheetTimes';
@@ -36,7 +35,7 @@ describe('what is marked', () => {
 
 describe('the step in hand', () => {
     it('says what, where, with what and why here', () => {
-        render(<Current sheet={sheet()} row={row(step())} onMoved={() => undefined} />, [[['session'], session()]]);
+        render(<Hand sheet={sheet()} row={row(step())} />, [[['session'], session()]]);
         expect(screen.getByRole('heading', { name: 'Base coat on the coat' })).toBeTruthy();
         expect(screen.getByText('Oilskin Ochre')).toBeTruthy();
         expect(screen.getByText('Folds read as folds.')).toBeTruthy();
@@ -50,7 +49,7 @@ describe('the step in hand', () => {
             throw new Error('The step has no mix.');
         }
         const turns = ['Edge line', 'Stipple', 'Edge line'].map((title, i) => ({ title, mix: { ...mix, text: `mix ${i + 1}` } }));
-        render(<Current sheet={sheet()} row={row(step({ turns }))} onMoved={() => undefined} />, [[['session'], session()]]);
+        render(<Hand sheet={sheet()} row={row(step({ turns }))} />, [[['session'], session()]]);
         const list = screen.getByRole('heading', { name: 'In turn, mix by mix' }).nextElementSibling;
         expect([...(list?.children ?? [])].map((one) => one.textContent)).toEqual([
             'Edge linemix 1',
@@ -62,7 +61,7 @@ describe('the step in hand', () => {
     it('is done on all that are open at once', async () => {
         const moved = vi.fn();
         const sent = answering(() => [200, sheet()]);
-        render(<Current sheet={sheet()} row={row(step())} onMoved={moved} />, [[['session'], session()]]);
+        render(<Hand sheet={sheet()} row={row(step())} onMoved={moved} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'Done on all 2 figures' }));
         await waitFor(() =>
             expect(sent[0]?.body).toEqual({
@@ -83,17 +82,13 @@ describe('the step in hand', () => {
 
     it('takes a mark back', async () => {
         const sent = answering(() => [200, sheet()]);
-        render(<Current sheet={sheet()} row={row(step({ marks: [mark(20)] }))} onMoved={() => undefined} />, [
-            [['session'], session()],
-        ]);
+        render(<Hand sheet={sheet()} row={row(step({ marks: [mark(20)] }))} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: '2' }));
         await waitFor(() => expect(sent[0]?.body).toMatchObject({ figures: [{ id: 20, seen: 520 }], state: 'taken-back' }));
     });
 
     it('says how often it dries and what it takes by the piece', () => {
-        render(<Current sheet={sheet()} row={row(step({ material: { name: 'tuft', pieces: 3 } }))} onMoved={() => undefined} />, [
-            [['session'], session()],
-        ]);
+        render(<Hand sheet={sheet()} row={row(step({ material: { name: 'tuft', pieces: 3 } }))} />, [[['session'], session()]]);
         expect(screen.getByText('dry after 10 min, 2 times')).toBeTruthy();
         expect(screen.getByText('3 × tuft a figure, 6 for all')).toBeTruthy();
         expect(screen.queryByRole('button', { name: 'Not needed' })).toBeNull();
@@ -120,22 +115,20 @@ describe('the step in hand', () => {
         [{ wet_into: 'Wash' }, 'at once, into the wet wash'],
         [{ wet_then: 'Decal' }, 'then at once, while it is wet: decal'],
     ])('says what is laid in one go: %o', (wet, words) => {
-        render(<Current sheet={sheet()} row={row(step(wet))} onMoved={() => undefined} />, [[['session'], session()]]);
+        render(<Hand sheet={sheet()} row={row(step(wet))} />, [[['session'], session()]]);
         expect(screen.getByText(words)).toBeTruthy();
     });
 
     it('may turn out not to be needed, by one press, where it is asked only if', async () => {
         const sent = answering(() => [200, sheet()]);
-        render(<Current sheet={sheet()} row={row(step({ only_if: 'the steps are too stark' }))} onMoved={() => undefined} />, [
-            [['session'], session()],
-        ]);
+        render(<Hand sheet={sheet()} row={row(step({ only_if: 'the steps are too stark' }))} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'Not needed' }));
         await waitFor(() => expect(sent[0]?.body).toMatchObject({ figures: [{ id: 20 }, { id: 30 }], state: 'not-needed' }));
     });
 
     it('is excused only with a reason', async () => {
         const sent = answering(() => [200, sheet()]);
-        render(<Current sheet={sheet()} row={row(step())} onMoved={() => undefined} />, [[['session'], session()]]);
+        render(<Hand sheet={sheet()} row={row(step())} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'Not done…' }));
         await userEvent.click(screen.getByRole('button', { name: 'Excuse it' }));
         expect(screen.getByRole('alert').textContent).toBe('Say why; it stays on record.');
@@ -153,7 +146,7 @@ describe('the step in hand', () => {
 
     it('is left out by agreement only with who agreed', async () => {
         const sent = answering(() => [200, sheet()]);
-        render(<Current sheet={sheet()} row={row(step())} onMoved={() => undefined} />, [[['session'], session()]]);
+        render(<Hand sheet={sheet()} row={row(step())} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'Not done…' }));
         await userEvent.click(screen.getByLabelText('left out by agreement'));
         await userEvent.type(screen.getByLabelText('Why'), 'bare');
@@ -169,7 +162,7 @@ describe('the step in hand', () => {
         answering(({ path }) =>
             path.endsWith('/bench-marks') ? [409, refusal('stale', 'Somebody else changed it.')] : [200, sheet()],
         );
-        render(<Current sheet={sheet()} row={row(step())} onMoved={() => undefined} />, [[['session'], session()]]);
+        render(<Hand sheet={sheet()} row={row(step())} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'Done on all 2 figures' }));
         expect(await screen.findByText('Somebody else marked it')).toBeTruthy();
     });
@@ -180,7 +173,7 @@ describe('the step in hand', () => {
                 ? [422, refusal('unknown-paint', 'The studio has no paint "Bluish"; pick one of its paints.', '/mix')]
                 : [200, []],
         );
-        render(<Current sheet={sheet()} row={row(step())} onMoved={() => undefined} />, [[['session'], session()]]);
+        render(<Hand sheet={sheet()} row={row(step())} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'Change what Base coat on coat is painted with' }));
         const field = screen.getByLabelText('A paint, or a mix in parts');
         await userEvent.clear(field);
@@ -225,73 +218,5 @@ describe('handing over', () => {
         render(<HandOver sheet={sheet()} />);
         expect(screen.queryByRole('button')).toBeNull();
         expect(screen.getAllByText('1 left')).toHaveLength(2);
-    });
-});
-
-describe('one wash on several areas', () => {
-    const wash = { use: 'shade', title: 'All-over wash', degree: '' };
-    const coat = step({
-        ...wash,
-        area: 'coat',
-        minutes: 2,
-        why: [{ reason: 'the standard', sentence: 'Base coat, coat lies under it.' }],
-    });
-    const hose = step({
-        ...wash,
-        area: 'hose',
-        minutes: 1,
-        marks: [mark(20)],
-        why: [{ reason: 'one go', sentence: 'In one go with coat.' }],
-    });
-    const washed = sheet({
-        length: 1,
-        steps: [coat, hose],
-        goes: [{ number: 1, areas: ['coat', 'hose'], minutes: 3, minutes_to: 3, batches: [] }],
-    });
-    const both = rowsOf(washed)[0] as ReturnType<typeof row>;
-
-    it('is one step of the sheet with its places', () => {
-        expect(rowsOf(washed)).toHaveLength(1);
-        render(<StepRow sheet={washed} row={both} isCurrent={false} cautionAt={null} onChoose={() => undefined} />);
-        expect(screen.getByRole('button', { name: /^All-over wash ?, coat, hose$/ })).toBeTruthy();
-        expect(screen.getByText('3 min')).toBeTruthy();
-        // Done at one place is not done.
-        expect(screen.getByText('0/2')).toBeTruthy();
-    });
-
-    it('is marked at all its places in one press, what is marked already left alone', async () => {
-        const sent = answering(() => [200, washed]);
-        render(<Current sheet={washed} row={both} onMoved={() => undefined} />, [[['session'], session()]]);
-        expect(screen.getByRole('heading', { name: 'All-over wash on the coat and the hose' })).toBeTruthy();
-        await userEvent.click(screen.getByRole('button', { name: 'Done on all 2 figures' }));
-        await waitFor(() => expect(sent).toHaveLength(2));
-        expect(sent.map((one) => one.body)).toMatchObject([
-            { area: 'coat', use: 'shade', figures: [{ id: 20 }, { id: 30 }] },
-            { area: 'hose', use: 'shade', figures: [{ id: 30 }] },
-        ]);
-    });
-
-    it('can be marked at one of them alone', async () => {
-        const sent = answering(() => [200, washed]);
-        render(<Current sheet={washed} row={both} onMoved={() => undefined} />, [[['session'], session()]]);
-        await userEvent.click(screen.getByRole('button', { name: 'only hose' }));
-        await userEvent.click(screen.getByRole('button', { name: 'Done on figure 3' }));
-        await waitFor(() => expect(sent).toHaveLength(1));
-        expect(sent[0]?.body).toMatchObject({ area: 'hose', figures: [{ id: 30 }] });
-    });
-
-    it('takes a mix that is written for it at all its places', async () => {
-        const sent = answering(() => [200, washed]);
-        render(<Current sheet={washed} row={both} onMoved={() => undefined} />, [
-            [['session'], session()],
-            [['paints'], []],
-        ]);
-        await userEvent.click(screen.getByRole('button', { name: /^Change what All-over wash on coat, hose/ }));
-        await userEvent.click(screen.getByRole('button', { name: 'Keep' }));
-        await waitFor(() => expect(sent.filter((one) => one.method === 'PUT')).toHaveLength(2));
-        expect(sent.filter((one) => one.method === 'PUT').map((one) => one.body)).toMatchObject([
-            { area: 'coat' },
-            { area: 'hose' },
-        ]);
     });
 });

@@ -15,13 +15,7 @@ export function useRowMarks(sheet: Schemas['BenchSheet'], places: Row['places'])
             .filter((deed) => deed.figures.length > 0);
         deeds.forEach((deed, at) => bench.mark({ ...deed, ...word }, at === deeds.length - 1 ? onStored : undefined));
     };
-    const toggle = (figure: Schemas['SheetFigure']) => {
-        const marked = places.every((step) => openOn(step, [figure]).length === 0);
-        if (marked) {
-            places.forEach((step) => bench.mark({ step, figures: [figure.id], state: 'taken-back' }));
-        } else {
-            say({ state: 'done' }, [figure], () => undefined);
-        }
-    };
-    return { say, toggle, marking };
+    const takeBack = (figure: Schemas['SheetFigure']) =>
+        places.forEach((step) => bench.mark({ step, figures: [figure.id], state: 'taken-back' }));
+    return { say, takeBack, marking };
 }

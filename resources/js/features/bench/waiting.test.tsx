@@ -1,4 +1,4 @@
-import { Current } from './components/Current';
+import { Hand } from '@testing/Hand';
 import { row, session, sheet, step } from '@testing/made';
 import { answering } from '@testing/api';
 import { render } from '@testing/render';
@@ -18,7 +18,7 @@ it('says at once that the studio is away, keeps what is marked, and sends it onc
     render(
         <>
             <Connection />
-            <Current sheet={sheet()} row={row(step())} onMoved={() => undefined} />
+            <Hand sheet={sheet()} row={row(step())} />
         </>,
         [[['session'], session()]],
     );

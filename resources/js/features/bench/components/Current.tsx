@@ -6,16 +6,21 @@ import { useState } from 'react';
 import { markable, openOnAny } from '../marking';
 import { areasOf, type Row } from '../rows';
 import { useRowMarks } from '../useRowMarks';
+import { useWet } from '../useWet';
 import { ExcuseForm } from './ExcuseForm';
 import { FigureMarks } from './FigureMarks';
 import { InTurn } from './InTurn';
 import { MixLine } from './MixLine';
 import { StepNotes } from './StepNotes';
 import { StepTimes } from './StepTimes';
+import { StillWet } from './StillWet';
 
 interface Props {
     sheet: Schemas['BenchSheet'];
     row: Row;
+    /** Whether it was said before that what the clock holds for wet is dry: it is asked once. */
+    isSure: boolean;
+    onSure: () => void;
     onMoved: () => void;
 }
 
@@ -28,7 +33,7 @@ function placeOf(places: Row['places']): string {
 }
 
 /** The step in hand, large: what, where, with what, and the marks. */
-export function Current({ sheet, row, onMoved }: Props) {
+export function Current({ sheet, row, isSure, onSure, onMoved }: Props) {
     const [only, setOnly] = useState('');
     const chosen = row.places.find((place) => place.area === only);
     const places: Row['places'] = chosen === undefined ? row.places : [chosen];
@@ -76,23 +81,50 @@ export function Current({ sheet, row, onMoved }: Props) {
                 </div>
                 <StepNotes sheet={sheet} places={places} />
             </div>
-            <Deeds sheet={sheet} places={places} onMoved={onMoved} />
+            <Deeds sheet={sheet} places={places} isSure={isSure} onSure={onSure} onMoved={onMoved} />
         </section>
     );
 }
 
 /** The marks of a step: by figure, or for all of them at once. */
-function Deeds({ sheet, places, onMoved }: { sheet: Props['sheet']; places: Row['places']; onMoved: () => void }) {
+function Deeds({ sheet, places, isSure, onSure, onMoved }: Omit<Props, 'row'> & Pick<Row, 'places'>) {
     const [excusing, setExcusing] = useState(false);
+    const [asked, setAsked] = useState<readonly Schemas['SheetFigure'][]>([]);
     const mine = markable(sheet);
     const marks = useRowMarks(sheet, places);
     const open = openOnAny(places, mine).filter((figure) => !marks.marking.includes(figure.id));
     const next = open[0];
-    const done = (figures: readonly Schemas['SheetFigure'][]) =>
+    const wet = useWet(sheet, places).filter((one) => open.some((figure) => figure.id === one.figure_id));
+    const store = (figures: readonly Schemas['SheetFigure'][]) =>
         marks.say({ state: 'done' }, figures, () => figures.length === open.length && onMoved());
+    const done = (figures: readonly Schemas['SheetFigure'][]) => {
+        const isEarly = figures.some((figure) => wet.some((one) => one.figure_id === figure.id));
+        if (isEarly && !isSure) {
+            setAsked(figures);
+        } else {
+            store(figures);
+        }
+    };
     return (
         <>
-            <FigureMarks sheet={sheet} places={places} mine={mine} marking={marks.marking} onToggle={marks.toggle} />
+            <FigureMarks
+                sheet={sheet}
+                places={places}
+                mine={mine}
+                marking={marks.marking}
+                onToggle={(figure) => (open.includes(figure) ? done([figure]) : marks.takeBack(figure))}
+            />
+            <StillWet
+                sheet={sheet}
+                wet={wet}
+                asks={asked.length > 0}
+                onSure={() => {
+                    onSure();
+                    store(asked);
+                    setAsked([]);
+                }}
+                onWait={() => setAsked([])}
+            />
             <div className="current-deeds">
                 <Button type="primary" className="big" disabled={open.length === 0} onClick={() => done(open)}>
                     {open.length === 0
