@@ -8,6 +8,7 @@ use App\Http\Jobs;
 use App\Http\Paints;
 use App\Http\Proposals;
 use App\Http\Records;
+use App\Http\Repairs;
 use App\Http\Schemes;
 use App\Http\Session;
 use App\Http\Standards;
@@ -156,6 +157,11 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/faults/{fault}/repair', Checks\ShowRepair::class);
     Route::post('/faults/{fault}/waiver', Checks\WaiveFault::class);
     Route::post('/faults/{fault}/mending', Checks\MendFault::class);
+
+    Route::get('/mishap-kinds', Repairs\ListMishapKinds::class);
+    Route::get('/figures/{figure}/mishap-repair', Repairs\ShowMishapRepair::class);
+    Route::post('/figures/{figure}/mishaps', Repairs\TellMishap::class);
+    Route::post('/mishaps/{mishap}/end', Repairs\EndMishap::class);
 
     Route::get('/sign-offs', Records\ListSignOffs::class);
     Route::get('/sign-offs/{signOff}', Records\ShowSignOff::class);

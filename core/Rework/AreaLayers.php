@@ -79,6 +79,16 @@ final readonly class AreaLayers
         return $this->fromBelow(count($this->laid));
     }
 
+    /**
+     * What is laid again where all of it is off, or must come off.
+     *
+     * @return list<Layer> in order
+     */
+    public function fromTheGround(): array
+    {
+        return [$this->ground, ...$this->laid];
+    }
+
     /** Among those that are laid, from 0. */
     private function placeOf(string $layer, string $pointer): int
     {

@@ -13,12 +13,19 @@ use Core\Standard\Standard;
 use Core\Standard\Surface;
 use Core\Standard\TechniqueGroup;
 use Core\Standard\TechniqueUse;
+use Core\Standard\UnknownReference;
 
 /** What was laid on one area of a figure, work on the whole figure among it, as layers that can be laid again. */
 final readonly class PaintedArea
 {
     /** What lies under all paint, where the standard lays none. */
     private const BARE = 'ground/';
+
+    /** Stands for the layer at fault where paint is off down to the ground. */
+    public const DOWN = 'down/';
+
+    /** Stands for the layer at fault where foreign paint lies on top. */
+    public const ON_TOP = '';
 
     /** Over the last ground. */
     public AreaLayers $layers;
@@ -39,10 +46,41 @@ final readonly class PaintedArea
             if ($technique->group === TechniqueGroup::Ground) {
                 $ground = new Layer($id, Opacity::Opaque, $minutes[$id]);
             } else {
-                $layers[] = new Layer($id, $technique->opacity, $minutes[$id]);
+                // A line or a dot is opaque, and hides nothing of what lies beside it.
+                $layers[] = new Layer($id, $technique->opacity, $minutes[$id], $technique->hides($use->use));
             }
         }
         $this->layers = new AreaLayers($ground, $layers);
+    }
+
+    /**
+     * What is laid again for a fault.
+     *
+     * @param  string  $in id of the layer at fault, {@see self::ON_TOP} or {@see self::DOWN}
+     * @param  bool  $isMissing whether it was left out, so that nothing below it is laid again
+     * @return list<Layer> in order
+     *
+     * @throws UnknownReference if it is none of the layers
+     */
+    public function again(string $in, bool $isMissing, string $pointer): array
+    {
+        return match (true) {
+            $in === self::ON_TOP => $this->layers->afterSpill(),
+            $in === self::DOWN => $this->layers->fromTheGround(),
+            $isMissing => $this->layers->afterMissing($in, $pointer),
+            default => $this->layers->afterFaultIn($in, $pointer),
+        };
+    }
+
+    /** The layer that a mishap usually lies in, the last of its kind; where there is none, it lies on top. */
+    public function suggested(MishapLies $lies, Standard $standard): string
+    {
+        $last = self::ON_TOP;
+        foreach ($this->uses as $id => $use) {
+            $last = $standard->technique($use->technique)->group === $lies->group() ? $id : $last;
+        }
+
+        return $lies === MishapLies::DownToTheGround ? self::DOWN : $last;
     }
 
     /** @param  callable(ComposedUse): bool  $isLaid whether it is on the figure */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Fault;
+use App\Models\Mishap;
 use App\Models\Paint;
 use App\Models\Scheme;
 use App\Models\SchemeArea;
@@ -44,12 +45,13 @@ abstract class DescribedTestCase extends CheckTestCase
         $record = $this->signed($this->figure('1st Lamplighters', 3));
         $check = $this->act($this->open($this->figure('1st Lamplighters', 5)), 'flaws', ['flaw' => 'broken', 'area' => 'lamp pole', 'side' => 'left']);
         $figure = $this->figure('1st Lamplighters', 1);
+        $mishap = Mishap::query()->create(['figure_id' => $figure->id, 'area' => 'lamp pole', 'kind' => 'overspill', 'layer' => '', 'share' => 0.1, 'user_id' => $this->isla()->id]);
         $this->known = [
             'check' => $check['id'], 'version' => $check['version'], 'fault' => Fault::query()->firstOrFail()->id, 'signOff' => SignOff::query()->firstOrFail()->id, 'find' => $record->hash,
             'figure' => $figure->id, 'figures' => [['id' => $figure->id, 'seen' => null]], 'area' => 'lamp pole', 'use' => 'base', 'tier' => 'muster', 'surface' => 'cloth', 'technique' => 'base',
             'job' => $this->job()->id, 'unit' => $this->unit('1st Lamplighters')->id, 'key' => $this->sheetKey(), 'user' => $this->jory()->id, 'session' => 'x', 'invitation' => 1, 'token' => 'x', 'proposal' => 1,
             'paint' => Paint::query()->firstOrFail()->id, 'scheme' => Scheme::query()->firstOrFail()->id, 'schemeArea' => SchemeArea::query()->firstOrFail()->id,
-            'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'variation' => Variation::query()->firstOrFail()->id, 'force' => 'Harbour guard', 'question' => 'metals', 'choice' => 'last',
+            'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'variation' => Variation::query()->firstOrFail()->id, 'force' => 'Harbour guard', 'question' => 'metals', 'choice' => 'last', 'mishap' => $mishap->id,
         ];
     }
 

@@ -10,6 +10,7 @@ use App\Models\Fault;
 use App\Models\Figure;
 use App\Models\Invitation;
 use App\Models\Job;
+use App\Models\Mishap;
 use App\Models\Paint;
 use App\Models\Proposal;
 use App\Models\Scheme;
@@ -35,7 +36,9 @@ final class IsolationTest extends TestCase
         DB::table('sign_offs')->insert(['studio_id' => $this->lead()->studio_id, 'figure_id' => $figure->id, 'check_id' => $check['id'], 'signed_by' => $this->lead()->id, 'number' => 1, 'previous' => '', 'hash' => '', 'record' => '{}', 'signed_at' => now()]);
         $proposal = Proposal::query()->create(['standard_version_id' => StandardVersion::query()->firstOrFail()->id, 'user_id' => $this->lead()->id, 'tier' => 'guard', 'surface' => 'cloth', 'text' => 'More light.']);
         $invitation = Invitation::query()->create(['token_hash' => str_repeat('0', 64), 'name' => 'N', 'email' => 'n@kittiwake.example', 'role' => 'painter', 'invited_by' => $this->lead()->id, 'expires_at' => now()->addDay()]);
+        $mishap = Mishap::query()->create(['figure_id' => $figure->id, 'area' => 'face', 'kind' => 'pool', 'layer' => 'wash', 'share' => 0.1, 'user_id' => $this->isla()->id]);
         $rows = [
+            'mishap' => $mishap->id, 'question' => 'metals',
             'proposal' => $proposal->id, 'paint' => Paint::query()->firstOrFail()->id, 'scheme' => Scheme::query()->firstOrFail()->id, 'schemeArea' => SchemeArea::query()->firstOrFail()->id,
             'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'job' => Job::query()->firstOrFail()->id, 'unit' => Unit::query()->firstOrFail()->id,
             'figure' => $figure->id, 'variation' => Variation::query()->firstOrFail()->id, 'check' => $this->number($check['id']),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\Checks\RepairResource;
+use App\Http\Repairs\RepairResource;
 use App\Models\Fault;
 
 /**
@@ -17,7 +17,7 @@ final class RepairTest extends CheckTestCase
     public function test_a_fault_is_mended_from_the_layer_that_it_lies_in(): void
     {
         $spill = $this->flaw('overspill', 'trousers');
-        self::assertSame([['base', 'Base coat'], ['wash', 'All-over wash']], array_map(array_values(...), $spill['layers']));
+        self::assertSame([['base', 'Base coat'], ['wash', 'All-over wash'], ['', 'foreign paint on top'], ['down/', 'all paint, down to the ground']], array_map(array_values(...), $spill['layers']));
         self::assertSame(['', ['base', 'wash']], [$spill['in'], array_column($spill['steps'], 'layer')], 'foreign paint on top: the base hides it');
         self::assertSame('Kelp Bed', $spill['steps'][0]['mixes'][0]['text']);
         self::assertSame('2 coats', $spill['steps'][0]['degree']);

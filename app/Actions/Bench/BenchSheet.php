@@ -6,6 +6,7 @@ namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
 use App\Models\BenchMark;
+use App\Models\Mishap;
 use Core\Standard\Standard;
 
 /** The ordered steps that the figures of a unit with equal compositions share, with what was marked. */
@@ -16,6 +17,7 @@ final readonly class BenchSheet
      * @param  list<SheetStep>  $steps in order
      * @param  array<int, array<string, BenchMark>>  $marks by figure, then by the key of the step
      * @param  FigureMixes  $mixes what its figures are painted with
+     * @param  list<Mishap>  $mishaps that wait to be mended on its figures
      */
     public function __construct(
         public string $key,
@@ -24,12 +26,30 @@ final readonly class BenchSheet
         public array $steps,
         public array $marks,
         public FigureMixes $mixes,
+        public array $mishaps = [],
     ) {
     }
 
     public function first(): ComposedFigure
     {
         return $this->figures[0];
+    }
+
+    /** Whether something waits to be mended on a figure. */
+    public function hasMishapOn(int $figureId): bool
+    {
+        return array_filter($this->mishaps, static fn (Mishap $one): bool => $one->figure_id === $figureId) !== [];
+    }
+
+    public function of(int $figureId): ComposedFigure
+    {
+        foreach ($this->figures as $figure) {
+            if ($figure->row->id === $figureId) {
+                return $figure;
+            }
+        }
+
+        throw new \LogicException("Figure {$figureId} is not on this sheet.");
     }
 
     public function step(string $area, string $use): ?SheetStep

@@ -10,6 +10,7 @@ use App\Actions\Composing\JobStandards;
 use App\Models\Figure;
 use App\Models\Job;
 use App\Models\JobState;
+use App\Models\Mishap;
 use App\Models\Role;
 use App\Models\Unit;
 use App\Models\User;
@@ -90,7 +91,9 @@ final readonly class BenchSheets
     private function sheets(Job $job, array $figures): array
     {
         $standard = $this->standards->of($job);
-        $marks = Marks::standing(array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $figures));
+        $ids = array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $figures);
+        $marks = Marks::standing($ids);
+        $mishaps = Mishap::query()->whereIn('figure_id', $ids)->whereNull('ended')->with('user')->orderBy('id')->get();
         /** @var array<string, non-empty-list<ComposedFigure>> $byKey */
         $byKey = [];
         foreach ($figures as $figure) {
@@ -103,7 +106,8 @@ final readonly class BenchSheets
             $mixed = $mixes[count($sheets)];
             $like = "{$alike[0]->unit->figure_type_id} {$alike[0]->schemeId()} {$alike[0]->composition->signature()}";
             $orders[$like] ??= SheetStep::all($this->orders->of($alike[0], $standard, $mixed));
-            $sheets[] = new BenchSheet($key, $standard, $alike, $orders[$like], $marks, $mixed);
+            $own = array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $alike);
+            $sheets[] = new BenchSheet($key, $standard, $alike, $orders[$like], $marks, $mixed, array_values($mishaps->whereIn('figure_id', $own)->all()));
         }
 
         return $sheets;

@@ -7,10 +7,12 @@ namespace App\Actions\Bench;
 use App\Models\BenchMark;
 use App\Models\Figure;
 use App\Models\Mending;
+use App\Models\Mishap;
+use App\Models\MishapEnd;
 use App\Models\User;
 use App\Refusals\NotAllowed;
 
-/** Who painted a figure: whom it was given to, and everyone who marked or mended on it. */
+/** Who painted a figure: whom it was given to, and everyone who marked or mended on it, a mishap at the bench too. */
 final readonly class Painters
 {
     /** @return list<int> ids of people */
@@ -21,9 +23,11 @@ final readonly class Painters
         $marked = BenchMark::query()->where('figure_id', $figure->id)->pluck('user_id')->all();
         /** @var list<int> $mended */
         $mended = Mending::query()->whereHas('fault.check', static fn ($query) => $query->where('figure_id', $figure->id))->pluck('user_id')->all();
+        /** @var list<int> $mishaps */
+        $mishaps = Mishap::query()->where('figure_id', $figure->id)->where('ended', MishapEnd::Mended)->pluck('ended_by')->all();
         $given = $figure->painter_id ?? $unit->painter_id;
 
-        return array_values(array_unique([...($given === null ? [] : [$given]), ...$marked, ...$mended]));
+        return array_values(array_unique([...($given === null ? [] : [$given]), ...$marked, ...$mended, ...$mishaps]));
     }
 
     /** A painter works on own figures; the lead and a deputy may help on any. */

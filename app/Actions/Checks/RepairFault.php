@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Checks;
 
 use App\Actions\Bench\Mixes;
+use App\Actions\Repairs\Repair;
 use App\Models\Check;
 use App\Models\Fault;
 use App\Models\Mending;
@@ -13,6 +14,7 @@ use Core\Check\FaultKind;
 use Core\Check\FlawKind;
 use Core\Composition\ComposedUse;
 use Core\Rework\Layer;
+use Core\Rework\MishapKind;
 use Core\Rework\PaintedArea;
 use Core\Standard\TechniqueGroup;
 
@@ -26,7 +28,7 @@ final readonly class RepairFault
     }
 
     /**
-     * @param  string|null  $layer the one at fault; empty: foreign paint on top; null: as the fault itself suggests
+     * @param  string|null  $layer the one at fault, see {@see PaintedArea}; null: as the fault itself suggests
      * @param  float  $share of the area, 0 to 1
      *
      * @throws NotRight if nothing is painted where the fault is
@@ -40,13 +42,9 @@ final readonly class RepairFault
             throw NotRight::at('/area', 'no-layers', "Nothing is painted on \"{$fault->area}\", so nothing is laid again there.");
         }
         $in = $layer ?? $this->suggested($fault, $reading, $painted);
-        $again = match (true) {
-            $in === '' => $painted->layers->afterSpill(),
-            $fault->kind === FaultKind::Missing => $painted->layers->afterMissing($in, '/layer'),
-            default => $painted->layers->afterFaultIn($in, '/layer'),
-        };
+        $again = $painted->again($in, $fault->kind === FaultKind::Missing, '/layer');
 
-        return new Repair($painted, $reading->standard, $this->mixes->of($reading->composed), $in, $share, array_map(static fn (Layer $one): array => ['id' => $one->id, 'minutes' => $share * $one->minutes], $again), $area->focal && $this->wasMended($fault));
+        return new Repair($painted, $reading->standard, $this->mixes->of($reading->composed), $in, $share, array_map(static fn (Layer $one): array => ['id' => $one->id, 'minutes' => $share * $one->minutes], $again), $area->focal && $this->wasMended($fault), $in === PaintedArea::ON_TOP ? MishapKind::Overspill->fresh() : '');
     }
 
     /** The layer that the sentence judges, or that such a flaw usually lies in; empty: foreign paint on top. */

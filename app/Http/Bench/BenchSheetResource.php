@@ -36,6 +36,7 @@ use Core\Standard\UseWords;
  * @phpstan-import-type SheetTimes_ from SheetTimes
  * @phpstan-import-type SheetGo from SheetGoes
  * @phpstan-import-type WetFigure from SheetDrying
+ * @phpstan-import-type SheetMishap from SheetMishaps
  *
  * @phpstan-type StepMark array{
  *   id: int,
@@ -127,6 +128,7 @@ use Core\Standard\UseWords;
  *   caution: string,
  *   undecided: list<string>,
  *   figures: list<SheetFigure>,
+ *   mishaps: list<SheetMishap>,
  *   length: int,
  *   goes: list<SheetGo>,
  *   steps: list<BenchStep>,
@@ -164,6 +166,7 @@ final readonly class BenchSheetResource extends Resource
             'caution' => Caution::ALWAYS,
             'undecided' => $first->composition->undecided,
             'figures' => array_map($this->figure(...), $this->sheet->figures),
+            'mishaps' => SheetMishaps::of($this->sheet),
             'length' => $this->sheet->length(),
             'goes' => (new SheetGoes($this->sheet))->toArray(),
             'steps' => array_map(fn (SheetStep $step, int $item): array => $this->step($step, $drying->under($item)), $this->sheet->steps, array_keys($this->sheet->steps)),
@@ -184,7 +187,7 @@ final readonly class BenchSheetResource extends Resource
             'left' => $state->isAtTheBench() ? $left : null,
             'to_mend' => $state->isSentBack(),
             'may_mark' => $mine && $state->isAtTheBench(),
-            'may_hand_over' => $mine && $state->canBeHandedOver($left),
+            'may_hand_over' => $mine && $state->canBeHandedOver($left) && ! $this->sheet->hasMishapOn($figure->row->id),
             'version' => $figure->row->version,
         ];
     }

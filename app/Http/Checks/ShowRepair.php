@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Checks;
 
 use App\Actions\Checks\RepairFault;
+use App\Http\Repairs\RepairRequest;
+use App\Http\Repairs\RepairResource;
 use App\Models\Fault;
 
 /** What is laid again to mend a fault. */

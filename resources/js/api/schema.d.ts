@@ -449,6 +449,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/figures/{figure}/mishap-repair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is laid again after a mishap, by what is on the figure now. */
+        get: operations["showMishapRepair"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/figures/{figure}/mishaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tells of a mishap. */
+        post: operations["tellMishap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-overs": {
         parameters: {
             query?: never;
@@ -788,6 +822,40 @@ export interface paths {
         get: operations["showLog"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mishap-kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What may go wrong at the bench. */
+        get: operations["listMishapKinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mishaps/{mishap}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says how a mishap ended. */
+        post: operations["endMishap"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1987,6 +2055,7 @@ export interface components {
             caution: string;
             undecided: string[];
             figures: components["schemas"]["SheetFigure"][];
+            mishaps: components["schemas"]["SheetMishap"][];
             length: number;
             goes: components["schemas"]["SheetGo"][];
             steps: components["schemas"]["BenchStep"][];
@@ -2618,6 +2687,12 @@ export interface components {
             uses: string[];
             choose?: number;
         };
+        MishapKind: {
+            /** @enum {string} */
+            kind: "overspill" | "dust" | "pool" | "tide-mark" | "chalky" | "patch" | "thick" | "wide-line" | "hard-step" | "tone-covered" | "rubbed" | "decal" | "broken";
+            name: string;
+            looks: string;
+        };
         MixBatch: {
             ml: number;
             drops: {
@@ -3064,6 +3139,7 @@ export interface components {
             minutes: number;
             why: components["schemas"]["Why"];
             first: string | null;
+            instead: string | null;
             risk: string | null;
         };
         RepairStep: {
@@ -3414,6 +3490,20 @@ export interface components {
             name: string;
             choose: number | null;
             uses: string[];
+        };
+        SheetMishap: {
+            id: number;
+            figure_id: number;
+            number: number;
+            area: string;
+            /** @enum {string} */
+            kind: "overspill" | "dust" | "pool" | "tide-mark" | "chalky" | "patch" | "thick" | "wide-line" | "hard-step" | "tone-covered" | "rubbed" | "decal" | "broken";
+            name: string;
+            layer: string;
+            share: number;
+            note: string;
+            by: string;
+            at: string | null;
         };
         SheetPath: {
             /** @enum {string} */
@@ -4967,6 +5057,86 @@ export interface operations {
             default: components["responses"]["Broken"];
         };
     };
+    showMishapRepair: {
+        parameters: {
+            query: {
+                area: string;
+                kind: "overspill" | "dust" | "pool" | "tide-mark" | "chalky" | "patch" | "thick" | "wide-line" | "hard-step" | "tone-covered" | "rubbed" | "decal" | "broken";
+                layer?: string | null;
+                share: number;
+            };
+            header?: never;
+            path: {
+                figure: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Repair"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    tellMishap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                figure: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    area: string;
+                    /** @enum {string} */
+                    kind: "overspill" | "dust" | "pool" | "tide-mark" | "chalky" | "patch" | "thick" | "wide-line" | "hard-step" | "tone-covered" | "rubbed" | "decal" | "broken";
+                    layer: string | null;
+                    share: number;
+                    note?: string | null;
+                    lifted: boolean;
+                    key?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchSheet"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
     handOver: {
         parameters: {
             query?: never;
@@ -5839,6 +6009,70 @@ export interface operations {
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
             422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    listMishapKinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MishapKind"][];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    endMishap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mishap: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    ended: "mended" | "lifted" | "taken-back";
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchSheet"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

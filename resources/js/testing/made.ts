@@ -161,6 +161,7 @@ export function sheet(change: Partial<Schemas['BenchSheet']> = {}): Schemas['Ben
             version: 1,
         })),
         length: 1,
+        mishaps: [],
         goes: [],
         steps: [step()],
         ...change,

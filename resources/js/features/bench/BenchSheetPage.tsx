@@ -8,6 +8,7 @@ import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Current } from './components/Current';
 import { HandOver } from './components/HandOver';
+import { OpenMishaps } from './components/OpenMishaps';
 import { SheetTimes } from './components/SheetTimes';
 import { StepRow } from './components/StepRow';
 import { markable, openOnAny } from './marking';
@@ -63,6 +64,7 @@ function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
                     onMoved={() => setChosen(null)}
                 />
             )}
+            <OpenMishaps sheet={sheet} />
             <HandOver sheet={sheet} />
             <section aria-labelledby="all-steps">
                 <h2 id="all-steps">All {sheet.length} steps</h2>

@@ -1,11 +1,23 @@
-import { api, unwrap } from '@api';
+import { api, type Schemas, unwrap } from '@api';
 import { queryOptions } from '@tanstack/react-query';
+
+export type MishapKind = Schemas['MishapKind']['kind'];
+
+/** A mishap of which the repair is asked; a layer of null: the usual one. */
+export interface MishapAsked {
+    area: string;
+    kind: MishapKind;
+    layer: string | null;
+    share: number;
+}
 
 export const benchKeys = {
     all: ['bench'] as const,
     sheet: (job: number, key: string) => [...benchKeys.all, job, key] as const,
     marking: (job: number, key: string) => [...benchKeys.sheet(job, key), 'marking'] as const,
     faults: (figure: number) => [...benchKeys.all, 'faults', figure] as const,
+    mishapKinds: () => [...benchKeys.all, 'mishap-kinds'] as const,
+    mishapRepair: (figure: number, told: MishapAsked) => [...benchKeys.all, 'mishap-repair', figure, told] as const,
     repair: (fault: number, layer: string | null, share: number | null) =>
         [...benchKeys.all, 'repair', fault, layer, share] as const,
 };
@@ -43,5 +55,28 @@ export function repairOptions(fault: number, layer: string | null, share: number
                     signal,
                 }),
             ),
+    });
+}
+
+export function mishapKindsOptions() {
+    return queryOptions({
+        queryKey: benchKeys.mishapKinds(),
+        queryFn: ({ signal }) => unwrap(api.GET('/api/mishap-kinds', { signal })),
+        staleTime: Infinity,
+    });
+}
+
+export function mishapRepairOptions(figure: number, asked: MishapAsked) {
+    const { layer, ...query } = asked;
+    return queryOptions({
+        queryKey: benchKeys.mishapRepair(figure, asked),
+        queryFn: ({ signal }) =>
+            unwrap(
+                api.GET('/api/figures/{figure}/mishap-repair', {
+                    params: { path: { figure }, query: { ...query, ...(layer !== null && { layer }) } },
+                    signal,
+                }),
+            ),
+        retry: false,
     });
 }

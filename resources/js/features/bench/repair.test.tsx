@@ -38,6 +38,7 @@ const laidAgain = (change: Partial<Schemas['Repair']> = {}): Schemas['Repair'] =
     minutes: 0.3,
     why: { inputs: [], rule: 'From the nearest hiding layer.', source: 'common practice, no source' },
     first: 'Lift it with a damp brush.',
+    instead: null,
     risk: null,
     ...change,
 });

@@ -10,6 +10,7 @@ import { useWet } from '../useWet';
 import { ExcuseForm } from './ExcuseForm';
 import { FigureMarks } from './FigureMarks';
 import { InTurn } from './InTurn';
+import { MishapForm } from './MishapForm';
 import { MixLine } from './MixLine';
 import { StepNotes } from './StepNotes';
 import { StepTimes } from './StepTimes';
@@ -89,6 +90,7 @@ export function Current({ sheet, row, isSure, onSure, onMoved }: Props) {
 /** The marks of a step: by figure, or for all of them at once. */
 function Deeds({ sheet, places, isSure, onSure, onMoved }: Omit<Props, 'row'> & Pick<Row, 'places'>) {
     const [excusing, setExcusing] = useState(false);
+    const [wentWrong, setWentWrong] = useState(false);
     const [asked, setAsked] = useState<readonly Schemas['SheetFigure'][]>([]);
     const mine = markable(sheet);
     const marks = useRowMarks(sheet, places);
@@ -152,7 +154,11 @@ function Deeds({ sheet, places, isSure, onSure, onMoved }: Omit<Props, 'row'> & 
                 <Button className="big" disabled={open.length === 0} onClick={() => setExcusing(true)}>
                     Not done…
                 </Button>
+                <Button className="big" onClick={() => setWentWrong(true)}>
+                    Mishap…
+                </Button>
             </div>
+            {wentWrong && <MishapForm sheet={sheet} area={areaOf(places)} figures={mine} onClose={() => setWentWrong(false)} />}
             {excusing && (
                 <ExcuseForm
                     name={places.map((place) => `${place.area} ${place.use}`).join(', ')}
@@ -172,6 +178,11 @@ function Deeds({ sheet, places, isSure, onSure, onMoved }: Omit<Props, 'row'> & 
             )}
         </>
     );
+}
+
+/** The area in hand; of the whole figure, none is. */
+function areaOf(places: Row['places']): string | null {
+    return places[0].surface === 'whole' ? null : places[0].area;
 }
 
 /** How thin and with what. */

@@ -18,7 +18,9 @@ export function HandOver({ sheet }: { sheet: Schemas['BenchSheet'] }) {
                         {figure.left === null ? (
                             <StateWord state={figure.state} />
                         ) : (
-                            <span>{figure.left === 0 ? 'ready' : `${figure.left} left`}</span>
+                            <span>
+                                {standing(figure.left, sheet.mishaps.filter((one) => one.figure_id === figure.id).length)}
+                            </span>
                         )}
                         {figure.to_mend && <Link to={`/jobs/${sheet.job.id}/mend/${figure.id}`}>mend</Link>}
                     </li>
@@ -37,4 +39,12 @@ export function HandOver({ sheet }: { sheet: Schemas['BenchSheet'] }) {
             )}
         </section>
     );
+}
+
+/** What a figure has before it, in words. */
+function standing(left: number, mishaps: number): string {
+    const words = [left > 0 && `${String(left)} left`, mishaps > 0 && `${String(mishaps)} to mend`].filter(
+        (one) => one !== false,
+    );
+    return words.length === 0 ? 'ready' : words.join(', ');
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Checks;
+namespace App\Actions\Repairs;
 
 use App\Actions\Bench\FigureMixes;
 use Core\Rework\PaintedArea;
@@ -16,6 +16,8 @@ final readonly class Repair
      * @param  float  $share of the area, 0 to 1
      * @param  list<array{id: string, minutes: float}>  $again layers in order
      * @param  bool  $isSecond whether something that draws the eye is mended once more
+     * @param  string  $fresh what is done while it is fresh; empty: nothing else
+     * @param  string  $instead what is tried before layers are laid again; empty: nothing
      */
     public function __construct(
         public PaintedArea $painted,
@@ -25,6 +27,8 @@ final readonly class Repair
         public float $share,
         public array $again,
         public bool $isSecond,
+        public string $fresh = '',
+        public string $instead = '',
     ) {
     }
 }

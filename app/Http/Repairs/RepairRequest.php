@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Checks;
+namespace App\Http\Repairs;
 
 use App\Http\Shared\ApiRequest;
 use App\Models\Role;

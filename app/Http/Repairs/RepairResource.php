@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Checks;
+namespace App\Http\Repairs;
 
-use App\Actions\Checks\Repair;
+use App\Actions\Repairs\Repair;
 use App\Http\Schemes\RecipeParts;
 use App\Http\Shared\Resource;
 use App\Http\Shared\WhyShape;
 use Core\Rework\Layer;
+use Core\Rework\PaintedArea;
 use Core\Standard\Surface;
 use Core\Standard\UseWords;
 use Core\Why;
@@ -34,6 +35,7 @@ use Core\Why;
  *   minutes: float,
  *   why: WhyData,
  *   first: string|null,
+ *   instead: string|null,
  *   risk: string|null,
  * }
  */
@@ -47,13 +49,16 @@ final readonly class RepairResource extends Resource
     public function toArray(): array
     {
         return [
-            'layers' => array_map(fn (Layer $layer): array => ['layer' => $layer->id, 'title' => $this->title($layer->id)], $this->repair->painted->layers->layers),
+            'layers' => array_map(fn (string $id): array => ['layer' => $id, 'title' => $this->title($id)], [
+                ...array_map(static fn (Layer $layer): string => $layer->id, $this->repair->painted->layers->layers), PaintedArea::ON_TOP, PaintedArea::DOWN,
+            ]),
             'in' => $this->repair->in,
             'share' => $this->repair->share,
             'steps' => array_map($this->step(...), $this->repair->again),
             'minutes' => array_sum(array_column($this->repair->again, 'minutes')),
             'why' => $this->why()->toArray(),
-            'first' => $this->repair->in === '' ? 'Fresh and thin: lift it with a clean damp brush; then nothing is laid again.' : null,
+            'first' => $this->repair->fresh === '' ? null : $this->repair->fresh,
+            'instead' => $this->repair->instead === '' ? null : $this->repair->instead,
             'risk' => $this->repair->isSecond ? 'It draws the eye and was mended before: paint gets thick and dull, and a second repair often ends worse than the fault. Ask whether it can stay, be agreed, or is stripped.' : null,
         ];
     }
@@ -77,6 +82,9 @@ final readonly class RepairResource extends Resource
 
     private function title(string $id): string
     {
+        if ($id === PaintedArea::ON_TOP || $id === PaintedArea::DOWN) {
+            return $id === PaintedArea::DOWN ? 'all paint, down to the ground' : 'foreign paint on top';
+        }
         $use = $this->repair->painted->uses[$id] ?? null;
         $over = $use?->area->surface === Surface::WHOLE ? ', of the whole figure' : '';
 
@@ -86,7 +94,7 @@ final readonly class RepairResource extends Resource
     private function why(): Why
     {
         return new Why(
-            ['at fault' => $this->repair->in === '' ? 'foreign paint on top' : $this->title($this->repair->in), 'share of the area' => (100 * $this->repair->share).' of a hundred'],
+            ['at fault' => $this->title($this->repair->in), 'share of the area' => (100 * $this->repair->share).' of a hundred'],
             'Paint that hides is laid again with all above it; what lets through begins at the nearest hiding layer below; foreign paint on top at the topmost that hides it, else at the ground colour. A pale colour may not hide what is foreign: begin a layer lower then.',
             Why::COMMON_PRACTICE,
         );

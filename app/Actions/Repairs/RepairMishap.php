@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Repairs;
+
+use App\Actions\Bench\BenchSheet;
+use App\Models\Check;
+use App\Models\Fault;
+use App\Models\Figure;
+use App\Models\MarkState;
+use App\Models\Mending;
+use App\Models\Mishap;
+use App\Models\MishapEnd;
+use App\Refusals\NotRight;
+use Core\Composition\ComposedUse;
+use Core\Rework\Layer;
+use Core\Rework\MishapKind;
+use Core\Rework\PaintedArea;
+
+/** What is laid again after a mishap at the bench: of what is on the figure by now, with its paints and minutes. */
+final readonly class RepairMishap
+{
+    /**
+     * @param  BenchSheet  $sheet the one that the figure is on
+     * @param  string|null  $layer the one at fault, see {@see PaintedArea}; null: as is usual of the kind
+     * @param  float  $share of the area, over 0 to 1
+     *
+     * @throws NotRight if the figure has no such area, or nothing is painted there yet
+     */
+    public function handle(BenchSheet $sheet, Figure $figure, string $area, MishapKind $kind, ?string $layer, float $share): Repair
+    {
+        $composed = $sheet->of($figure->id);
+        $place = $composed->type->area($area) ?? throw NotRight::at('/area', 'unknown-area', "The figure has no area \"{$area}\"; choose one of its own.");
+        $marks = $sheet->marks[$figure->id] ?? [];
+        $painted = PaintedArea::of($composed->composition, $place, $sheet->standard, static function (ComposedUse $use) use ($sheet, $marks): bool {
+            $step = $sheet->step($use->area->id, $use->use->id);
+
+            return $step !== null && ($marks[$step->key()] ?? null)?->state === MarkState::Done;
+        });
+        if ($painted->uses === []) {
+            throw NotRight::at('/area', 'no-layers', "Nothing is marked as painted on \"{$area}\" yet: wipe it off and go on.");
+        }
+        $in = $layer ?? $painted->suggested($kind->lies(), $sheet->standard);
+        $again = array_map(static fn (Layer $one): array => ['id' => $one->id, 'minutes' => $share * $one->minutes], $painted->again($in, false, '/layer'));
+
+        return new Repair($painted, $sheet->standard, $sheet->mixes, $in, $share, $again, $place->focal && self::wasMended($figure, $area), $kind->fresh(), $kind->instead());
+    }
+
+    /** Whether the area was mended on this figure before, at the bench or after a check. */
+    private static function wasMended(Figure $figure, string $area): bool
+    {
+        $faults = Fault::query()->whereIn('check_id', Check::query()->where('figure_id', $figure->id)->select('id'))->where('area', $area);
+
+        return Mishap::query()->where('figure_id', $figure->id)->where('area', $area)->where('ended', MishapEnd::Mended)->exists()
+            || Mending::query()->whereIn('fault_id', $faults->select('id'))->exists();
+    }
+}
