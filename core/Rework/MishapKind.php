@@ -24,7 +24,7 @@ enum MishapKind: string
     public function inWords(): string
     {
         return match ($this) {
-            self::Overspill => 'paint on the neighbour',
+            self::Overspill => 'slip of foreign paint',
             self::Dust => 'drybrush dust',
             self::Pool => 'pool',
             self::TideMark => 'tide mark',
@@ -43,7 +43,7 @@ enum MishapKind: string
     public function looks(): string
     {
         return match ($this) {
-            self::Overspill => 'a slip of foreign paint where it does not belong',
+            self::Overspill => 'paint of another area lies where it does not belong',
             self::Dust => 'pale dust of a drybrush beside what it was meant for',
             self::Pool => 'a wash stands too dark, shiny',
             self::TideMark => 'the dried edge of a wash or glaze',

@@ -25,9 +25,9 @@ final readonly class WhyHere
                 $why[] = ['reason' => self::label($force), 'sentence' => $sentence];
             }
         }
-        $others = array_map(static fn (Step $step): string => $step->area->area->id, array_values(array_filter($planned->inOneGo, static fn (Step $step): bool => $step !== $planned->step)));
-        if ($others !== []) {
-            $why[] = ['reason' => 'one go', 'sentence' => 'In one go with '.self::names($others).': one paint, laid the same way.'];
+        if ($planned->inOneGo !== []) {
+            $areas = array_map(static fn (Step $step): string => $step->area->area->id, $planned->inOneGo);
+            $why[] = ['reason' => 'one go', 'sentence' => 'One paint, laid the same way on '.implode(', ', $areas).': in one go, in which none soils another.'];
         }
         if ($planned->ahead !== null) {
             $why[] = ['reason' => self::label(OrderForce::School), 'sentence' => "In this school {$planned->ahead->rule} ({$planned->ahead->for}): other paint waits for it."];
@@ -119,10 +119,11 @@ final readonly class WhyHere
     {
         foreach ($planned->saves as $saved) {
             $here = $planned->after === [] ? 'Free here: it saves' : 'In this place it saves';
-            $minutes = NumberText::of($saved->minutes, 1);
+            $number = NumberText::of($saved->minutes, 1);
+            $minutes = $number === '1' ? '1 minute' : "{$number} minutes";
             yield $saved->messy === $planned->step
-                ? "{$here} {$minutes} minutes of tidying {$saved->area}, which has no paint yet to be soiled."
-                : "{$here} {$minutes} minutes of tidying: {$saved->messy->name()} would soil it.";
+                ? "{$here} {$minutes} of tidying {$saved->area}, which has no paint yet to be soiled."
+                : "{$here} {$minutes} of tidying: {$saved->messy->name()} would soil it.";
         }
     }
 

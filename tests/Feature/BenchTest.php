@@ -75,7 +75,7 @@ final class BenchTest extends TestCase
         // Five drops of each for both, where each by itself would be rounded up.
         self::assertSame($face['mixes'][0]['text'], $hands['mixes'][0]['text']);
         self::assertEqualsWithDelta(($face['mixes'][0]['batch']['ml'] ?? 0) + ($hands['mixes'][0]['batch']['ml'] ?? 0), $go['batches'][0]['batch']['ml'], 0.011);
-        self::assertContains('In one go with hands: one paint, laid the same way.', array_column($face['why'], 'sentence'));
+        self::assertContains('One paint, laid the same way on face, hands: in one go, in which none soils another.', array_column($face['why'], 'sentence'));
 
         $left = fn (): int => array_column($this->sheetOf($figure, $this->isla())['figures'], 'left', 'id')[$figure->id] ?? 0;
         $before = $left();

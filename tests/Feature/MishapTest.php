@@ -41,7 +41,7 @@ final class MishapTest extends TestCase
     {
         $figure = $this->done();
         $sheet = $this->tell($figure, self::SLIP + ['key' => '00000000-0000-4000-8000-000000000001']);
-        self::assertSame([['paint on the neighbour', 'trousers', '']], array_map(static fn (array $one): array => [$one['name'], $one['area'], $one['layer']], $sheet['mishaps']));
+        self::assertSame([['slip of foreign paint', 'trousers', '']], array_map(static fn (array $one): array => [$one['name'], $one['area'], $one['layer']], $sheet['mishaps']));
         self::assertFalse(self::standing($sheet, $figure)['may_hand_over']);
         $this->assertRefused($this->as($this->isla(), 'POST', '/hand-overs', ['figures' => [$figure->id]]), 403, 'mishaps-open');
 

@@ -39,13 +39,23 @@ final readonly class SheetOrder
         return Laying::changes($this->layings);
     }
 
-    /** @return list<string> areas in the order in which each is first painted */
+    /** How many steps its sheet has; what is laid in one go is one. */
+    public function length(): int
+    {
+        $steps = SheetStep::all($this->work);
+
+        return $steps === [] ? 0 : $steps[count($steps) - 1]->number;
+    }
+
+    /** @return list<string> areas in the order in which each is first painted, varnish over the whole figure among them */
     public function areas(): array
     {
         $areas = [];
         foreach ($this->work->items as $item) {
             if ($item instanceof PlannedStep && $item->step->isPaint()) {
-                $areas[$item->step->area->area->id] = true;
+                $isWhole = $item->step->isOfWhole();
+                $name = $isWhole ? mb_strtolower($item->step->technique->name) : $item->step->area->area->id;
+                $areas += $isWhole && ! $item->step->isVarnish() ? [] : [$name => true];
             }
         }
 

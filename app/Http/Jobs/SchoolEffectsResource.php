@@ -99,7 +99,7 @@ final readonly class SchoolEffectsResource extends Resource
             'tier' => $order->sheet->standard->tier($first->figure->tier)->name,
             'figures' => count($order->sheet->figures),
             'areas' => $order->areas(),
-            'steps' => count($order->work->items),
+            'steps' => $order->length(),
             'minutes' => $order->minutes(),
             'tidy_minutes' => $order->tidyMinutes(),
             'tidied' => array_values(array_unique(array_map(static fn (TidyBack $tidying): string => $tidying->area->area->id, $order->tidied()))),

@@ -25,7 +25,7 @@ final class InOneGoTest extends TestCase
         self::assertSame(['hose base', 'coat base', 'hood base', 'hose wash', 'coat wash', 'hood wash'], $order->words());
         self::assertSame(0.0, $order->work->tidyMinutes, 'it is the same paint, still wet');
         self::assertSame(['hose', 'coat', 'hood'], self::goOf($order->work, 'coat wash'));
-        self::assertContains('In one go with hose; hood: one paint, laid the same way.', $order->why('coat wash'));
+        self::assertContains('One paint, laid the same way on hose, coat, hood: in one go, in which none soils another.', $order->why('coat wash'));
         self::assertSame([], array_filter($order->why('coat wash'), static fn (string $why): bool => str_contains($why, 'would soil it')));
     }
 

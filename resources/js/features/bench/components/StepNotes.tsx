@@ -9,7 +9,8 @@ interface Props {
 /** What a step is judged by, why it stands here, what to beware of. */
 export function StepNotes({ sheet, places }: Props) {
     const [step] = places;
-    const many = places.length > 1;
+    const said = (sentence: string) => places.filter((place) => place.why.some((why) => why.sentence === sentence));
+    const common = step.why.filter((why) => said(why.sentence).length === places.length);
     const judged = [...new Set(places.flatMap((place) => place.judged_by))];
     return (
         <div className="current-notes">
@@ -26,13 +27,17 @@ export function StepNotes({ sheet, places }: Props) {
             <div>
                 <h3>Why here</h3>
                 <ul>
+                    {common.map((why) => (
+                        <li key={why.sentence}>{why.sentence}</li>
+                    ))}
                     {places.flatMap((place) =>
-                        place.why.map((why) => (
-                            <li key={`${place.area} ${why.sentence}`}>
-                                {many && <b>{place.area} </b>}
-                                {why.sentence}
-                            </li>
-                        )),
+                        place.why
+                            .filter((why) => !common.some((one) => one.sentence === why.sentence))
+                            .map((why) => (
+                                <li key={`${place.area} ${why.sentence}`}>
+                                    <b>{place.area}</b> {why.sentence}
+                                </li>
+                            )),
                     )}
                 </ul>
             </div>

@@ -29,7 +29,7 @@ export function StepRow({ sheet, row, isCurrent, cautionAt, onChoose }: Props) {
         <ul className="why-list">
             {reasons.map((one) => (
                 <li key={one.sentence}>
-                    <b>{one.reason}</b> {many && `${one.area}: `}
+                    <b>{one.reason}</b> {many && one.reason !== 'one go' && `${one.area}: `}
                     {one.sentence}
                 </li>
             ))}

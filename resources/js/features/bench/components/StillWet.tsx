@@ -32,10 +32,11 @@ export function StillWet({ sheet, wet, asks, onSure, onWait }: Props) {
                 {where} wet here, dry by {timeOfDay(last.until, studio.time_zone)} at the latest ({last.by}).
             </p>
             {asks && (
-                <p>
-                    Paint on what is wet lifts it. <Button onClick={onSure}>It is dry, mark it</Button>{' '}
+                <div className="still-wet-deeds">
+                    <span>Paint on what is wet lifts it.</span>
+                    <Button onClick={onSure}>It is dry, mark it</Button>
                     <Button onClick={onWait}>Wait</Button>
-                </p>
+                </div>
             )}
         </div>
     );

@@ -37,7 +37,7 @@ export function SchoolQuestion({ job, question, mayChoose, pending, onChoose }: 
                                     <th scope="col">Choice</th>
                                     <th scope="col">Order</th>
                                     <th scope="col">By hand</th>
-                                    <th scope="col">Tidying of it</th>
+                                    <th scope="col">Of it tidying</th>
                                     <th scope="col">Changes of paint</th>
                                     <th scope="col">
                                         <Why why={data.why} about={question.name} />
@@ -94,9 +94,9 @@ function Effect({ effect, mayChoose, pending, onChoose }: EffectProps) {
                 {effect.order === '' ? 'by what is tidied least, inner before outer' : effect.order}
                 {effect.risk !== '' && <small>Mending: {effect.risk}</small>}
             </td>
-            <td>{minutes(effect.minutes)}</td>
-            <td>{minutes(effect.tidy_minutes)}</td>
-            <td>{effect.changes}</td>
+            <td data-say="by hand">{minutes(effect.minutes)}</td>
+            <td data-say="of it tidying">{minutes(effect.tidy_minutes)}</td>
+            <td data-say="changes of paint">{effect.changes}</td>
             <td>
                 {effect.governs && <b>as it is now</b>}
                 {!effect.governs && mayChoose && choice !== null && (
