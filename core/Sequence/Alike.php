@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Sequence;
 
+use Core\Standard\UseWords;
+
 /** Which steps are laid in one way with one paint, so that they can be laid in one go. Where nobody knows the paint, none are. */
 final readonly class Alike
 {
@@ -55,7 +57,7 @@ final readonly class Alike
     {
         $use = $step->laid->use;
 
-        return json_encode([$step->technique->id, $use->coats, $use->steps, $use->extent, $step->area->part, $paint], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return json_encode([$step->technique->id, UseWords::degree($use), $use->material->name, $step->area->part, $paint], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
     /**

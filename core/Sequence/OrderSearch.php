@@ -13,6 +13,9 @@ final readonly class OrderSearch
 {
     private const ALIKE = 1e-9;
 
+    /** Goes that are tried on a figure, times its steps: each is looked for anew. */
+    private const TRIES = 600;
+
     /** @param  list<OrderWish>  $wishes by force, the greatest first */
     public function __construct(
         private Steps $steps,
@@ -33,8 +36,8 @@ final readonly class OrderSearch
         $goes = [];
         $best = $this->found($bare, new InOneGo);
         $least = $this->minutes($best, $bare);
-        foreach ($this->alike->groups($bare) as $group) {
-            $together = $likeColours || $this->steps->all[$group[0]]->technique->messy ? $this->held($bare, [...$goes, $group]) : null;
+        foreach ($this->worthTrying($bare, $likeColours) as $group) {
+            $together = $this->held($bare, [...$goes, $group]);
             $order = $together === null ? [] : $this->found($together, new InOneGo([...$goes, $group]));
             if ($order !== [] && $this->minutes($order, $bare) <= $least + self::ALIKE) {
                 $goes[] = $group;
@@ -44,6 +47,15 @@ final readonly class OrderSearch
         }
 
         return $best;
+    }
+
+    /** @return list<non-empty-list<int>> the longest first, for they save most */
+    private function worthTrying(PartialOrder $bare, bool $likeColours): array
+    {
+        $groups = array_values(array_filter($this->alike->groups($bare), fn (array $group): bool => $likeColours || $this->steps->all[$group[0]]->technique->messy));
+        usort($groups, static fn (array $a, array $b): int => [count($b), $a[0]] <=> [count($a), $b[0]]);
+
+        return array_slice($groups, 0, intdiv(self::TRIES, max(1, count($this->steps->all))));
     }
 
     /**
