@@ -35,8 +35,9 @@ final readonly class OrderSearch
     {
         $goes = [];
         $best = $this->found($bare, new InOneGo);
-        $least = $this->minutes($best, $bare);
-        foreach ($this->worthTrying($bare, $likeColours) as $group) {
+        $groups = $this->worthTrying($bare, $likeColours);
+        $least = $groups === [] ? 0.0 : $this->minutes($best, $bare);
+        foreach ($groups as $group) {
             $together = $this->held($bare, [...$goes, $group]);
             $order = $together === null ? [] : $this->found($together, new InOneGo([...$goes, $group]));
             if ($order !== [] && $this->minutes($order, $bare) <= $least + self::ALIKE) {

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
+
+/** A lead switches a school and sees what changes; a painter works on a tablet with wet paint, one go, a mishap and its repair. */
+final class BenchJourneyTest extends BrowserTestCase
+{
+    public function test_a_school_is_switched_for_a_job_and_its_sheets_follow(): void
+    {
+        $page = $this->page->signIn('lead@kittiwake.example')->open('/jobs/1')->press('Schools')->see('Schools of this job')->see('This job: as the standard');
+        $metals = "//section[@aria-label='Metals']";
+        $page->click("{$metals}//tr[th[starts-with(normalize-space(.), 'last')]]//button")->see('This job: last');
+        $page->click("{$metals}//summary")->see('matt varnish · lamp cage · lamp glass');
+        $this->assertAccessible('schools of a job, sheet by sheet');
+
+        $page->open('/bench')->press('1st Lamplighters')->see('not over lamp cage');
+        self::assertSame(['Metal base', 'lamp cage'], array_slice($this->titles(), $this->placeOf('Matt varnish') + 1, 1)[0] ?? []);
+
+        $page->open('/jobs/1/schools')->press('As the standard again')->see('This job: as the standard');
+    }
+
+    public function test_wet_paint_one_go_and_a_mishap_on_a_tablet(): void
+    {
+        $this->width(820, 1100);
+        $page = $this->page->signIn('isla@kittiwake.example')->open('/bench')->click("//a[contains(., '1st Lamplighters')][contains(., 'Guard')]")->see('step 1 of');
+
+        // Two areas in one press; then the wash over them is asked about, for the base is wet.
+        $page->press('Base coat, face, hands')->see('on the face and the hands')->press('Done on figure 1');
+        $page->await(fn (): bool => $page->count("//li[contains(@class, 'step-done')]//*[starts-with(normalize-space(.), 'Base coat')]") > 0, 'Both places are not marked.');
+        $page->press('All-over wash, face, hands')->see('wet here, dry by')->press('Done on figure 1')->see('Paint on what is wet lifts it')->press('Wait')->dontSee('Paint on what is wet lifts it');
+
+        // A slip on the face: what lifts it, what is laid again, and that it waits.
+        $page->press('Mishap')->press('slip of foreign paint')->see('lift it with a clean damp brush')->see('Ruddy Face');
+        $this->assertAccessible('a mishap that is told');
+        $page->fill('In words, if it matters', 'from the coat')->press('Add it to the sheet')->see('To mend')->see('from the coat')->see('1 to mend');
+        $this->assertAccessible('what waits to be mended');
+        $page->driver->navigate()->refresh();
+        $page->see('Figure 1, face: slip of foreign paint')->press('Mended')->dontSee('To mend')->dontSee('1 to mend');
+    }
+
+    /** @return list<array{string, string}> technique and area of each step of the sheet */
+    private function titles(): array
+    {
+        return array_values(array_map(static function (WebDriverElement $title): array {
+            [$technique, $area] = explode(', ', $title->getText(), 2) + [1 => ''];
+
+            return [$technique, $area];
+        }, $this->page->driver->findElements(WebDriverBy::cssSelector('.steps .step-title'))));
+    }
+
+    private function placeOf(string $technique): int
+    {
+        $place = array_search($technique, array_column($this->titles(), 0), true);
+
+        return $place === false ? self::fail("There is no {$technique}.") : $place;
+    }
+}
