@@ -6,6 +6,7 @@ namespace Tests\Core\Sequence;
 
 use Core\Sequence\PlannedStep;
 use Core\Sequence\Step;
+use Core\Sequence\TidyBack;
 use Core\Sequence\Work;
 use Core\Sequence\WorkOrder;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -132,13 +133,11 @@ final class InOneGoTest extends TestCase
         self::assertEquals($work, $order->of($composition, $type, $work->order(), $paints), 'and so from what was kept');
         self::assertCount(count($composition->uses), $work->order());
         $place = array_flip($work->order());
-        foreach ($work->items as $item) {
-            foreach ($item instanceof PlannedStep ? $item->after : [] as $after) {
+        foreach (array_filter($work->items, static fn (PlannedStep|TidyBack $item): bool => $item instanceof PlannedStep) as $item) {
+            foreach ($item->after as $after) {
                 self::assertLessThan($place[$item->step->number], $place[$after->step->number]);
             }
-        }
-        foreach ($work->items as $item) {
-            $go = $item instanceof PlannedStep ? array_map(static fn (Step $step): int => $place[$step->number], $item->inOneGo) : [];
+            $go = array_map(static fn (Step $step): int => $place[$step->number], $item->inOneGo);
             self::assertSame($go === [] ? [] : range($go[0], $go[0] + count($go) - 1), $go, 'nothing stands between steps of a go');
         }
     }
