@@ -14,7 +14,7 @@ final readonly class InOneGo
     private array $of;
 
     /** @param  list<non-empty-list<int>>  $goes each of two steps or more */
-    public function __construct(public array $goes = [])
+    public function __construct(array $goes = [])
     {
         $of = [];
         foreach ($goes as $go) {

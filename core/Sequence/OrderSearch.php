@@ -40,10 +40,11 @@ final readonly class OrderSearch
         foreach ($groups as $group) {
             $together = $this->held($bare, [...$goes, $group]);
             $order = $together === null ? [] : $this->found($together, new InOneGo([...$goes, $group]));
-            if ($order !== [] && $this->minutes($order, $bare) <= $least + self::ALIKE) {
+            $minutes = $order === [] ? INF : $this->minutes($order, $bare);
+            if ($minutes <= $least + self::ALIKE) {
                 $goes[] = $group;
                 $best = $order;
-                $least = $this->minutes($order, $bare);
+                $least = $minutes;
             }
         }
 

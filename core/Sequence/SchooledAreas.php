@@ -85,7 +85,7 @@ final readonly class SchooledAreas
     {
         $id = static fn (SchoolChoice $choice): string => $choice->id;
 
-        return ['metals' => array_map($id, $this->metals), 'covers' => array_map($id, $this->covers), 'below' => $this->metals === [] ? [] : $this->below];
+        return ['metals' => array_map($id, $this->metals), 'covers' => array_map($id, $this->covers), 'below' => $this->metals === [] && $this->covers === [] ? [] : $this->below];
     }
 
     private static function sitsOnMetalAlone(TypeArea $area, FigureType $type, Standard $standard): bool
