@@ -1,7 +1,7 @@
-import { api, ApiError, type Schemas, unwrap } from '@api';
+import { api, type Schemas, unwrap } from '@api';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { App } from 'antd';
 import { jobKeys } from './queries';
+import { useRefused } from './useRefused';
 
 type Unit = Schemas['GridUnit'];
 type Figure = Schemas['GridFigure'];
@@ -24,7 +24,7 @@ interface Change {
 /** Changes of the grid. Each answers with the whole grid as it is after it, so that totals follow at once. */
 export function useAssign(job: number) {
     const client = useQueryClient();
-    const { notification } = App.useApp();
+    const refused = useRefused();
     const change = useMutation({
         mutationFn: (deed: () => Promise<Grid>) => deed(),
         onSuccess: (grid) => {
@@ -32,14 +32,7 @@ export function useAssign(job: number) {
             void client.invalidateQueries({ queryKey: ['bench'] });
         },
         onError: (error) => {
-            const stale = error instanceof ApiError && error.status === 409;
-            notification.error({
-                title: stale ? 'Changed by somebody else' : 'Not changed',
-                description: stale
-                    ? `${error.message} The grid shows theirs now; yours was not stored, so make it again if it still stands.`
-                    : error.message,
-                duration: 0,
-            });
+            refused(error, `${error.message} The grid shows theirs now; yours was not stored, so make it again if it still stands.`);
             void client.invalidateQueries({ queryKey: jobKeys.grid(job) });
         },
     });

@@ -1,7 +1,7 @@
-import { api, ApiError, type Schemas, unwrap } from '@api';
+import { api, type Schemas, unwrap } from '@api';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { App } from 'antd';
 import { jobKeys } from './queries';
+import { useRefused } from './useRefused';
 
 export interface OwnUse {
     id?: string;
@@ -19,7 +19,7 @@ export interface OwnRequirement {
 /** Changes of a job's own list. Each answers with the list as it is after it. */
 export function useOwnList(list: Schemas['OwnList']) {
     const client = useQueryClient();
-    const { notification } = App.useApp();
+    const refused = useRefused();
     const key = jobKeys.ownList(list.job.id, list.tier);
     const change = useMutation({
         mutationFn: (deed: () => Promise<Schemas['OwnList']>) => deed(),
@@ -29,12 +29,7 @@ export function useOwnList(list: Schemas['OwnList']) {
             void client.invalidateQueries({ queryKey: ['bench'] });
         },
         onError: (error) => {
-            const stale = error instanceof ApiError && error.status === 409;
-            notification.error({
-                title: stale ? 'Changed by somebody else' : 'Not changed',
-                description: stale ? 'The list shows theirs now; yours was not stored.' : error.message,
-                duration: 0,
-            });
+            refused(error, 'The list shows theirs now; yours was not stored.');
             void client.invalidateQueries({ queryKey: key });
         },
     });

@@ -1,14 +1,14 @@
-import { api, ApiError, type Schemas, unwrap } from '@api';
+import { api, type Schemas, unwrap } from '@api';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { App } from 'antd';
 import { jobKeys } from './queries';
+import { useRefused } from './useRefused';
 
 export type SchoolQuestion = Schemas['JobSchool'];
 
 /** Lets a job hold to a school of its own; null: to that of its standard. */
 export function useSchools(schools: Schemas['JobSchools']) {
     const client = useQueryClient();
-    const { notification } = App.useApp();
+    const refused = useRefused();
     const job = schools.job.id;
     return useMutation({
         mutationFn: ({ question, choice }: { question: string; choice: string | null }) =>
@@ -25,12 +25,7 @@ export function useSchools(schools: Schemas['JobSchools']) {
             void client.invalidateQueries({ queryKey: ['bench'] });
         },
         onError: (error) => {
-            const stale = error instanceof ApiError && error.status === 409;
-            notification.error({
-                title: stale ? 'Changed by somebody else' : 'Not changed',
-                description: stale ? 'The page shows theirs now; yours was not stored.' : error.message,
-                duration: 0,
-            });
+            refused(error, 'The page shows theirs now; yours was not stored.');
             void client.invalidateQueries({ queryKey: jobKeys.schools(job) });
         },
     });
