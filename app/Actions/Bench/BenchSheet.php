@@ -7,6 +7,10 @@ namespace App\Actions\Bench;
 use App\Actions\Composing\ComposedFigure;
 use App\Models\BenchMark;
 use App\Models\Mishap;
+use Core\Composition\FigureType;
+use Core\Sequence\GroundApart;
+use Core\Sequence\PlannedStep;
+use Core\Sequence\TidyBack;
 use Core\Standard\Standard;
 
 /** The ordered steps that the figures of a unit with equal compositions share, with what was marked. */
@@ -35,21 +39,27 @@ final readonly class BenchSheet
         return $this->figures[0];
     }
 
-    /** Whether something waits to be mended on a figure. */
-    public function hasMishapOn(int $figureId): bool
+    /** @return list<PlannedStep|TidyBack> its steps as they were put in order */
+    public function items(): array
     {
-        return array_filter($this->mishaps, static fn (Mishap $one): bool => $one->figure_id === $figureId) !== [];
+        return array_map(static fn (SheetStep $step): PlannedStep|TidyBack => $step->planned, $this->steps);
+    }
+
+    /** Its figure type in the parts in which it is painted: a ground that is made apart is one of its own. */
+    public function typeInParts(): FigureType
+    {
+        return GroundApart::of($this->first()->type, $this->standard);
+    }
+
+    /** How many mishaps wait to be mended on a figure. */
+    public function mishapsOn(int $figureId): int
+    {
+        return count(array_filter($this->mishaps, static fn (Mishap $one): bool => $one->figure_id === $figureId));
     }
 
     public function of(int $figureId): ComposedFigure
     {
-        foreach ($this->figures as $figure) {
-            if ($figure->row->id === $figureId) {
-                return $figure;
-            }
-        }
-
-        throw new \LogicException("Figure {$figureId} is not on this sheet.");
+        return $this->figure($figureId) ?? throw new \LogicException("Figure {$figureId} is not on this sheet.");
     }
 
     public function step(string $area, string $use): ?SheetStep
@@ -72,7 +82,7 @@ final readonly class BenchSheet
     /** How many steps it has; what is laid in one go on several areas is one. */
     public function length(): int
     {
-        return $this->steps === [] ? 0 : $this->steps[count($this->steps) - 1]->number;
+        return SheetStep::count($this->steps);
     }
 
     /** @return list<non-empty-list<SheetStep>> what is laid in one go on several areas */
@@ -115,12 +125,17 @@ final readonly class BenchSheet
 
     public function has(int $figureId): bool
     {
+        return $this->figure($figureId) !== null;
+    }
+
+    private function figure(int $id): ?ComposedFigure
+    {
         foreach ($this->figures as $figure) {
-            if ($figure->row->id === $figureId) {
-                return true;
+            if ($figure->row->id === $id) {
+                return $figure;
             }
         }
 
-        return false;
+        return null;
     }
 }

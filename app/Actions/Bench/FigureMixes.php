@@ -88,8 +88,14 @@ final class FigureMixes
         return $this->rules->drying;
     }
 
+    /** What a use is painted with, step by step, in words; empty where nothing is mixed for it. */
+    public function paint(ComposedUse $use): string
+    {
+        return implode(' · ', array_map(static fn (Recipe $recipe): string => $recipe->text(), $this->recipes($use)));
+    }
+
     /** @return list<Recipe> that the steps of a use are painted with; none for those that nothing is mixed for */
-    public function recipes(ComposedUse $use): array
+    private function recipes(ComposedUse $use): array
     {
         return array_values(array_filter(array_map(fn (int $step): ?Recipe => $this->recipe($use, $step)[0], range(1, $use->use->steps))));
     }
@@ -99,9 +105,8 @@ final class FigureMixes
     {
         $paints = [];
         foreach ($this->figure->composition->uses as $use) {
-            $recipes = $this->recipes($use);
-            if (count($recipes) === $use->use->steps) {
-                $paints[$use->area->id][$use->use->id] = implode(' · ', array_map(static fn (Recipe $recipe): string => $recipe->text(), $recipes));
+            if (count($this->recipes($use)) === $use->use->steps) {
+                $paints[$use->area->id][$use->use->id] = $this->paint($use);
             }
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use Core\Schedule\Laying;
-use Core\Scheme\Recipe;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\TidyBack;
 
@@ -19,9 +18,8 @@ final readonly class SheetLaying
             return new Laying($minutes);
         }
         $laid = $planned->step->laid;
-        $paints = array_map(static fn (Recipe $recipe): string => $recipe->text(), $mixes->recipes($laid));
 
-        return new Laying($minutes, $mixes->coatsOf($laid) * $laid->use->steps, $planned->step->technique->dryMinutes * $mixes->drying(), implode(' · ', $paints));
+        return new Laying($minutes, $mixes->coatsOf($laid) * $laid->use->steps, $planned->step->technique->dryMinutes * $mixes->drying(), $mixes->paint($laid));
     }
 
     /** On one figure. The minutes of a use hold all coats that were asked for; more coats take as much longer. */

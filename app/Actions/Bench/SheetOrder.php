@@ -42,9 +42,7 @@ final readonly class SheetOrder
     /** How many steps its sheet has; what is laid in one go is one. */
     public function length(): int
     {
-        $steps = SheetStep::all($this->work);
-
-        return $steps === [] ? 0 : $steps[count($steps) - 1]->number;
+        return SheetStep::count(SheetStep::all($this->work));
     }
 
     /** @return list<string> areas in the order in which each is first painted, varnish over the whole figure among them */

@@ -43,6 +43,12 @@ final readonly class SheetStep
         return $all;
     }
 
+    /** @param  list<self>  $steps in order; what is laid in one go on several areas is one */
+    public static function count(array $steps): int
+    {
+        return $steps === [] ? 0 : $steps[count($steps) - 1]->number;
+    }
+
     private static function of(PlannedStep|TidyBack $planned, int $number): self
     {
         if ($planned instanceof TidyBack) {

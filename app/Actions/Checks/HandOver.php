@@ -9,7 +9,6 @@ use App\Actions\Bench\BenchSheets;
 use App\Actions\Bench\Painters;
 use App\Actions\Transaction;
 use App\Models\Figure;
-use App\Models\Mishap;
 use App\Models\Unit;
 use App\Models\User;
 use App\Refusals\NotAllowed;
@@ -59,7 +58,7 @@ final readonly class HandOver
         if (! $sheet->asksSomething()) {
             throw NotAllowed::because('no-steps', "Nothing is asked of figure {$figure->number}: its tier says nothing of its areas. The lead settles that before there is something to hand over.");
         }
-        $open = count(array_filter($sheet->mishaps, static fn (Mishap $one): bool => $one->figure_id === $figure->id));
+        $open = $sheet->mishapsOn($figure->id);
         if ($open > 0) {
             throw NotAllowed::because('mishaps-open', "{$open} ".($open === 1 ? 'mishap is' : 'mishaps are').' not mended yet; mend each, or take it back if there was none.');
         }

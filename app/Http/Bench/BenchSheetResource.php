@@ -9,6 +9,7 @@ use App\Actions\Bench\Painters;
 use App\Actions\Bench\SheetLaying;
 use App\Actions\Bench\SheetStep;
 use App\Actions\Composing\ComposedFigure;
+use App\Actions\People\Clear;
 use App\Http\Schemes\RecipeParts;
 use App\Http\Shared\Resource;
 use App\Http\Shared\WhyShape;
@@ -139,11 +140,13 @@ final readonly class BenchSheetResource extends Resource
     /** Groups of which nothing is mixed. */
     private const WITHOUT_PAINT = [TechniqueGroup::Prepare, TechniqueGroup::Tidy];
 
+    private Clearances $clearances;
+
     public function __construct(
         private BenchSheet $sheet,
         private User $user,
-        private Clearances $clearances,
     ) {
+        $this->clearances = Clear::of($user);
     }
 
     /** @return BenchSheet_ */
@@ -187,7 +190,7 @@ final readonly class BenchSheetResource extends Resource
             'left' => $state->isAtTheBench() ? $left : null,
             'to_mend' => $state->isSentBack(),
             'may_mark' => $mine && $state->isAtTheBench(),
-            'may_hand_over' => $mine && $state->canBeHandedOver($left) && ! $this->sheet->hasMishapOn($figure->row->id),
+            'may_hand_over' => $mine && $state->canBeHandedOver($left) && $this->sheet->mishapsOn($figure->row->id) === 0,
             'version' => $figure->row->version,
         ];
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Bench;
 
 use App\Actions\Bench\MarkSteps;
-use App\Actions\People\Clear;
 
 /** Marks a step on figures of one sheet. */
 final readonly class MarkStep
@@ -19,6 +18,6 @@ final readonly class MarkStep
     {
         $sheet = $this->marking->handle($request->mark(), $request->person());
 
-        return new BenchSheetResource($sheet, $request->person(), Clear::of($request->person()));
+        return new BenchSheetResource($sheet, $request->person());
     }
 }

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheet;
-use App\Actions\Bench\SheetStep;
 use App\Models\MarkState;
 use Core\Schedule\Drying;
-use Core\Sequence\GroundApart;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\TidyBack;
 use DateTimeImmutable;
@@ -30,8 +28,8 @@ final readonly class SheetDrying
         private BenchSheet $sheet,
         private DateTimeImmutable $now,
     ) {
-        $this->items = array_map(static fn (SheetStep $step): PlannedStep|TidyBack => $step->planned, $sheet->steps);
-        $type = GroundApart::of($sheet->first()->type, $sheet->standard);
+        $this->items = $sheet->items();
+        $type = $sheet->typeInParts();
         $byFigure = [];
         foreach ($sheet->figures as $figure) {
             $done = $figure->row->state->isAtTheBench() ? $this->doneAt($figure->row->id) : [];

@@ -6,7 +6,6 @@ namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheet;
 use App\Actions\Bench\SheetLaying;
-use App\Actions\Bench\SheetStep;
 use App\Http\Shared\WhyShape;
 use Core\NumberText;
 use Core\Schedule\BatchPath;
@@ -14,7 +13,6 @@ use Core\Schedule\BatchTimes;
 use Core\Schedule\Coats;
 use Core\Schedule\Laying;
 use Core\Schedule\PathTime;
-use Core\Sequence\GroundApart;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\TidyBack;
 use Core\Why as CoreWhy;
@@ -37,8 +35,8 @@ final readonly class SheetTimes
     /** @return SheetTimes_ */
     public function toArray(): array
     {
-        $items = array_map(static fn (SheetStep $step): PlannedStep|TidyBack => $step->planned, $this->sheet->steps);
-        $coats = Coats::of($items, array_map(fn (PlannedStep|TidyBack $item): Laying => SheetLaying::of($item, $this->sheet->mixes), $items), GroundApart::of($this->sheet->first()->type, $this->sheet->standard));
+        $items = $this->sheet->items();
+        $coats = Coats::of($items, array_map(fn (PlannedStep|TidyBack $item): Laying => SheetLaying::of($item, $this->sheet->mixes), $items), $this->sheet->typeInParts());
         $times = new BatchTimes($coats);
         $figures = count($this->sheet->figures);
         $paths = array_map(static fn (BatchPath $path): PathTime => $times->along($path, $figures), BatchPath::cases());

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheets;
-use App\Actions\People\Clear;
 use App\Http\Shared\AnybodyRequest;
 use App\Models\Job;
 
@@ -21,6 +20,6 @@ final readonly class ShowBenchSheet
     {
         $sheet = $this->sheets->find($job, $key);
 
-        return new BenchSheetResource($sheet, $request->person(), Clear::of($request->person()));
+        return new BenchSheetResource($sheet, $request->person());
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Repairs;
 
-use App\Actions\People\Clear;
 use App\Actions\Repairs\EndMishap as Ending;
 use App\Http\Bench\BenchSheetResource;
 use App\Models\Mishap;
@@ -18,6 +17,6 @@ final readonly class EndMishap
 
     public function __invoke(EndMishapRequest $request, Mishap $mishap): BenchSheetResource
     {
-        return new BenchSheetResource($this->ending->handle($mishap, $request->end(), $request->person()), $request->person(), Clear::of($request->person()));
+        return new BenchSheetResource($this->ending->handle($mishap, $request->end(), $request->person()), $request->person());
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Repairs;
 
-use App\Actions\People\Clear;
 use App\Actions\Repairs\TellMishap as Telling;
 use App\Http\Bench\BenchSheetResource;
 use App\Models\Figure;
@@ -18,6 +17,6 @@ final readonly class TellMishap
 
     public function __invoke(MishapRequest $request, Figure $figure): BenchSheetResource
     {
-        return new BenchSheetResource($this->telling->handle($figure, $request->told(), $request->person()), $request->person(), Clear::of($request->person()));
+        return new BenchSheetResource($this->telling->handle($figure, $request->told(), $request->person()), $request->person());
     }
 }
