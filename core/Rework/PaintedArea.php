@@ -75,12 +75,18 @@ final readonly class PaintedArea
     /** The layer that a mishap usually lies in, the last of its kind; where there is none, it lies on top. */
     public function suggested(MishapLies $lies, Standard $standard): string
     {
+        return $lies === MishapLies::DownToTheGround ? self::DOWN : $this->lastOf($lies->group(), $standard);
+    }
+
+    /** The last layer of a group; where there is none, or no group, what is foreign lies on top. */
+    public function lastOf(?TechniqueGroup $group, Standard $standard): string
+    {
         $last = self::ON_TOP;
         foreach ($this->uses as $id => $use) {
-            $last = $standard->technique($use->technique)->group === $lies->group() ? $id : $last;
+            $last = $standard->technique($use->technique)->group === $group ? (string) $id : $last;
         }
 
-        return $lies === MishapLies::DownToTheGround ? self::DOWN : $last;
+        return $last;
     }
 
     /** @param  callable(ComposedUse): bool  $isLaid whether it is on the figure */

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Http\Repairs\RepairResource;
 use App\Models\Fault;
+use App\Models\Mishap;
 
 /**
  * What is laid again to mend a fault of the demo's lamplighter: on the face a base and a wash, on the trousers the same.
@@ -62,6 +63,17 @@ final class RepairTest extends CheckTestCase
         $second = Fault::query()->orderByDesc('id')->firstOrFail();
         self::assertNotSame($first->id, $second->id);
         self::assertStringContainsString('mended before', (string) $this->repair($second, '')['risk']);
+    }
+
+    public function test_what_was_mended_at_the_bench_counts_as_a_repair(): void
+    {
+        $this->act($this->act($this->open(), 'answers', ['area' => 'face', 'criterion' => 'face-read', 'answer' => 'not-done', 'side' => 'front']), 'refusal');
+        $fault = Fault::query()->firstOrFail();
+        self::assertNull($this->repair($fault, '')['risk']);
+        (new Mishap)->forceFill(['studio_id' => $this->isla()->studio_id, 'figure_id' => $fault->check->figure_id, 'area' => 'face', 'kind' => 'overspill', 'layer' => '',
+            'share' => 0.1, 'user_id' => $this->isla()->id, 'ended' => 'mended', 'ended_by' => $this->isla()->id, 'ended_at' => now()])->save();
+
+        self::assertStringContainsString('mended before', (string) $this->repair($fault, '')['risk']);
     }
 
     public function test_a_fault_on_no_area_has_no_layers(): void

@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace App\Actions\Checks;
 
 use App\Actions\Bench\Mixes;
+use App\Actions\Repairs\MendedBefore;
 use App\Actions\Repairs\Repair;
-use App\Models\Check;
 use App\Models\Fault;
-use App\Models\Mending;
 use App\Refusals\NotRight;
 use Core\Check\FaultKind;
 use Core\Check\FlawKind;
 use Core\Composition\ComposedUse;
-use Core\Rework\Layer;
 use Core\Rework\MishapKind;
 use Core\Rework\PaintedArea;
 use Core\Standard\TechniqueGroup;
@@ -44,7 +42,7 @@ final readonly class RepairFault
         $in = $layer ?? $this->suggested($fault, $reading, $painted);
         $again = $painted->again($in, $fault->kind === FaultKind::Missing, '/layer');
 
-        return new Repair($painted, $reading->standard, $this->mixes->of($reading->composed), $in, $share, array_map(static fn (Layer $one): array => ['id' => $one->id, 'minutes' => $share * $one->minutes], $again), $area->focal && $this->wasMended($fault), $in === PaintedArea::ON_TOP ? MishapKind::Overspill->fresh() : '');
+        return new Repair($painted, $reading->standard, $this->mixes->of($reading->composed), $in, $share, $again, $area->focal && (MendedBefore::atTheBench($fault->check->figure_id, $fault->area) || MendedBefore::afterACheck($fault->check->figure_id, $fault->area, $fault)), $in === PaintedArea::ON_TOP ? MishapKind::Overspill->fresh() : '');
     }
 
     /** The layer that the sentence judges, or that such a flaw usually lies in; empty: foreign paint on top. */
@@ -65,19 +63,7 @@ final readonly class RepairFault
             $fault->kind === FaultKind::Criterion, $fault->flaw === FlawKind::Patch => TechniqueGroup::LayIn,
             default => null,
         };
-        $last = '';
-        foreach ($painted->uses as $id => $use) {
-            $last = $reading->standard->technique($use->technique)->group === $group ? (string) $id : $last;
-        }
 
-        return $last;
-    }
-
-    /** Whether the area was mended on this figure before. */
-    private function wasMended(Fault $fault): bool
-    {
-        $checks = Check::query()->where('figure_id', $fault->check->figure_id)->select('id');
-
-        return Mending::query()->whereIn('fault_id', Fault::query()->whereIn('check_id', $checks)->where('area', $fault->area)->whereKeyNot($fault->id)->select('id'))->exists();
+        return $painted->lastOf($group, $reading->standard);
     }
 }

@@ -5,16 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\Repairs;
 
 use App\Actions\Bench\BenchSheet;
-use App\Models\Check;
-use App\Models\Fault;
 use App\Models\Figure;
 use App\Models\MarkState;
-use App\Models\Mending;
-use App\Models\Mishap;
-use App\Models\MishapEnd;
 use App\Refusals\NotRight;
 use Core\Composition\ComposedUse;
-use Core\Rework\Layer;
 use Core\Rework\MishapKind;
 use Core\Rework\PaintedArea;
 
@@ -42,17 +36,8 @@ final readonly class RepairMishap
             throw NotRight::at('/area', 'no-layers', "Nothing is marked as painted on \"{$area}\" yet: wipe it off and go on.");
         }
         $in = $layer ?? $painted->suggested($kind->lies(), $sheet->standard);
-        $again = array_map(static fn (Layer $one): array => ['id' => $one->id, 'minutes' => $share * $one->minutes], $painted->again($in, false, '/layer'));
+        $isSecond = $place->focal && (MendedBefore::atTheBench($figure->id, $area) || MendedBefore::afterACheck($figure->id, $area));
 
-        return new Repair($painted, $sheet->standard, $sheet->mixes, $in, $share, $again, $place->focal && self::wasMended($figure, $area), $kind->fresh(), $kind->instead());
-    }
-
-    /** Whether the area was mended on this figure before, at the bench or after a check. */
-    private static function wasMended(Figure $figure, string $area): bool
-    {
-        $faults = Fault::query()->whereIn('check_id', Check::query()->where('figure_id', $figure->id)->select('id'))->where('area', $area);
-
-        return Mishap::query()->where('figure_id', $figure->id)->where('area', $area)->where('ended', MishapEnd::Mended)->exists()
-            || Mending::query()->whereIn('fault_id', $faults->select('id'))->exists();
+        return new Repair($painted, $sheet->standard, $sheet->mixes, $in, $share, $painted->again($in, false, '/layer'), $isSecond, $kind->fresh(), $kind->instead());
     }
 }

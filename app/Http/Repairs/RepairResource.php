@@ -55,7 +55,7 @@ final readonly class RepairResource extends Resource
             'in' => $this->repair->in,
             'share' => $this->repair->share,
             'steps' => array_map($this->step(...), $this->repair->again),
-            'minutes' => array_sum(array_column($this->repair->again, 'minutes')),
+            'minutes' => array_sum(array_map($this->repair->minutes(...), $this->repair->again)),
             'why' => $this->why()->toArray(),
             'first' => $this->repair->fresh === '' ? null : $this->repair->fresh,
             'instead' => $this->repair->instead === '' ? null : $this->repair->instead,
@@ -63,19 +63,16 @@ final readonly class RepairResource extends Resource
         ];
     }
 
-    /**
-     * @param  array{id: string, minutes: float}  $layer
-     * @return RepairStep
-     */
-    private function step(array $layer): array
+    /** @return RepairStep */
+    private function step(Layer $layer): array
     {
-        $use = $this->repair->painted->uses[$layer['id']] ?? null;
+        $use = $this->repair->painted->uses[$layer->id] ?? null;
 
         return [
-            'layer' => $layer['id'],
-            'title' => $this->title($layer['id']),
+            'layer' => $layer->id,
+            'title' => $this->title($layer->id),
             'degree' => $use === null ? '' : UseWords::degree($use->use),
-            'minutes' => $layer['minutes'],
+            'minutes' => $this->repair->minutes($layer),
             'mixes' => $use === null ? [] : array_map(RecipeParts::step(...), $this->repair->mixes->of($use->area->id, $use->use->id, $use->use->steps, 1)),
         ];
     }
