@@ -13,7 +13,7 @@ use App\Refusals\UnreadableFile;
 final readonly class CsvText
 {
     /**
-     * @param  list<string>  $header column names, lower case
+     * @param  list<string>  $header column names, lower case, as people write them: "Leader count" is leader_count
      * @param  list<array{line: int, cells: list<string>}>  $rows line as an editor counts it, from 1
      */
     private function __construct(
@@ -32,7 +32,7 @@ final readonly class CsvText
         if ($rows === []) {
             throw UnreadableFile::empty();
         }
-        $header = array_map(static fn (string $name): string => mb_strtolower(trim($name)), array_shift($rows)['cells']);
+        $header = array_map(static fn (string $name): string => (string) preg_replace('/[\s\x{a0}-]+/u', '_', mb_strtolower(trim($name))), array_shift($rows)['cells']);
 
         return new self($header, $rows);
     }

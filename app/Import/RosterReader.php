@@ -96,7 +96,7 @@ final readonly class RosterReader
         $offered = array_filter($known, static fn (array $one): bool => ! ($one['retired'] ?? false));
         $names = implode(', ', array_map(static fn (array $one): string => $one['name'], $offered));
         if ($found === null) {
-            $reading->problem($column, $code, "There is no {$what} \"{$given}\"; {$right}: {$names}.");
+            $reading->problem($column, $code, "There is no {$what} \"{$given}\"; ".($names === '' ? 'there is none yet, make it with the quick form below.' : "{$right}: {$names}."));
 
             return null;
         }

@@ -51,6 +51,7 @@ final class RosterTest extends TestCase
         yield 'semicolons' => ["unit;figure_type;count;tier\r\nWatch;lamplighter;2;muster\r\n"];
         yield 'lines ended the old way' => ["unit,figure_type,count,tier\rWatch,lamplighter,2,muster"];
         yield 'columns in another order and case' => ["Tier,COUNT,unit,Figure_Type\nMuster,2,Watch,lamplighter"];
+        yield 'columns as people write them' => ["Unit;Figure type;Count;Tier;Leader count;Leader-Tier\nWatch;lamplighter;2;muster;;"];
         yield 'empty lines between' => [self::HEADER."\n\nWatch,lamplighter,2,muster,,,\n\n"];
     }
 
