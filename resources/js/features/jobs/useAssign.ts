@@ -32,7 +32,10 @@ export function useAssign(job: number) {
             void client.invalidateQueries({ queryKey: ['bench'] });
         },
         onError: (error) => {
-            refused(error, `${error.message} The grid shows theirs now; yours was not stored, so make it again if it still stands.`);
+            refused(
+                error,
+                `${error.message} The grid shows theirs now; yours was not stored, so make it again if it still stands.`,
+            );
             void client.invalidateQueries({ queryKey: jobKeys.grid(job) });
         },
     });

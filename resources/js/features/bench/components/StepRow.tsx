@@ -88,7 +88,7 @@ export function StepRow({ sheet, row, isCurrent, cautionAt, onChoose }: Props) {
                 )}
                 {step.wet_into !== '' && <small>in one go</small>}
             </span>
-            <span className="step-marked">{marked === all ? '✓' : `${marked}/${all}`}</span>
+            <span className="step-marked">{marked < all ? `${marked}/${all}` : excused.length === 0 ? '✓' : '–'}</span>
             <Popover trigger="click" content={why} arrow={false} placement="bottomRight">
                 <button type="button" className="why" aria-label={`Why here: ${step.title}, ${areasOf(row)}`}>
                     Why here

@@ -2,10 +2,11 @@ import type { Schemas } from '@api';
 import { Severity } from '@shared/Severity';
 import { keyOf } from '../walk';
 
+/** No mark of a severity among them: how much it weighs stands with the fault. */
 const ANSWERS: Record<string, { mark: string; words: string }> = {
     holds: { mark: '✓', words: 'holds' },
-    'does-not-hold': { mark: '▲', words: 'does not hold' },
-    'not-done': { mark: '◆', words: 'not done' },
+    'does-not-hold': { mark: '×', words: 'does not hold' },
+    'not-done': { mark: '×', words: 'not done' },
     'not-on-figure': { mark: '–', words: 'not on this figure' },
     unreachable: { mark: '–', words: 'cannot be reached' },
 };

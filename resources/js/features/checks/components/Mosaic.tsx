@@ -25,7 +25,7 @@ export function Mosaic({ check, side, area, onArea }: Props) {
         const wrong =
             items.some((item) => item.answer === 'does-not-hold' || item.answer === 'not-done') ||
             check.faults.some((fault) => fault.area === name && fault.severity !== 'none');
-        return wrong ? ' ▲' : items.length > 0 && items.every((item) => item.answer !== null) ? ' ✓' : '';
+        return wrong ? ' ×' : items.length > 0 && items.every((item) => item.answer !== null) ? ' ✓' : '';
     };
     const tiles = mosaic(seen, WIDTH, HEIGHT);
     return (
@@ -42,7 +42,7 @@ export function Mosaic({ check, side, area, onArea }: Props) {
                     key={of.area}
                     role="button"
                     tabIndex={0}
-                    aria-label={`${of.area}${of.focal ? ', draws the eye' : ''}${state(of.area) === ' ▲' ? ', has a fault' : ''}`}
+                    aria-label={`${of.area}${of.focal ? ', draws the eye' : ''}${state(of.area) === ' ×' ? ', has a fault' : ''}`}
                     aria-pressed={of.area === area}
                     x={x + 1}
                     y={y + 1}

@@ -35,9 +35,11 @@ export function ForcePanel({ draft, onClose, onDone }: { draft: Draft; onClose: 
     return (
         <SidePanel title={`Put ${sheet.version} in force`} onClose={onClose}>
             <h3>
-                {difference.data?.against == null ? 'The first version' : `What it changes against ${difference.data.against}`}
+                {difference.data?.against == null
+                    ? 'The first version: nothing to compare it with'
+                    : `What it changes against ${difference.data.against}`}
             </h3>
-            {difference.data !== undefined &&
+            {difference.data?.against != null &&
                 (difference.data.lines.length === 0 ? (
                     <p>Nothing differs.</p>
                 ) : (
