@@ -8,14 +8,17 @@ use Core\Composition\ComposedUse;
 use Core\Composition\Composition;
 use Core\Composition\OverAllOrder;
 use Core\Composition\TypeArea;
+use Core\Standard\Extent;
+use Core\Standard\LiesOn;
 use Core\Standard\Opacity;
 use Core\Standard\Standard;
 use Core\Standard\Surface;
+use Core\Standard\Technique;
 use Core\Standard\TechniqueGroup;
 use Core\Standard\TechniqueUse;
 use Core\Standard\UnknownReference;
 
-/** What was laid on one area of a figure, work on the whole figure among it, as layers that can be laid again. */
+/** What was laid on one area of a figure, work on the whole figure among it, as layers that can be laid again: paint, paste and varnish. */
 final readonly class PaintedArea
 {
     /** What lies under all paint, where the standard lays none. */
@@ -27,8 +30,13 @@ final readonly class PaintedArea
     /** Stands for the layer at fault where foreign paint lies on top. */
     public const ON_TOP = '';
 
+    private const LEAVES_NOTHING = [TechniqueGroup::Prepare, TechniqueGroup::Tidy];
+
     /** Over the last ground. */
     public AreaLayers $layers;
+
+    /** @var list<string> layers that have no colour to be mended from below */
+    private array $varnishes;
 
     /**
      * @param  array<string, ComposedUse>  $uses by the id of the layer, in the order of laying; the ground among them where one is laid
@@ -39,24 +47,28 @@ final readonly class PaintedArea
         array $minutes,
         Standard $standard,
     ) {
-        $layers = [];
+        $layers = $varnishes = [];
         $ground = new Layer(self::BARE, Opacity::Opaque, 0.0);
         foreach ($uses as $id => $use) {
             $technique = $standard->technique($use->technique);
+            if ($technique->group === TechniqueGroup::Finish) {
+                $varnishes[] = $id;
+            }
             if ($technique->group === TechniqueGroup::Ground) {
                 $ground = new Layer($id, Opacity::Opaque, $minutes[$id]);
             } else {
                 // A line or a dot is opaque, and hides nothing of what lies beside it.
-                $layers[] = new Layer($id, $technique->opacity, $minutes[$id], $technique->hides($use->use));
+                $layers[] = new Layer($id, $technique->opacity, $minutes[$id], $technique->hides($use->use) || self::isPaste($technique, $use));
             }
         }
         $this->layers = new AreaLayers($ground, $layers);
+        $this->varnishes = $varnishes;
     }
 
     /**
      * What is laid again for a fault.
      *
-     * @param  string  $in id of the layer at fault, {@see self::ON_TOP} or {@see self::DOWN}
+     * @param  string  $in id of the layer at fault, {@see self::ON_TOP} or {@see self::DOWN}; a varnish is laid over itself
      * @param  bool  $isMissing whether it was left out, so that nothing below it is laid again
      * @return list<Layer> in order
      *
@@ -67,7 +79,7 @@ final readonly class PaintedArea
         return match (true) {
             $in === self::ON_TOP => $this->layers->afterSpill(),
             $in === self::DOWN => $this->layers->fromTheGround(),
-            $isMissing => $this->layers->afterMissing($in, $pointer),
+            $isMissing || in_array($in, $this->varnishes, true) => $this->layers->afterMissing($in, $pointer),
             default => $this->layers->afterFaultIn($in, $pointer),
         };
     }
@@ -103,12 +115,19 @@ final readonly class PaintedArea
         }
         $laid = [];
         foreach (self::amongEachOther($byId, $area->area->surface, $standard) as $id) {
-            if ($standard->technique($byId[$id]->technique)->group->leavesColour()) {
+            if (! in_array($standard->technique($byId[$id]->technique)->group, self::LEAVES_NOTHING, true)) {
                 $laid[$id] = $byId[$id];
             }
         }
 
         return new self($laid, $minutes, $standard);
+    }
+
+    /** What a lay-in is elsewhere, a paste is on what the figure stands on: it hides what is under it. */
+    private static function isPaste(Technique $technique, ComposedUse $use): bool
+    {
+        return $technique->group === TechniqueGroup::Base && $technique->opacity === Opacity::Opaque && $technique->liesOn === LiesOn::All
+            && $use->use->extent === Extent::Every && $use->use->cover === null;
     }
 
     /**

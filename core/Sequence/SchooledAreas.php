@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Core\Sequence;
 
+use Core\Composition\ComposedUse;
 use Core\Composition\FigureType;
 use Core\Composition\TypeArea;
 use Core\School\SchoolChoice;
 use Core\School\SchoolQuestion;
+use Core\Standard\Extent;
 use Core\Standard\Standard;
 use Core\Standard\Surface;
+use Core\Standard\TechniqueGroup;
 
 /**
  * What the schools of a standard say of the areas of a figure: when its metals are painted, and when its ground is covered.
@@ -72,6 +75,13 @@ final readonly class SchooledAreas
     public function isGroundCover(TypeArea $area): bool
     {
         return isset($this->covers[$area->area->id]);
+    }
+
+    /** Whether a use of the figure as one is a varnish that is left off an area for that reason. */
+    public function isVarnishKeptOff(ComposedUse $use, TypeArea $area, Standard $standard): bool
+    {
+        return $use->area->surface === Surface::WHOLE && $standard->technique($use->technique)->group === TechniqueGroup::Finish
+            && $use->use->extent === Extent::Every && $this->comesAfterVarnish($area);
     }
 
     /** Metals that come last, and what sits on them: varnish over the whole figure is laid before them and left off them. */

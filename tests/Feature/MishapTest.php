@@ -28,7 +28,7 @@ final class MishapTest extends TestCase
         $done = $this->repair($this->done(), 'area=trousers&kind=overspill&share=0.1');
 
         self::assertSame(['base'], array_column($begun['steps'], 'layer'), 'the wash is not on it yet');
-        self::assertSame(['base', 'wash'], array_column($done['steps'], 'layer'));
+        self::assertSame(['base', 'wash', 'whole/matt'], array_column($done['steps'], 'layer'), 'what was varnished is varnished again');
         self::assertSame(['whole/prime-grey'], array_column($bare['steps'], 'layer'), 'on the bare ground it is that');
         self::assertSame('Kelp Bed', $done['steps'][0]['mixes'][0]['text']);
         self::assertSame('Fresh and thin: lift it with a clean damp brush; then nothing is laid again.', $done['first']);

@@ -140,7 +140,10 @@ final class RecordTest extends CheckTestCase
         $this->paintAll($figure, ['boots' => 'later']);
         $check = $this->finish($this->open($figure));
         $this->act($check, 'refusal');
-        $this->answer($this->isla(), 'POST', '/faults/'.Fault::query()->firstOrFail()->id.'/mending');
+        $fault = Fault::query()->firstOrFail();
+        $repair = $this->answer($this->isla(), 'GET', "/faults/{$fault->id}/repair");
+        self::assertSame(['base', ['base', 'whole/matt'], null, 1], [$repair['in'], array_column((array) $repair['steps'], 'layer'), $repair['first'], $repair['share']], 'it is laid now; nothing foreign lies there');
+        $this->answer($this->isla(), 'POST', "/faults/{$fault->id}/mending");
         $this->answer($this->isla(), 'POST', '/hand-overs', ['figures' => [$figure->id]]);
         $check = $this->open($figure);
 

@@ -18,10 +18,11 @@ final class RepairTest extends CheckTestCase
     public function test_a_fault_is_mended_from_the_layer_that_it_lies_in(): void
     {
         $spill = $this->flaw('overspill', 'trousers');
-        self::assertSame([['base', 'Base coat'], ['wash', 'All-over wash'], ['', 'foreign paint on top'], ['down/', 'all paint, down to the ground']], array_map(array_values(...), $spill['layers']));
-        self::assertSame(['', ['base', 'wash']], [$spill['in'], array_column($spill['steps'], 'layer')], 'foreign paint on top: the base hides it');
+        self::assertSame([['base', 'Base coat'], ['wash', 'All-over wash'], ['whole/matt', 'Matt varnish, of the whole figure'], ['', 'foreign paint on top'], ['down/', 'all paint, down to the ground']], array_map(array_values(...), $spill['layers']));
+        self::assertSame(['', ['base', 'wash', 'whole/matt']], [$spill['in'], array_column($spill['steps'], 'layer')], 'foreign paint on top: the base hides it; varnish over it again');
         self::assertSame('Kelp Bed', $spill['steps'][0]['mixes'][0]['text']);
         self::assertSame('2 coats', $spill['steps'][0]['degree']);
+        self::assertStringContainsString('respirator', implode(' ', $spill['cautions']), 'of all that is laid again, the varnish too');
         self::assertEqualsWithDelta(array_sum(array_column($spill['steps'], 'minutes')), $spill['minutes'], 1e-9);
 
         $patch = $this->flaw('patch', 'face');
@@ -34,7 +35,7 @@ final class RepairTest extends CheckTestCase
         $fault = Fault::query()->firstOrFail();
         $of = fn (string $query): array => $this->repair($fault, $query);
 
-        self::assertSame(['base', 'wash'], array_column($of('layer=wash')['steps'], 'layer'), 'a wash lets through, so its base is laid again');
+        self::assertSame(['base', 'wash', 'whole/matt'], array_column($of('layer=wash')['steps'], 'layer'), 'a wash lets through, so its base is laid again');
         self::assertEqualsWithDelta(5 * $of('layer=wash&share=0.1')['minutes'], $of('layer=wash&share=0.5')['minutes'], 1e-9);
         self::assertSame('', $of('layer=')['in']);
         $this->assertRefused($this->as($this->isla(), 'GET', "/faults/{$fault->id}/repair?layer=gilding"), 422, 'unknown-layer', '/layer');
@@ -47,7 +48,7 @@ final class RepairTest extends CheckTestCase
         $this->act($check, 'refusal');
         $repair = $this->repair(Fault::query()->firstOrFail(), '');
 
-        self::assertSame(['base', ['base']], [$repair['in'], array_column($repair['steps'], 'layer')]);
+        self::assertSame(['base', ['base', 'whole/matt']], [$repair['in'], array_column($repair['steps'], 'layer')]);
     }
 
     public function test_the_second_repair_of_a_face_says_what_it_risks(): void

@@ -11,6 +11,7 @@ use App\Refusals\NotRight;
 use Core\Composition\ComposedUse;
 use Core\Rework\MishapKind;
 use Core\Rework\PaintedArea;
+use Core\Sequence\SchooledAreas;
 
 /** What is laid again after a mishap at the bench: of what is on the figure by now, with its paints and minutes. */
 final readonly class RepairMishap
@@ -27,10 +28,11 @@ final readonly class RepairMishap
         $composed = $sheet->of($figure->id);
         $place = $composed->type->area($area) ?? throw NotRight::at('/area', 'unknown-area', "The figure has no area \"{$area}\"; choose one of its own.");
         $marks = $sheet->marks[$figure->id] ?? [];
-        $painted = PaintedArea::of($composed->composition, $place, $sheet->standard, static function (ComposedUse $use) use ($sheet, $marks): bool {
+        $schooled = SchooledAreas::of($composed->type, $sheet->standard);
+        $painted = PaintedArea::of($composed->composition, $place, $sheet->standard, static function (ComposedUse $use) use ($sheet, $marks, $schooled, $place): bool {
             $step = $sheet->step($use->area->id, $use->use->id);
 
-            return $step !== null && ($marks[$step->key()] ?? null)?->state === MarkState::Done;
+            return $step !== null && ! $schooled->isVarnishKeptOff($use, $place, $sheet->standard) && ($marks[$step->key()] ?? null)?->state === MarkState::Done;
         });
         if ($painted->uses === []) {
             throw NotRight::at('/area', 'no-layers', "Nothing is marked as painted on \"{$area}\" yet: wipe it off and go on.");

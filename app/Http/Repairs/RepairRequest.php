@@ -10,9 +10,6 @@ use App\Models\Role;
 /** Where a fault lies, and how much of its area is to be laid again. */
 final class RepairRequest extends ApiRequest
 {
-    /** A tenth: most faults are smaller than the area, and larger than themselves by the time they are mended. */
-    private const USUAL = 0.1;
-
     public function rules(): array
     {
         return [
@@ -32,8 +29,9 @@ final class RepairRequest extends ApiRequest
         return $this->has('layer') ? $this->string('layer')->toString() : null;
     }
 
-    public function share(): float
+    /** Null: as is usual of such a fault. */
+    public function share(): ?float
     {
-        return $this->filled('share') ? $this->float('share') : self::USUAL;
+        return $this->filled('share') ? $this->float('share') : null;
     }
 }

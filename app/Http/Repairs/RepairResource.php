@@ -10,6 +10,7 @@ use App\Http\Shared\Resource;
 use App\Http\Shared\WhyShape;
 use Core\Rework\Layer;
 use Core\Rework\PaintedArea;
+use Core\Standard\Caution;
 use Core\Standard\Surface;
 use Core\Standard\UseWords;
 use Core\Why;
@@ -37,6 +38,7 @@ use Core\Why;
  *   first: string|null,
  *   instead: string|null,
  *   risk: string|null,
+ *   cautions: list<string>,
  * }
  */
 final readonly class RepairResource extends Resource
@@ -60,7 +62,21 @@ final readonly class RepairResource extends Resource
             'first' => $this->repair->fresh === '' ? null : $this->repair->fresh,
             'instead' => $this->repair->instead === '' ? null : $this->repair->instead,
             'risk' => $this->repair->isSecond ? 'It draws the eye and was mended before: paint gets thick and dull, and a second repair often ends worse than the fault. Ask whether it can stay, be agreed, or is stripped.' : null,
+            'cautions' => $this->cautions(),
         ];
+    }
+
+    /** @return list<string> of what is laid again, each once */
+    private function cautions(): array
+    {
+        $cautions = [];
+        foreach ($this->repair->again as $layer) {
+            $use = $this->repair->painted->uses[$layer->id] ?? null;
+            $technique = $use === null ? null : $this->repair->standard->technique($use->technique);
+            $cautions[] = $technique === null ? null : Caution::on($technique->group, $technique->handling->caution);
+        }
+
+        return array_values(array_unique(array_filter($cautions)));
     }
 
     /** @return RepairStep */

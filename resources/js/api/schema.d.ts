@@ -3141,6 +3141,7 @@ export interface components {
             first: string | null;
             instead: string | null;
             risk: string | null;
+            cautions: string[];
         };
         RepairStep: {
             layer: string;

@@ -16,16 +16,17 @@ use Tests\Core\Support\Demo;
 final class MishapKindTest extends TestCase
 {
     /** @param  list<string>  $again */
-    #[TestWith([MishapKind::Overspill, 'oilskin coat', '', ['base', 'wash', 'layer']], 'a slip on a shaded and lit coat: its base hides it')]
-    #[TestWith([MishapKind::Dust, 'oilskin coat', '', ['base', 'wash', 'layer']])]
-    #[TestWith([MishapKind::Pool, 'oilskin coat', 'wash', ['base', 'wash', 'layer']], 'a pool lets through: from the base under it')]
-    #[TestWith([MishapKind::Patch, 'oilskin coat', 'base', ['base', 'wash', 'layer']])]
-    #[TestWith([MishapKind::HardStep, 'oilskin coat', 'layer', ['base', 'wash', 'layer']], 'a thin light lets through what is under it')]
-    #[TestWith([MishapKind::WideLine, 'helmet', 'edge-line', ['edge-line']], 'an edge line hides: by itself')]
-    #[TestWith([MishapKind::Rubbed, 'boots', 'down/', ['whole/zenithal', 'base', 'wash', 'edge-line']], 'from the last ground on')]
-    #[TestWith([MishapKind::Decal, 'guard badge', 'decal', ['decal']], 'a decal on the bare ground')]
-    #[TestWith([MishapKind::Pool, 'lamp glass', '', ['base', 'detail', 'spot-light']], 'a glass has no shade, so what is on it is foreign; a dot of light hides none of it')]
-    #[TestWith([MishapKind::Overspill, 'helmet', '', ['spray-lay-in', 'recess-wash', 'dark-line', 'edge-line']], 'lines hide nothing of a slip beside them')]
+    #[TestWith([MishapKind::Overspill, 'oilskin coat', '', ['base', 'wash', 'layer', 'whole/matt']], 'a slip on a shaded and lit coat: its base hides it')]
+    #[TestWith([MishapKind::Dust, 'oilskin coat', '', ['base', 'wash', 'layer', 'whole/matt']])]
+    #[TestWith([MishapKind::Pool, 'oilskin coat', 'wash', ['base', 'wash', 'layer', 'whole/matt']], 'a pool lets through: from the base under it')]
+    #[TestWith([MishapKind::Patch, 'oilskin coat', 'base', ['base', 'wash', 'layer', 'whole/matt']])]
+    #[TestWith([MishapKind::HardStep, 'oilskin coat', 'layer', ['base', 'wash', 'layer', 'whole/matt']], 'a thin light lets through what is under it')]
+    #[TestWith([MishapKind::WideLine, 'helmet', 'edge-line', ['edge-line', 'whole/matt']], 'an edge line hides: by itself')]
+    #[TestWith([MishapKind::Rubbed, 'boots', 'down/', ['whole/zenithal', 'base', 'wash', 'edge-line', 'whole/matt']], 'from the last ground on')]
+    #[TestWith([MishapKind::Decal, 'guard badge', 'decal', ['decal', 'whole/matt']], 'a decal on the bare ground, matt again over it')]
+    #[TestWith([MishapKind::Pool, 'lamp glass', '', ['base', 'detail', 'spot-light', 'whole/matt']], 'a glass has no shade, so what is on it is foreign; a dot of light hides none of it')]
+    #[TestWith([MishapKind::Overspill, 'helmet', '', ['spray-lay-in', 'recess-wash', 'dark-line', 'edge-line', 'whole/matt']], 'lines hide nothing of a slip beside them')]
+    #[TestWith([MishapKind::Overspill, 'quay stones', '', ['texture-paste', 'wash', 'ground-drybrush', 'tufts', 'whole/matt']], 'the paste hides a slip as a lay-in does elsewhere')]
     public function test_where_it_lies_and_what_is_laid_again(MishapKind $kind, string $area, string $in, array $again): void
     {
         [$standard, $painted] = self::painted($area);
@@ -33,6 +34,11 @@ final class MishapKindTest extends TestCase
 
         self::assertSame($in, $suggested);
         self::assertSame($again, array_map(static fn (Layer $layer): string => $layer->id, $painted->again($suggested, false, '')));
+    }
+
+    public function test_a_varnish_at_fault_is_laid_over_itself(): void
+    {
+        self::assertSame(['whole/matt'], array_map(static fn (Layer $layer): string => $layer->id, self::painted('boots')[1]->again('whole/matt', false, '')));
     }
 
     public function test_each_says_what_it_looks_like(): void

@@ -40,6 +40,7 @@ const laidAgain = (change: Partial<Schemas['Repair']> = {}): Schemas['Repair'] =
     first: 'Lift it with a damp brush.',
     instead: null,
     risk: null,
+    cautions: ['Never point a brush with the lips.'],
     ...change,
 });
 
@@ -53,6 +54,7 @@ describe('what is laid again to mend a fault', () => {
             'All-over wash ',
         ]);
         expect(screen.getByText('0.3 min with the brush, mixing and drying apart')).toBeTruthy();
+        expect(screen.getByText('Never point a brush with the lips.')).toBeTruthy();
         expect(sent[0]?.path).toBe('/api/faults/7/repair');
     });
 

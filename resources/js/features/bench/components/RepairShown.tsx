@@ -54,6 +54,11 @@ export function RepairShown({ repair, about, onLayer, onShare }: Props) {
                     </li>
                 ))}
             </ol>
+            {repair.cautions.map((caution) => (
+                <p key={caution} className="caution">
+                    {caution}
+                </p>
+            ))}
             <p>
                 {fewMinutes(repair.minutes)} min with the brush, mixing and drying apart{' '}
                 <Why why={repair.why} about={`what is laid again: ${about}`} />
