@@ -38,6 +38,16 @@ final readonly class BatchTimes
     }
 
     /**
+     * Coats by what is taken first of all that may be laid: as the sheet has them, or longest first where that is quicker.
+     *
+     * @return list<int>
+     */
+    public function inTurn(int $figures): array
+    {
+        return $this->along(BatchPath::StepByStep, $figures)->early === null ? array_keys($this->coats->all) : $this->longestFirst;
+    }
+
+    /**
      * @param  list<Coat>  $coats
      * @return list<int>
      */

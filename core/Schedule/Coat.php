@@ -12,6 +12,7 @@ final readonly class Coat
      * @param  list<int>  $after coats that must be dry before it, by place
      * @param  list<int>  $behind coats that must be laid before it, dry or not, so that nothing is soiled that the order keeps clean
      * @param  list<string>  $paints in turn
+     * @param  bool  $isOneGo whether it cannot be broken off, because something is laid into it while it is wet
      */
     public function __construct(
         public int $item,
@@ -20,6 +21,7 @@ final readonly class Coat
         public array $after,
         public array $behind = [],
         public array $paints = [],
+        public bool $isOneGo = false,
     ) {
     }
 }

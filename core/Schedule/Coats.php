@@ -79,7 +79,7 @@ final readonly class Coats
 
         return new Coat(
             $wet->item, $wet->minutes + $into->minutes, $into->dry, self::places([...$wet->after, ...array_map($others, $into->after)]),
-            self::places([...$wet->behind, ...array_map($others, $into->behind)]), [...$wet->paints, ...$into->paints],
+            self::places([...$wet->behind, ...array_map($others, $into->behind)]), [...$wet->paints, ...$into->paints], true,
         );
     }
 

@@ -46,6 +46,9 @@ final readonly class SchemeRules
     /** Share of the standard's drying times that passes in this studio: 1 in the air of a room. */
     public float $drying;
 
+    /** Minutes to take another paint. */
+    public float $paintChange;
+
     /**
      * @param  array<string, float>  $set numbers by {@see Setting}; what is not set is as usual
      *
@@ -70,6 +73,7 @@ final readonly class SchemeRules
         $this->mlPerCoat = $number(Setting::MlPerCoat);
         $this->dropsPerMl = $number(Setting::DropsPerMl);
         $this->drying = $number(Setting::Drying);
+        $this->paintChange = $number(Setting::PaintChange);
     }
 
     /** @return array<string, float> every number by its setting */
@@ -91,6 +95,7 @@ final readonly class SchemeRules
             Setting::MlPerCoat->value => $this->mlPerCoat,
             Setting::DropsPerMl->value => $this->dropsPerMl,
             Setting::Drying->value => $this->drying,
+            Setting::PaintChange->value => $this->paintChange,
         ];
     }
 }

@@ -24,6 +24,7 @@ enum Setting: string
     case MlPerCoat = 'ml_per_coat';
     case DropsPerMl = 'drops_per_ml';
     case Drying = 'drying';
+    case PaintChange = 'paint_change';
 
     /** Of {@see \Core\Colour\ColourFamily}, without white, grey and black. */
     private const ALL_HUES = 7.0;
@@ -46,6 +47,7 @@ enum Setting: string
             self::MlPerCoat => 0.6,
             self::DropsPerMl => 20.0,
             self::Drying => 1.0,
+            self::PaintChange => 2.0,
         };
     }
 
@@ -62,6 +64,7 @@ enum Setting: string
             self::MlPerCoat => [0.01, 100.0],
             self::DropsPerMl => [1.0, 200.0],
             self::Drying => [0.05, 5.0],
+            self::PaintChange => [0.0, 60.0],
         };
     }
 
@@ -83,6 +86,7 @@ enum Setting: string
             self::MlPerCoat => 'millilitres of a coat on a whole foot figure, half of it lost',
             self::DropsPerMl => 'drops to the millilitre',
             self::Drying => 'how much of the drying times of the standard passes here: 1 in the air of a room, about 0.3 under a hair dryer, more in a damp cellar',
+            self::PaintChange => 'minutes to take another paint: mix it, load and clean the brush; the plan counts them',
         };
     }
 

@@ -19,7 +19,7 @@ final class LayerTest
         'Difference' => ['Standard'],
         'Colour' => [],
         'Record' => [],
-        'Plan' => [],
+        'Plan' => ['Standard', 'Schedule'],
         'Composition' => ['Standard', 'School'],
         'Lint' => ['Standard', 'School', 'Composition'],
         'Sequence' => ['School', 'Standard', 'Composition'],

@@ -14,12 +14,11 @@ use Core\Schedule\Bound;
 use Core\Schedule\Coats;
 use Core\Schedule\Laying;
 use Core\Schedule\Scheduler;
-use Core\Sequence\PlannedStep;
 use Core\Sequence\StepList;
-use Core\Sequence\TidyBack;
 use Core\Standard\OutOfRange;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\LaidCoats;
 use Tests\Core\Support\PaintedOrder;
 
 /** What a batch takes by hand and on the clock, worked by hand, and held against the scheduler, which may lay the coats otherwise. */
@@ -165,15 +164,6 @@ final class BatchTimesTest extends TestCase
      */
     private static function times(array $asked, array $layings, array $wet = ['wash']): BatchTimes
     {
-        $areas = ['whole' => PaintedOrder::area('figure', 'whole'), 'cloth' => PaintedOrder::area('coat', 'cloth', 1), 'leather' => PaintedOrder::area('belt', 'leather', 2)];
-        $areas = array_values(array_intersect_key($areas, $asked));
-        $order = new PaintedOrder([
-            PaintedOrder::technique('base', 'lay-in'), PaintedOrder::technique('wash', 'shade', 'transparent'),
-            PaintedOrder::technique('decal', 'marking', 'opaque', false, ['wet_into' => $wet]),
-        ], $asked, $areas);
-        $items = $order->work->items;
-        $name = static fn (PlannedStep|TidyBack $item): string => $item instanceof PlannedStep ? "{$item->step->area->area->id} {$item->step->laid->use->id}" : '';
-
-        return new BatchTimes(Coats::of($items, array_map(static fn (PlannedStep|TidyBack $item): Laying => $layings[$name($item)], $items), new FigureType('Small', SizeClass::Foot, $areas)));
+        return new BatchTimes(LaidCoats::of($asked, $layings, $wet));
     }
 }

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Plan;
+
+use Core\Standard\OutOfRange;
+use DateTimeImmutable;
+
+/** One stretch of work at the bench. */
+final readonly class Sitting
+{
+    public DateTimeImmutable $until;
+
+    /** @param  float  $minutes over 0, at most a day */
+    public function __construct(
+        public DateTimeImmutable $from,
+        public float $minutes,
+    ) {
+        if ($minutes <= 0 || $minutes > BenchHours::DAY) {
+            throw OutOfRange::outside('minutes of a sitting', 'over 0 and at most '.BenchHours::DAY, $minutes, '/minutes');
+        }
+        $this->until = $from->modify('+'.(int) round($minutes * 60).' seconds');
+    }
+}
