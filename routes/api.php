@@ -6,6 +6,7 @@ use App\Http\Bench;
 use App\Http\Checks;
 use App\Http\Jobs;
 use App\Http\Paints;
+use App\Http\Planning;
 use App\Http\Proposals;
 use App\Http\Records;
 use App\Http\Repairs;
@@ -19,6 +20,8 @@ use Illuminate\Support\Facades\Route;
 Route::post('/session', Session\SignIn::class);
 Route::get('/invitations/{token}', Session\ShowInvitation::class)->middleware('throttle:link');
 Route::post('/invitations/{token}', Session\AcceptInvitation::class)->middleware('throttle:link');
+
+Route::get('/calendars/{token}', Planning\ShowCalendar::class)->middleware('throttle:link');
 
 Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
     Route::get('/session', Session\ShowSession::class);
@@ -123,6 +126,15 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/jobs/{job}/own-lists/{tier}', Jobs\ShowOwnList::class);
     Route::post('/jobs/{job}/own-lists', Jobs\CopyTier::class);
     Route::put('/jobs/{job}/own-lists', Jobs\WriteOwnRequirement::class);
+    Route::get('/jobs/{job}/plan', Planning\ShowJobPlan::class);
+    Route::put('/jobs/{job}/promise', Planning\PromiseJob::class);
+    Route::put('/jobs/{job}/aside', Planning\SetJobAside::class);
+    Route::get('/plan', Planning\ShowStudioPlan::class);
+    Route::get('/hours', Planning\ListHours::class);
+    Route::put('/people/{user}/hours', Planning\WriteHours::class);
+    Route::get('/calendar-link', Planning\ShowCalendarLink::class);
+    Route::post('/calendar-link', Planning\MakeCalendarLink::class);
+    Route::delete('/calendar-link', Planning\WithdrawCalendarLink::class);
     Route::get('/jobs/{job}/schools', Jobs\ShowSchools::class);
     Route::put('/jobs/{job}/schools', Jobs\ChooseSchool::class);
     Route::get('/jobs/{job}/schools/{question}', Jobs\ShowSchoolEffects::class);

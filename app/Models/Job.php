@@ -24,10 +24,18 @@ use Illuminate\Support\Carbon;
  * @property JobState $state
  * @property int $version
  * @property Schools $schools where it holds to others than its standard
+ * @property CarbonImmutable|null $promised_on
+ * @property int|null $promised_by
+ * @property CarbonImmutable|null $promised_at
+ * @property string|null $aside_because null: it is under way
+ * @property int|null $aside_by
+ * @property CarbonImmutable|null $aside_at
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
  * @property-read Force $force
  * @property-read StandardVersion $standardVersion
+ * @property-read User|null $promisedBy
+ * @property-read User|null $asideBy
  * @property-read Collection<int, Unit> $units
  * @property-read Collection<int, FigureType> $figureTypes
  * @property-read Collection<int, JobMix> $mixes
@@ -38,7 +46,7 @@ final class Job extends VersionedRow
 {
     protected $table = 'jobs';
 
-    protected $casts = ['state' => JobState::class, 'due' => 'immutable_date', 'schools' => ChosenSchools::class];
+    protected $casts = ['state' => JobState::class, 'due' => 'immutable_date', 'schools' => ChosenSchools::class, 'promised_on' => 'immutable_date', 'promised_at' => 'immutable_datetime', 'aside_at' => 'immutable_datetime'];
 
     /** @return BelongsTo<Force, $this> */
     public function force(): BelongsTo
@@ -68,6 +76,18 @@ final class Job extends VersionedRow
     public function mixes(): HasMany
     {
         return $this->hasMany(JobMix::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function promisedBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'promised_by');
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function asideBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'aside_by');
     }
 
     /** @return BelongsTo<Studio, $this> */

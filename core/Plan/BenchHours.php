@@ -17,7 +17,7 @@ final readonly class BenchHours
     public const AHEAD = 730;
 
     /**
-     * @param  array<int, float>  $minutes by day of the week, 1 is Monday (ISO 8601); a day that is left out has none
+     * @param  array<int, float>  $minutes by day of the week, 1 is Monday (ISO 8601); a day that is left out has none. What is wrong is told by its place in a list of the week, Monday at 0
      * @param  int  $begins minutes after midnight
      * @param  list<DaysAway>  $away
      */
@@ -28,10 +28,10 @@ final readonly class BenchHours
     ) {
         foreach ($minutes as $day => $some) {
             if ($day < 1 || $day > 7) {
-                throw OutOfRange::outside('day of the week', 'from 1, Monday, to 7', $day, "/minutes/{$day}");
+                throw OutOfRange::outside('day of the week', 'from 1, Monday, to 7', $day, '/minutes/'.($day - 1));
             }
             if ($some < 0 || $some > self::DAY - $begins) {
-                throw OutOfRange::outside('minutes at the bench', 'from 0 to the '.(self::DAY - $begins).' that the day has left', $some, "/minutes/{$day}");
+                throw OutOfRange::outside('minutes at the bench', 'from 0 to the '.(self::DAY - $begins).' that the day has left', $some, '/minutes/'.($day - 1));
             }
         }
         if ($begins < 0 || $begins >= self::DAY) {

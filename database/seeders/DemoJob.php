@@ -13,6 +13,7 @@ use App\Actions\Jobs\TakeRoster;
 use App\Actions\Jobs\Terms;
 use App\Actions\Jobs\VariedPlace;
 use App\Actions\Jobs\VaryArea;
+use App\Actions\Planning\Hours;
 use App\Actions\Schemes\AcceptFinding;
 use App\Actions\Schemes\BeginScheme;
 use App\Actions\Schemes\ChangeScheme;
@@ -63,6 +64,7 @@ final readonly class DemoJob
         private BenchSheets $sheets,
         private MarkSteps $marks,
         private HandOver $handing,
+        private Hours $hours,
     ) {
     }
 
@@ -78,6 +80,16 @@ final readonly class DemoJob
         }
         $this->blankCharts($job, $lead);
         $this->paintSome($job, $isla);
+        $this->sitting($isla, [240, 240, 240, 240, 240, 0, 0]);
+        $this->sitting($jory, [300, 0, 300, 0, 300, 0, 0], 'at the regatta');
+        $this->sitting($studio->users()->where('role', Role::Deputy)->firstOrFail(), [0, 0, 0, 0, 0, 180, 0]);
+    }
+
+    /** @param  list<int>  $minutes by day of the week, Monday first */
+    private function sitting(User $person, array $minutes, string $away = ''): void
+    {
+        $monday = CarbonImmutable::now()->addWeeks(2)->startOfWeek();
+        $this->hours->write($person, 540, array_map(floatval(...), $minutes), $away === '' ? [] : [['first' => $monday->format('Y-m-d'), 'last' => $monday->addDays(2)->format('Y-m-d'), 'because' => $away]], 0);
     }
 
     /** One scheme for the whole guard, made of the list of paints by use. */

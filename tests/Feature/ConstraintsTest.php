@@ -50,6 +50,10 @@ final class ConstraintsTest extends TestCase
         yield 'an excuse without a reason' => ["UPDATE bench_marks SET state = 'later', reason = ''"];
         yield 'a tier that units have taken away' => ['DELETE FROM tiers'];
         yield 'a person who painted taken away' => ["DELETE FROM users WHERE email = 'isla@kittiwake.example'"];
+        yield 'a promise of nobody' => ["UPDATE jobs SET promised_on = '2027-01-04'"];
+        yield 'a job set aside for no reason' => ["UPDATE jobs SET aside_because = '', aside_by = (SELECT MIN(id) FROM users), aside_at = NOW()"];
+        yield 'a week of six days' => ["UPDATE bench_hours SET minutes = '[1,2,3,4,5,6]'"];
+        yield 'a day that begins the day after' => ['UPDATE bench_hours SET begins = 1440'];
         yield 'a unit of no job' => ['UPDATE units SET job_id = 999999'];
     }
 

@@ -67,6 +67,8 @@ final class IsolationTest extends TestCase
             self::assertSame([], $this->answer($this->stranger(), 'GET', $path), $path);
         }
         self::assertSame(['Brenna Holm'], array_column($this->answer($this->stranger(), 'GET', '/people'), 'name'));
+        self::assertSame(['Brenna Holm'], array_column($this->answer($this->stranger(), 'GET', '/hours'), 'name'));
+        self::assertSame(['painters' => [], 'jobs' => [], 'nobody' => 0], $this->answer($this->stranger(), 'GET', '/plan'));
         self::assertSame([], $this->answer($this->stranger(), 'GET', '/today')['jobs']);
         self::assertSame(0, $this->answer($this->stranger(), 'GET', '/chain')['records']);
     }

@@ -20,6 +20,7 @@ final class RoleTest extends DescribedTestCase
         'POST /session',
         'GET /invitations/{token}',
         'POST /invitations/{token}',
+        'GET /calendars/{token}',
     ];
 
     /** Lead, deputy and painter. */
@@ -72,6 +73,13 @@ final class RoleTest extends DescribedTestCase
         'POST /mishaps/{mishap}/end',
         'GET /jobs/{job}/schools',
         'GET /jobs/{job}/schools/{question}',
+        'GET /jobs/{job}/plan',
+        'GET /plan',
+        'GET /hours',
+        'PUT /people/{user}/hours',
+        'GET /calendar-link',
+        'POST /calendar-link',
+        'DELETE /calendar-link',
         'PUT /jobs/{job}/mixes',
         'GET /jobs/{job}/bench-sheets/{key}',
         'GET /bench-sheets',
@@ -156,6 +164,8 @@ final class RoleTest extends DescribedTestCase
         'POST /jobs/{job}/own-lists',
         'PUT /jobs/{job}/own-lists',
         'PUT /jobs/{job}/schools',
+        'PUT /jobs/{job}/promise',
+        'PUT /jobs/{job}/aside',
         'PATCH /units/{unit}',
         'PUT /units/{unit}/area-tiers',
         'POST /units/{unit}/waivers',

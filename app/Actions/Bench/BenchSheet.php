@@ -8,6 +8,8 @@ use App\Actions\Composing\ComposedFigure;
 use App\Models\BenchMark;
 use App\Models\Mishap;
 use Core\Composition\FigureType;
+use Core\Schedule\Coats;
+use Core\Schedule\Laying;
 use Core\Sequence\GroundApart;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\TidyBack;
@@ -43,6 +45,14 @@ final readonly class BenchSheet
     public function items(): array
     {
         return array_map(static fn (SheetStep $step): PlannedStep|TidyBack => $step->planned, $this->steps);
+    }
+
+    /** The coats of one figure, in its order. */
+    public function coats(): Coats
+    {
+        $items = $this->items();
+
+        return Coats::of($items, array_map(fn (PlannedStep|TidyBack $item): Laying => SheetLaying::of($item, $this->mixes), $items), $this->typeInParts());
     }
 
     /** Its figure type in the parts in which it is painted: a ground that is made apart is one of its own. */

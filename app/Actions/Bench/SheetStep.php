@@ -61,6 +61,11 @@ final readonly class SheetStep
         return new self($number, $laid->area->id, $laid->use->id, $laid->technique, $laid->use->coats, $laid->use->steps, $laid->use->extent->value, $planned);
     }
 
+    public function inWords(): string
+    {
+        return $this->planned instanceof TidyBack ? "Tidy back, {$this->area}" : $this->planned->step->name();
+    }
+
     /** When it is done at all; empty: always. */
     public function onlyIf(): string
     {

@@ -5,16 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheet;
-use App\Actions\Bench\SheetLaying;
 use App\Http\Shared\WhyShape;
 use Core\NumberText;
 use Core\Schedule\BatchPath;
 use Core\Schedule\BatchTimes;
-use Core\Schedule\Coats;
-use Core\Schedule\Laying;
 use Core\Schedule\PathTime;
-use Core\Sequence\PlannedStep;
-use Core\Sequence\TidyBack;
 use Core\Why as CoreWhy;
 
 /**
@@ -35,8 +30,7 @@ final readonly class SheetTimes
     /** @return SheetTimes_ */
     public function toArray(): array
     {
-        $items = $this->sheet->items();
-        $coats = Coats::of($items, array_map(fn (PlannedStep|TidyBack $item): Laying => SheetLaying::of($item, $this->sheet->mixes), $items), $this->sheet->typeInParts());
+        $coats = $this->sheet->coats();
         $times = new BatchTimes($coats);
         $figures = count($this->sheet->figures);
         $paths = array_map(static fn (BatchPath $path): PathTime => $times->along($path, $figures), BatchPath::cases());
@@ -48,16 +42,11 @@ final readonly class SheetTimes
 
         return [
             'by_hand' => $paths[0]->byHand,
-            'paths' => array_map(static fn (PathTime $time): array => [
+            'paths' => array_map(fn (PathTime $time): array => [
                 'path' => $time->path->value, 'elapsed' => $time->elapsed, 'waiting' => $time->waiting, 'changes' => $time->changes,
-                'early' => $time->early === null ? '' : self::name($items[$coats->all[$time->early]->item]),
+                'early' => $time->early === null ? '' : $this->sheet->steps[$coats->all[$time->early]->item]->inWords(),
             ], $paths),
             'why' => $why->toArray(),
         ];
-    }
-
-    private static function name(PlannedStep|TidyBack $item): string
-    {
-        return $item instanceof TidyBack ? "Tidy back, {$item->area->area->id}" : $item->step->name();
     }
 }

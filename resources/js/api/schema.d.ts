@@ -125,6 +125,42 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calendar-link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether somebody's calendar has a link, and since when. */
+        get: operations["showCalendarLink"];
+        put?: never;
+        /** Makes the link of somebody's calendar anew; the old one works no more. */
+        post: operations["makeCalendarLink"];
+        /** Withdraws the link of somebody's calendar. */
+        delete: operations["withdrawCalendarLink"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendars/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sittings of somebody, with what they paint in them, for a calendar that reads them by a private link. */
+        get: operations["showCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/chain": {
         parameters: {
             query?: never;
@@ -500,6 +536,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** When everybody sits at the bench. */
+        get: operations["listHours"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/invitations": {
         parameters: {
             query?: never;
@@ -581,6 +634,23 @@ export interface paths {
         /** One job. */
         get: operations["showJob"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Sets a job aside, or takes it up again. */
+        put: operations["setJobAside"];
         post?: never;
         delete?: never;
         options?: never;
@@ -701,6 +771,40 @@ export interface paths {
         /** What a job says itself of a tier by agreement. */
         get: operations["showOwnList"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is painted of a job when, among everything else that its painters have. */
+        get: operations["showJobPlan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/promise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keeps the day that a client was told. */
+        put: operations["promiseJob"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1035,6 +1139,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{user}/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Writes down when somebody sits at the bench. */
+        put: operations["writeHours"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ping": {
         parameters: {
             query?: never;
@@ -1044,6 +1165,23 @@ export interface paths {
         };
         /** The smallest answer, to measure others against. */
         get: operations["ping"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who has how much to paint, and which jobs are late. */
+        get: operations["showStudioPlan"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2011,6 +2149,11 @@ export interface components {
             by: string;
             whole_unit: boolean;
         };
+        Away: {
+            first: string;
+            last: string;
+            because: string;
+        };
         BenchRow: {
             key: string;
             job_id: number;
@@ -2107,6 +2250,10 @@ export interface components {
             use: string;
             name: string;
             why: string;
+        };
+        CalendarLink: {
+            since: string | null;
+            link: string | null;
         };
         Chain: {
             records: number;
@@ -2517,6 +2664,15 @@ export interface components {
                 common: boolean;
             }[];
         };
+        JobDate: {
+            id: number;
+            name: string;
+            due: string | null;
+            painted_on: string | null;
+            days_over: number | null;
+            promised_on: string | null;
+            promise_over: number | null;
+        };
         JobMove: {
             job: number;
             name: string;
@@ -2536,6 +2692,51 @@ export interface components {
             currency: string;
             currency_decimals: number;
             jobs: components["schemas"]["JobMove"][];
+        };
+        JobPlan: {
+            job: {
+                id: number;
+                name: string;
+                version: number;
+                due: string | null;
+            };
+            promised: {
+                on: string;
+                by: string;
+                at: string;
+                days_over: number | null;
+            } | null;
+            aside: {
+                because: string;
+                by: string;
+                at: string;
+            } | null;
+            now: string;
+            painted_on: string | null;
+            days_over: number | null;
+            minutes: number;
+            open: string[];
+            rows: components["schemas"]["PlanRow"][];
+            others: components["schemas"]["OtherWork"][];
+            sittings: {
+                painter_id: number;
+                painter: string;
+                from: string;
+                until: string;
+            }[];
+            ways: {
+                /** @enum {string} */
+                kind: "hands" | "hours" | "date";
+                say: string;
+                on: string;
+                in_time: boolean;
+            }[];
+            if_aside: {
+                job: string;
+                on: string;
+                instead_of: string;
+            }[];
+            why: components["schemas"]["Why"];
         };
         JobSchool: {
             id: string;
@@ -2736,6 +2937,14 @@ export interface components {
             last_seen: string;
             current: boolean;
         };
+        OtherWork: {
+            painter_id: number;
+            painter: string;
+            job_id: number;
+            job: string;
+            unit: string;
+            stretches: components["schemas"]["PlannedStretch"][];
+        };
         OwnCriterion: {
             id: string;
             text: string;
@@ -2814,6 +3023,14 @@ export interface components {
             materials: components["schemas"]["MaterialNeed"][];
             why: components["schemas"]["Why"];
         };
+        PainterLoad: {
+            painter_id: number;
+            painter: string;
+            minutes: number;
+            week_minutes: number;
+            done_on: string | null;
+            late: number;
+        };
         Person: {
             id: number;
             name: string;
@@ -2828,6 +3045,16 @@ export interface components {
                 name: string;
             }[];
         };
+        PersonHours: {
+            user_id: number;
+            name: string;
+            begins: number;
+            minutes: number[];
+            away: components["schemas"]["Away"][];
+            version: number;
+            mine: boolean;
+            may_change: boolean;
+        };
         PickedColour: {
             hex: string;
             lab: number[];
@@ -2837,6 +3064,24 @@ export interface components {
         Ping: {
             /** @constant */
             ok: true;
+        };
+        PlanRow: {
+            unit: string;
+            tier: string;
+            painter_id: number | null;
+            painter: string | null;
+            figures: number;
+            minutes: number;
+            begins: string | null;
+            ends: string | null;
+            stretches: components["schemas"]["PlannedStretch"][];
+        };
+        PlannedStretch: {
+            from: string;
+            until: string;
+            waiting: boolean;
+            changing: number;
+            steps: string;
         };
         Plate: {
             tier: string;
@@ -3669,6 +3914,11 @@ export interface components {
             area: string;
             use: string;
         };
+        StudioPlan: {
+            painters: components["schemas"]["PainterLoad"][];
+            jobs: components["schemas"]["JobDate"][];
+            nobody: number;
+        };
         Substitute: {
             paint: string;
             hex: string;
@@ -4327,6 +4577,115 @@ export interface operations {
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showCalendarLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarLink"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    makeCalendarLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarLink"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            409: components["responses"]["Conflict"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    withdrawCalendarLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarLink"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            409: components["responses"]["Conflict"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar; charset=UTF-8": string;
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };
@@ -5174,6 +5533,30 @@ export interface operations {
             default: components["responses"]["Broken"];
         };
     };
+    listHours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonHours"][];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
     listInvitations: {
         parameters: {
             query?: never;
@@ -5427,6 +5810,46 @@ export interface operations {
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
             422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    setJobAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    because: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobPlan"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };
@@ -5727,6 +6150,75 @@ export interface operations {
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
             422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showJobPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobPlan"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    promiseJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    on: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobPlan"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };
@@ -6539,6 +7031,52 @@ export interface operations {
             default: components["responses"]["Broken"];
         };
     };
+    writeHours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                user: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    begins: number;
+                    minutes: number[];
+                    away: {
+                        first: string;
+                        last: string;
+                        because: string | null;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonHours"][];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
     ping: {
         parameters: {
             query?: never;
@@ -6555,6 +7093,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Ping"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showStudioPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudioPlan"];
                 };
             };
             401: components["responses"]["SignedOut"];
@@ -6776,6 +7338,7 @@ export interface operations {
                     ml_per_coat: number;
                     drops_per_ml: number;
                     drying: number;
+                    paint_change: number;
                 };
             };
         };

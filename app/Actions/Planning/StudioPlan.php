@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Planning;
+
+use App\Models\Job;
+use Core\Plan\BenchHours;
+use Core\Plan\PainterPlan;
+use Core\Plan\PainterRun;
+use DateTimeImmutable;
+
+/** What everybody of a studio paints when, of all jobs that are under way. */
+final readonly class StudioPlan
+{
+    /** @var array<int, PainterPlan> by painter */
+    public array $plans;
+
+    /**
+     * @param  list<PlannedSheet>  $sheets
+     * @param  array<int, BenchHours>  $hours by painter
+     * @param  DateTimeImmutable  $now in the studio's time zone
+     * @param  float  $change minutes to take another paint
+     * @param  array<int, PainterPlan>  $known of painters of whom nothing differs
+     */
+    public function __construct(
+        public array $sheets,
+        public array $hours,
+        public DateTimeImmutable $now,
+        public float $change,
+        array $known = [],
+    ) {
+        $works = [];
+        foreach ($sheets as $sheet) {
+            if ($sheet->painterId !== null) {
+                $works[$sheet->painterId][] = $sheet->work;
+            }
+        }
+        $plans = [];
+        foreach ($works + array_map(static fn (): array => [], $hours) as $painter => $ofPainter) {
+            $plans[$painter] = $known[$painter] ?? (new PainterRun($hours[$painter] ?? new BenchHours([]), $now, $change))->plan($ofPainter);
+        }
+        $this->plans = $plans;
+    }
+
+    /** @return list<PlannedSheet> */
+    public function ofJob(Job $job): array
+    {
+        return array_values(array_filter($this->sheets, static fn (PlannedSheet $sheet): bool => $sheet->job->id === $job->id));
+    }
+
+    public function endOf(PlannedSheet $sheet): ?DateTimeImmutable
+    {
+        return $sheet->painterId === null ? null : $this->plans[$sheet->painterId]->ends[$sheet->work->id] ?? null;
+    }
+
+    /** When the last coat of a job is laid; null where something of it has no date, or nothing is left. */
+    public function end(Job $job): ?DateTimeImmutable
+    {
+        $ends = array_map($this->endOf(...), $this->ofJob($job));
+
+        return $ends === [] || in_array(null, $ends, true) ? null : max($ends);
+    }
+
+    /** With one work given to somebody else. */
+    public function givenTo(PlannedSheet $given, int $painterId): self
+    {
+        $sheets = array_map(static fn (PlannedSheet $sheet): PlannedSheet => $sheet === $given ? $sheet->by($painterId) : $sheet, $this->sheets);
+
+        return new self($sheets, $this->hours, $this->now, $this->change, array_diff_key($this->plans, [$painterId => true, $given->painterId ?? 0 => true]));
+    }
+
+    /**
+     * With longer days of some.
+     *
+     * @param  list<int>  $painters
+     */
+    public function longer(array $painters, float $minutes): self
+    {
+        $hours = $this->hours;
+        foreach ($painters as $painter) {
+            $hours[$painter] = ($hours[$painter] ?? new BenchHours([]))->longer($minutes);
+        }
+
+        return new self($this->sheets, $hours, $this->now, $this->change, array_diff_key($this->plans, array_flip($painters)));
+    }
+
+    /** Without a job, as if it were set aside. */
+    public function without(Job $job): self
+    {
+        $left = array_values(array_filter($this->sheets, static fn (PlannedSheet $sheet): bool => $sheet->job->id !== $job->id));
+
+        return new self($left, $this->hours, $this->now, $this->change);
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Planning;
+
+/** What is given for an earlier day. */
+enum WayKind: string
+{
+    case Hands = 'hands';
+    case Hours = 'hours';
+    case Date = 'date';
+}

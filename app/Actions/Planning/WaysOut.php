@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Planning;
+
+use App\Models\Job;
+use App\Models\User;
+use Core\NumberText;
+use DateTimeImmutable;
+
+/** The cheapest ways in which a job that is late could be in time, each tried on the whole plan: another painter, longer days, another date. */
+final readonly class WaysOut
+{
+    /** Minutes more a day, the least first. */
+    private const LONGER = [15, 30, 45, 60, 90, 120, 180, 240];
+
+    /** Sheets that are tried with others, those that end last first. */
+    private const SHEETS = 3;
+
+    /** @param  array<int, string>  $names of people who have an account, by id */
+    public function __construct(
+        private StudioPlan $plan,
+        private array $names,
+    ) {
+    }
+
+    /** @return array<int, string> */
+    public static function names(int $studioId): array
+    {
+        /** @var array<int, string> */
+        return User::query()->where('studio_id', $studioId)->whereNull('ended_at')->pluck('name', 'id')->all();
+    }
+
+    /** @return list<WayOut> none where the job is in time, has no due date or has no end */
+    public function of(Job $job): array
+    {
+        $end = $this->plan->end($job);
+        if ($end === null || $job->due === null || self::isInTime($job, $end)) {
+            return [];
+        }
+
+        return array_values(array_filter([$this->hands($job, $end), $this->hours($job, $end), new WayOut(WayKind::Date, 'Agree on the day that holds.', $end)]));
+    }
+
+    public static function isInTime(Job $job, DateTimeImmutable $end): bool
+    {
+        return $job->due === null || $end->format('Y-m-d') <= $job->due->format('Y-m-d');
+    }
+
+    /** The sheet that is best given to somebody else: the first that makes it in time, else the one that helps most. */
+    private function hands(Job $job, DateTimeImmutable $end): ?WayOut
+    {
+        $best = null;
+        foreach ($this->latest($job) as $sheet) {
+            foreach ($this->plan->hours as $painter => $hours) {
+                if ($painter === $sheet->painterId || $hours->none() || ! isset($this->names[$painter])) {
+                    continue;
+                }
+                $earlier = $this->plan->givenTo($sheet, $painter)->end($job);
+                if ($earlier !== null && $earlier < ($best->end ?? $end)) {
+                    $best = new WayOut(WayKind::Hands, "Give {$sheet->sheet->first()->unit->name} to {$this->names[$painter]}: {$this->worked($sheet)} of work.", $earlier);
+                }
+            }
+        }
+
+        return $best !== null && $best->end->format('Y-m-d') < $end->format('Y-m-d') ? $best : null;
+    }
+
+    /** Longer days of those who paint it: the least that makes it in time, else the most that is tried. */
+    private function hours(Job $job, DateTimeImmutable $end): ?WayOut
+    {
+        $painters = array_values(array_unique(array_filter(array_map(static fn (PlannedSheet $sheet): ?int => $sheet->painterId, $this->plan->ofJob($job)))));
+        $way = null;
+        foreach (self::LONGER as $minutes) {
+            $earlier = $this->plan->longer($painters, $minutes)->end($job);
+            if ($earlier !== null && $earlier < ($way->end ?? $end)) {
+                $way = new WayOut(WayKind::Hours, NumberText::minutes($minutes).' more on each day at the bench, for '.$this->named($painters).'.', $earlier);
+            }
+            if ($way !== null && self::isInTime($job, $way->end)) {
+                break;
+            }
+        }
+
+        return $way;
+    }
+
+    /** @return list<PlannedSheet> */
+    private function latest(Job $job): array
+    {
+        $sheets = $this->plan->ofJob($job);
+        usort($sheets, fn (PlannedSheet $one, PlannedSheet $other): int => $this->plan->endOf($other) <=> $this->plan->endOf($one));
+
+        return array_slice($sheets, 0, self::SHEETS);
+    }
+
+    private function worked(PlannedSheet $sheet): string
+    {
+        return NumberText::minutes($sheet->work->minutes);
+    }
+
+    /** @param  list<int>  $people */
+    private function named(array $people): string
+    {
+        return implode(' and ', array_map(fn (int $id): string => $this->names[$id] ?? 'somebody', $people));
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Planning;
+
+use App\Actions\Planning\SetJobAside as Setting;
+use App\Actions\Planning\StudioPlans;
+use App\Models\Job;
+
+/** Sets a job aside, or takes it up again. */
+final readonly class SetJobAside
+{
+    public function __construct(
+        private Setting $action,
+        private StudioPlans $plans,
+    ) {
+    }
+
+    public function __invoke(AsideRequest $request, Job $job): JobPlanResource
+    {
+        return new JobPlanResource($this->action->handle($job, $request->because(), $request->versionRead(), $request->person()), $this->plans->now());
+    }
+}

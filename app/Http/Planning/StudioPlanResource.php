@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Planning;
+
+use App\Actions\Planning\PlannedSheet;
+use App\Actions\Planning\StudioPlan;
+use App\Actions\Planning\StudioPlans;
+use App\Actions\Planning\WaysOut;
+use App\Http\Shared\Resource;
+use App\Models\Job;
+use App\Models\Studio;
+
+/**
+ * How much everybody has to paint, and which jobs are late.
+ *
+ * @phpstan-type PainterLoad array{
+ *   painter_id: int,
+ *   painter: string,
+ *   minutes: float,
+ *   week_minutes: float,
+ *   done_on: string|null,
+ *   late: int,
+ * }
+ * @phpstan-type JobDate array{
+ *   id: int,
+ *   name: string,
+ *   due: string|null,
+ *   painted_on: string|null,
+ *   days_over: int|null,
+ *   promised_on: string|null,
+ *   promise_over: int|null,
+ * }
+ * @phpstan-type StudioPlan_ array{
+ *   painters: list<PainterLoad>,
+ *   jobs: list<JobDate>,
+ *   nobody: float,
+ * }
+ */
+final readonly class StudioPlanResource extends Resource
+{
+    public function __construct(
+        private StudioPlan $plan,
+        private Studio $studio,
+    ) {
+    }
+
+    /** @return StudioPlan_ with the minutes that are given to nobody */
+    public function toArray(): array
+    {
+        return [
+            'painters' => $this->painters(),
+            'jobs' => array_map($this->job(...), StudioPlans::underWay()),
+            'nobody' => $this->minutesOf(null),
+        ];
+    }
+
+    /** @return list<PainterLoad> who has hours or work, by name */
+    private function painters(): array
+    {
+        $names = WaysOut::names($this->studio->id);
+        asort($names);
+        $painters = [];
+        foreach ($names as $id => $name) {
+            $minutes = $this->minutesOf($id);
+            $hours = $this->plan->hours[$id] ?? null;
+            if ($minutes <= 0 && ($hours === null || $hours->none())) {
+                continue;
+            }
+            $ends = array_map($this->plan->endOf(...), $this->sheetsOf($id));
+            $late = array_filter($this->sheetsOf($id), fn (PlannedSheet $sheet): bool => ($end = $this->plan->endOf($sheet)) !== null && ! WaysOut::isInTime($sheet->job, $end));
+            $painters[] = [
+                'painter_id' => $id, 'painter' => $name, 'minutes' => $minutes, 'week_minutes' => $hours === null ? 0.0 : array_sum($hours->minutes),
+                'done_on' => $ends === [] || in_array(null, $ends, true) ? null : max($ends)->format('Y-m-d'), 'late' => count($late),
+            ];
+        }
+
+        return $painters;
+    }
+
+    /** @return JobDate */
+    private function job(Job $job): array
+    {
+        $end = $this->plan->end($job);
+
+        return [
+            'id' => $job->id, 'name' => $job->name, 'due' => $job->due?->format('Y-m-d'), 'painted_on' => $end?->format('Y-m-d'),
+            'days_over' => $job->due === null ? null : JobPlanResource::daysOver($job->due, $end),
+            'promised_on' => $job->promised_on?->format('Y-m-d'), 'promise_over' => $job->promised_on === null ? null : JobPlanResource::daysOver($job->promised_on, $end),
+        ];
+    }
+
+    private function minutesOf(?int $painter): float
+    {
+        return array_sum(array_map(static fn (PlannedSheet $sheet): float => $sheet->work->minutes, $this->sheetsOf($painter)));
+    }
+
+    /** @return list<PlannedSheet> */
+    private function sheetsOf(?int $painter): array
+    {
+        return array_values(array_filter($this->plan->sheets, static fn (PlannedSheet $sheet): bool => $sheet->painterId === $painter));
+    }
+}
