@@ -9,8 +9,9 @@ use DateTimeImmutable;
 
 /**
  * Takes a painter through all their works, sitting by sitting. A coat that was taken up goes over all figures that are ready
- * for it; then comes the most urgent work of which something is dry, so that drying is filled with other work; only where
- * nothing at all can be laid is it waited for. What dries over night is dry. A coat is broken off when the sitting ends, unless
+ * for it, and a work is stayed with while some of it may be laid and nothing more urgent is; then comes the most urgent work of
+ * which something is dry, so that drying is filled with other work. It is waited for where nothing at all can be laid, or not
+ * longer than to take another paint and this one again. What dries over night is dry. A coat is broken off when the sitting ends, unless
  * something is laid into it while it is wet: that is left for the next. Nothing is left to chance.
  */
 final readonly class PainterRun
@@ -68,7 +69,7 @@ final readonly class PainterRun
         $end = $opened + $sitting->minutes;
         $paint = '';
         $stretches = $left = [];
-        while (($turn = self::next($all, $left, $hand, $time, $end)) !== null) {
+        while (($turn = $this->next($all, $left, $hand, $time, $end)) !== null) {
             [$at, $place, $from] = $turn;
             $coat = $all[$at]->coat($place);
             if ($from > $time) {
@@ -104,26 +105,34 @@ final readonly class PainterRun
      * @param  array<int, true>  $left works that are left for the next sitting
      * @return array{int, int, float}|null
      */
-    private static function next(array $all, array $left, ?InHand $hand, float $time, float $end): ?array
+    private function next(array $all, array $left, ?InHand $hand, float $time, float $end): ?array
     {
         if ($time >= $end - self::LEAST) {
             return null;
         }
-        if ($hand !== null && ! isset($left[$hand->work]) && ($hand->begun > 0 || $all[$hand->work]->mayGoOn($hand->place, $time))) {
+        $isHeld = $hand !== null && ! isset($left[$hand->work]);
+        if ($isHeld && ($hand->begun > 0 || $all[$hand->work]->mayGoOn($hand->place, $time))) {
             return [$hand->work, $hand->place, $time];
         }
         $first = null;
         foreach ($all as $at => $one) {
             $next = isset($left[$at]) ? null : $one->next($time);
-            if ($next !== null && $next[1] <= $time) {
-                return [$at, $next[0], $time];
+            if ($next !== null && ($first === null || max($next[1], $time) < $first[2])) {
+                $first = [$at, $next[0], max($next[1], $time)];
             }
-            if ($next !== null && ($first === null || $next[1] < $first[2])) {
-                $first = [$at, $next[0], $next[1]];
-            }
+        }
+        $own = $isHeld ? $all[$hand->work]->next($time) : null;
+        if ($first !== null && $own !== null && $this->staysWith($all[$hand->work]->work, $own[1] - max($time, $first[2]), $all[$first[0]]->work)) {
+            $first = [$hand->work, $own[0], max($own[1], $time)];
         }
 
         return $first !== null && $first[2] < $end ? $first : null;
+    }
+
+    /** @param  float  $later minutes until the work in hand goes on, from when the other could be taken up */
+    private function staysWith(BenchWork $inHand, float $later, BenchWork $other): bool
+    {
+        return $later <= 0 ? $inHand->due == $other->due : $later <= 2 * $this->change;
     }
 
     private static function changes(Coat $coat, string $paint): int

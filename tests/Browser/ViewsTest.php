@@ -48,6 +48,9 @@ final class ViewsTest extends BrowserTestCase
         yield 'a substitute' => ['lead', '/studio/paints?panel=substitute&of=21', 'In the place of', 1280];
         yield 'jobs' => ['lead', '/jobs', 'Harbour guard of Port Ember', 1280];
         yield 'a job' => ['lead', '/jobs/1', 'Tide divers', 1280];
+        yield 'its plan' => ['lead', '/jobs/1/plan', 'painted on', 1280];
+        yield 'its plan on a tablet' => ['lead', '/jobs/1/plan', 'painted on', 820];
+        yield 'its plan on a phone' => ['isla', '/jobs/1/plan', 'painted on', 390];
         yield 'its schools' => ['lead', '/jobs/1/schools', 'Paint this job so', 1280];
         yield 'its roster' => ['lead', '/jobs/1/roster', 'Paste the list', 1280];
         yield 'the bench' => ['isla', '/bench', '1st Lamplighters', 1280];

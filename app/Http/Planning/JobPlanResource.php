@@ -219,7 +219,7 @@ final readonly class JobPlanResource extends Resource
     {
         return new Why(
             ['work by hand' => NumberText::minutes(array_sum(array_map(static fn (PlannedSheet $sheet): float => $sheet->work->minutes, $this->own))), 'minutes to take another paint' => NumberText::few($this->plan->change)],
-            'Each painter does what is due first. A coat goes over all figures that are ready for it; while it dries, the next sheet that has something to lay is taken up, and only where there is none is it waited for. What dries over night is dry. A sitting begins with taking a paint. What is laid wet into wet is not broken off. It is reckoned anew from what is marked each time it is opened. Checks, mending and the drying of last coats are not in it.',
+            'Each painter does what is due first. A coat goes over all figures that are ready for it, and a sheet is stayed with while some of it can be laid; while it dries, the next that has something to lay is taken up. It is waited for where there is none, or not longer than taking another paint and this one again. What dries over night is dry. A sitting begins with taking a paint. What is laid wet into wet is not broken off. It is reckoned anew from what is marked each time it is opened. Checks, mending and the drying of last coats are not in it.',
             Why::COMMON_PRACTICE,
         );
     }

@@ -104,6 +104,22 @@ final class PainterRunTest extends TestCase
         self::assertSame([[0], [0, 1]], array_map(static fn (Stretch $stretch): array => $stretch->items, $plan->stretches));
     }
 
+    public function test_a_work_is_stayed_with_while_some_of_it_may_be_laid_and_for_as_long_as_a_change_there_and_back_takes(): void
+    {
+        $slow = LaidCoats::of(self::BASE_AND_WASH, ['coat base' => new Laying(10, 1, 4), 'coat wash' => new Laying(5)]);
+
+        self::assertSame([['slow', '7 09:00', '7 09:10'], ['more', '7 09:10', '7 09:35'], ['slow', '7 09:35', '7 09:40']], self::slowAndMore($slow, 1), 'its belt too, though the first is dry by half past');
+        self::assertSame([['slow', '7 09:00', '7 09:10'], ['slow', '7 09:10', '7 09:14', 'waits'], ['slow', '7 09:14', '7 09:19'], ['more', '7 09:19', '7 09:44']], self::slowAndMore($slow, 2), 'four minutes are what it takes to change and to change back');
+    }
+
+    /** @return list<list<string>> */
+    private static function slowAndMore(Coats $slow, float $change): array
+    {
+        $more = LaidCoats::of(['cloth' => [['technique' => 'base']], 'leather' => [['technique' => 'base']]], ['coat base' => new Laying(20), 'belt base' => new Laying(5)]);
+
+        return self::words((new PainterRun(self::everyDay(120), self::monday(), $change))->plan([self::work('slow', $slow, 1), self::work('more', $more, 1)]));
+    }
+
     public function test_who_has_no_hours_or_too_few_gets_no_date(): void
     {
         $work = self::work('coats', LaidCoats::of(self::BASE, ['coat base' => new Laying(10)]), 100);

@@ -20,6 +20,7 @@ export function JobPage() {
             {(data) => (
                 <div className="job">
                     <PageHead title={data.name} sub={`${data.client} · ${data.force} · standard ${data.standard.version}`}>
+                        <LinkButton to={`/jobs/${id}/plan`}>Plan</LinkButton>
                         <LinkButton to={`/jobs/${id}/schools`}>Schools</LinkButton>
                         {user.role === 'lead' && <LinkButton to={`/jobs/${id}/roster`}>Add a roster</LinkButton>}
                     </PageHead>

@@ -1,4 +1,5 @@
 import { paintsOptions } from '@features/paints';
+import { HoursSection } from '@features/plan';
 import { useSession } from '@features/session';
 import { count } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
@@ -21,6 +22,7 @@ export function StudioPage() {
             <div className="studio">
                 <Settings />
                 <People />
+                <HoursSection />
                 <FigureTypes />
                 <Paints />
                 <SchemeSettings />

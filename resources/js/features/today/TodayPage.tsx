@@ -1,4 +1,5 @@
 import type { Schemas } from '@api';
+import { Load } from '@features/plan';
 import { useSession } from '@features/session';
 import { Empty } from '@shared/Empty';
 import { count, date, instant } from '@shared/format';
@@ -83,6 +84,7 @@ function Waiting({ today, isPainter }: { today: Schemas['Today']; isPainter: boo
             {isPainter && today.bench.length > 0 && <AtTheBench units={today.bench} />}
             {today.jobs.length > 0 && <Jobs jobs={today.jobs} />}
             {!isPainter && today.bench.length > 0 && <AtTheBench units={today.bench} />}
+            <Load />
         </div>
     );
 }
