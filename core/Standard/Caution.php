@@ -25,6 +25,21 @@ final readonly class Caution
     }
 
     /**
+     * The cautions of several pieces of work as one, each sentence once.
+     *
+     * @param  list<string|null>  $cautions
+     */
+    public static function together(array $cautions): ?string
+    {
+        $sentences = [];
+        foreach (array_filter($cautions) as $caution) {
+            array_push($sentences, ...(preg_split('/(?<=[.!?])\s+/u', trim($caution)) ?: []));
+        }
+
+        return $sentences === [] ? null : implode(' ', array_unique($sentences));
+    }
+
+    /**
      * The caution of a technique: what is said of its kind, then what the studio says of it beyond that. A sentence of
      * which every part is said already is not said twice.
      */

@@ -22,7 +22,8 @@ final class RepairTest extends CheckTestCase
         self::assertSame(['', ['base', 'wash', 'whole/matt']], [$spill['in'], array_column($spill['steps'], 'layer')], 'foreign paint on top: the base hides it; varnish over it again');
         self::assertSame('Kelp Bed', $spill['steps'][0]['mixes'][0]['text']);
         self::assertSame('2 coats', $spill['steps'][0]['degree']);
-        self::assertStringContainsString('respirator', implode(' ', $spill['cautions']), 'of all that is laid again, the varnish too');
+        self::assertStringContainsString('Varnish is sprayed only', (string) $spill['caution'], 'of all that is laid again');
+        self::assertSame(1, substr_count((string) $spill['caution'], 'Never point a brush with the lips'), 'each sentence once');
         self::assertEqualsWithDelta(array_sum(array_column($spill['steps'], 'minutes')), $spill['minutes'], 1e-9);
 
         $patch = $this->flaw('patch', 'face');

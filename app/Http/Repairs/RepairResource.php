@@ -38,7 +38,7 @@ use Core\Why;
  *   first: string|null,
  *   instead: string|null,
  *   risk: string|null,
- *   cautions: list<string>,
+ *   caution: string|null,
  * }
  */
 final readonly class RepairResource extends Resource
@@ -62,21 +62,19 @@ final readonly class RepairResource extends Resource
             'first' => $this->repair->fresh === '' ? null : $this->repair->fresh,
             'instead' => $this->repair->instead === '' ? null : $this->repair->instead,
             'risk' => $this->repair->isSecond ? 'It draws the eye and was mended before: paint gets thick and dull, and a second repair often ends worse than the fault. Ask whether it can stay, be agreed, or is stripped.' : null,
-            'cautions' => $this->cautions(),
+            'caution' => $this->caution(),
         ];
     }
 
-    /** @return list<string> of what is laid again, each once */
-    private function cautions(): array
+    /** Of all that is laid again. */
+    private function caution(): ?string
     {
-        $cautions = [];
-        foreach ($this->repair->again as $layer) {
+        return Caution::together(array_map(function (Layer $layer): ?string {
             $use = $this->repair->painted->uses[$layer->id] ?? null;
             $technique = $use === null ? null : $this->repair->standard->technique($use->technique);
-            $cautions[] = $technique === null ? null : Caution::on($technique->group, $technique->handling->caution);
-        }
 
-        return array_values(array_unique(array_filter($cautions)));
+            return $technique === null ? null : Caution::on($technique->group, $technique->handling->caution);
+        }, $this->repair->again));
     }
 
     /** @return RepairStep */

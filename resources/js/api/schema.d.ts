@@ -3386,7 +3386,7 @@ export interface components {
             first: string | null;
             instead: string | null;
             risk: string | null;
-            cautions: string[];
+            caution: string | null;
         };
         RepairStep: {
             layer: string;

@@ -29,4 +29,13 @@ final class CautionTest extends TestCase
         self::assertSame(Caution::of(TechniqueGroup::Wear).' Wear a mask, and gloves of nitrile.', Caution::on(TechniqueGroup::Wear, 'Wear a mask, and gloves of nitrile.'));
         self::assertSame(Caution::of(TechniqueGroup::LayIn).' Outdoors or in an extracted booth, no flame.', Caution::on(TechniqueGroup::LayIn, 'Outdoors or in an extracted booth, no flame.'));
     }
+
+    public function test_of_several_each_sentence_is_said_once(): void
+    {
+        self::assertSame('Never point a brush with the lips. Long close work: good light, breaks. Wear a mask.', Caution::together([
+            'Never point a brush with the lips. Long close work: good light, breaks.', null, 'Wear a mask. Never point a brush with the lips.',
+        ]));
+        self::assertNull(Caution::together([null]));
+        self::assertNull(Caution::together([]));
+    }
 }

@@ -27,7 +27,7 @@ const repair: Schemas['Repair'] = {
     first: 'Still wet: draw it off with a damp brush.',
     instead: null,
     risk: null,
-    cautions: ['Never point a brush with the lips.'],
+    caution: 'Never point a brush with the lips.',
 };
 
 const cached: [readonly unknown[], unknown][] = [

@@ -40,7 +40,7 @@ const laidAgain = (change: Partial<Schemas['Repair']> = {}): Schemas['Repair'] =
     first: 'Lift it with a damp brush.',
     instead: null,
     risk: null,
-    cautions: ['Never point a brush with the lips.'],
+    caution: 'Never point a brush with the lips.',
     ...change,
 });
 

@@ -54,11 +54,7 @@ export function RepairShown({ repair, about, onLayer, onShare }: Props) {
                     </li>
                 ))}
             </ol>
-            {repair.cautions.map((caution) => (
-                <p key={caution} className="caution">
-                    {caution}
-                </p>
-            ))}
+            {repair.caution !== null && <p className="caution">{repair.caution}</p>}
             <p>
                 {fewMinutes(repair.minutes)} min with the brush, mixing and drying apart{' '}
                 <Why why={repair.why} about={`what is laid again: ${about}`} />
