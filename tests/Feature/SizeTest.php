@@ -49,6 +49,28 @@ final class SizeTest extends CheckTestCase
         self::assertSame($count(array_slice($ids, 1, 2), 'clean'), $count(array_slice($ids, 3), 'clean'));
     }
 
+    public function test_the_plan_of_two_hundred_figures_takes_as_many_queries_as_that_of_two(): void
+    {
+        $count = function (int $figures): int {
+            $job = $this->unitOf($figures)->job_id;
+            // The first of such figures is put in order, and that is kept.
+            $this->answer($this->isla(), 'GET', "/jobs/{$job}/plan");
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $from = microtime(true);
+            $rows = $this->answer($this->isla(), 'GET', "/jobs/{$job}/plan")['rows'];
+            $queries = count(DB::getQueryLog());
+            DB::disableQueryLog();
+            fwrite(STDOUT, sprintf("\n%d figures planned beside the demo: %.2f s, %d queries\n", $figures, microtime(true) - $from, $queries));
+            self::assertCount(1, (array) $rows);
+            DB::table('jobs')->where('id', $job)->update(['state' => 'closed']);
+
+            return $queries;
+        };
+
+        self::assertSame($count(2), $count(200));
+    }
+
     public function test_the_bench_list_answers_with_fifty_jobs(): void
     {
         for ($i = 1; $i <= 49; $i++) {
@@ -116,7 +138,7 @@ final class SizeTest extends CheckTestCase
 
     private function unitOf(int $count): Unit
     {
-        $job = $this->newJob('Large');
+        $job = $this->newJob("Large, {$count} figures");
         $this->answer($this->lead(), 'POST', "/jobs/{$job->id}/roster", ['text' => "unit,figure_type,count,tier,leader_count,leader_tier,note\nMany,lamplighter,{$count},muster,0,,\n"]);
         $unit = Unit::query()->where('job_id', $job->id)->firstOrFail();
         $unit->update(['painter_id' => $this->isla()->id]);
