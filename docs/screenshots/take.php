@@ -34,8 +34,6 @@ try {
     $page->signIn('lead@kittiwake.example')->open('/standard?colours=1')->see('Whole figure');
     $page->await(static fn (): bool => $page->count("//img[starts-with(@alt, 'Proof plate')]") > 11, 'The plates are not drawn.');
     $take('standard');
-    $page->press('What each tier adds')->see('as Muster');
-    $take('standard-adds');
     $page->open('/standard')->see('Whole figure')->key('d')->see('Put in force');
     $draft = $page->path();
     $page->open("{$draft}?panel=cell&of=guard&on=plate")->see('Layers, the top one first');
@@ -62,6 +60,10 @@ try {
     $take('paints');
     $page->open('/jobs/1')->see('Tide divers');
     $take('job');
+    $page->choose('Painter of Harbour master', 'Isla Coade');
+    usleep(1_500_000);
+    $page->open('/jobs/1/plan')->see('2nd Lamplighters');
+    $take('plan');
     $page->open('/jobs/1/roster')->see('Paste the list');
     $page->field('Paste the list')->sendKeys("unit,figure_type,count,tier,leader_count,leader_tier,note\nDeck hands,Bosun,4,guard,1,banner,\nHarbour cats,lamplighter,0,gold,,,\n");
     $page->press('Read it')->see('There is no tier "gold"');
