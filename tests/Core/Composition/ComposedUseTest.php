@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Composition;
 
+use Core\Composition\ComposedCriterion;
 use Core\Composition\ComposedUse;
 use Core\Composition\Composition;
 use Core\Composition\Origin;
 use Core\Standard\Allowance;
 use Core\Standard\Area;
+use Core\Standard\Criterion;
+use Core\Standard\Extent;
 use Core\Standard\Leeway;
 use Core\Standard\Material;
 use Core\Standard\OutOfRange;
+use Core\Standard\Severity;
 use Core\Standard\TechniqueUse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -46,10 +50,43 @@ final class ComposedUseTest extends TestCase
         self::assertSame(15.0, (new Composition([$use(new TechniqueUse('rim', ['rim'])), $use(new TechniqueUse('light', ['rim'], coats: 2, leeway: new Leeway(coatsTo: 3)))], [], [], [], 12.0))->minutesAtMost());
     }
 
+    public function test_a_mark_belongs_to_place_name_and_degree(): void
+    {
+        $key = static fn (string $area, TechniqueUse $use, string $technique = 'base'): string => (new ComposedUse(new Area($area, 'cloth', 0.1), $use, $technique, 1.0, Origin::Tier))->key();
+        $keys = [
+            $key('coat', new TechniqueUse('base', ['base'])), $key('hat', new TechniqueUse('base', ['base'])), $key('coat', new TechniqueUse('other', ['base'])), $key('coat', new TechniqueUse('base', ['base']), 'wash'),
+            $key('coat', new TechniqueUse('base', ['base'], coats: 2)), $key('coat', new TechniqueUse('base', ['base'], steps: 2)), $key('coat', new TechniqueUse('base', ['base'], extent: Extent::Upper)),
+        ];
+
+        self::assertCount(7, array_unique($keys));
+        self::assertSame('["Schürze","base","base",1,1,"every"]', $key('Schürze', new TechniqueUse('base', ['base'])), 'as marks are kept');
+    }
+
+    public function test_figures_are_alike_when_the_same_is_laid_asked_and_undecided(): void
+    {
+        $use = static fn (string $id): ComposedUse => new ComposedUse(new Area('coat', 'cloth', 0.1), new TechniqueUse($id, ['base']), 'base', 1.0, Origin::Tier);
+        $asked = static fn (string $area, string $id): ComposedCriterion => new ComposedCriterion(new Area($area, 'cloth', 0.1), new Criterion($id, 'It is so.', Severity::Minor), Origin::Tier);
+        self::assertSame(self::signature([$use('base')], [$asked('coat', 'lit')]), self::signature([$use('base')], [$asked('coat', 'lit')]));
+        self::assertCount(5, array_unique([
+            self::signature([$use('base')], [$asked('coat', 'lit')]), self::signature([$use('wash')], [$asked('coat', 'lit')]), self::signature([$use('base')], [$asked('hat', 'lit')]),
+            self::signature([$use('base')], [$asked('coat', 'even')]), self::signature([$use('base')], [$asked('coat', 'lit')], ['hat']),
+        ]));
+    }
+
     public function test_minutes_count_at_their_likely_share(): void
     {
         self::assertSame(12.5, (new Allowance(40, 5))->onArea(0.1875, 1.0, 0));
         self::assertSame(2.5, (new Allowance(40, 5, likely: 0.2))->onArea(0.1875, 1.0, 0));
+    }
+
+    /**
+     * @param  list<ComposedUse>  $uses
+     * @param  list<ComposedCriterion>  $criteria
+     * @param  list<string>  $undecided
+     */
+    private static function signature(array $uses, array $criteria, array $undecided = []): string
+    {
+        return (new Composition($uses, $criteria, $undecided, [], 1.0))->signature();
     }
 
     /** @return iterable<string, array{callable(): mixed}> */

@@ -13,6 +13,7 @@ use Core\Standard\Area;
 use Core\Standard\OutOfRange;
 use Core\Standard\Standard;
 use Document\Standard\StandardReader;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -54,6 +55,37 @@ final class MinutesFromTotalTest extends TestCase
         self::assertSame(0.05, $this->spread(self::COAT, 0.1)->of('coat', 'buckles')?->each);
     }
 
+    /** At, under and over each bound. */
+    #[TestWith([0.44, 0.45])]
+    #[TestWith([0.46, 0.45])]
+    #[TestWith([0.5, 0.5])]
+    #[TestWith([0.54, 0.5])]
+    #[TestWith([0.56, 0.6])]
+    #[TestWith([1.94, 1.9])]
+    #[TestWith([2.0, 2.0])]
+    #[TestWith([2.24, 2.0])]
+    #[TestWith([2.26, 2.5])]
+    #[TestWith([9.74, 9.5])]
+    #[TestWith([9.76, 10.0])]
+    #[TestWith([10.4, 10.0])]
+    #[TestWith([10.6, 11.0])]
+    #[TestWith([0.01, 0.05])]
+    public function test_minutes_are_written_as_one_would(float $minutes, float $written): void
+    {
+        // One use on half of a figure: the whole of it takes twice the total.
+        self::assertSame($written, $this->spread([['technique' => 'base', 'minutes' => 7]], $minutes / 2)->of('coat', 'base')?->minutes);
+    }
+
+    public function test_no_minutes_stay_none_and_half_a_minute_is_enough_to_go_by(): void
+    {
+        $spread = $this->spread([['technique' => 'base', 'minutes' => 1], ['technique' => 'wash']], 5);
+        self::assertSame([10.0, 0.0, false], [$spread->of('coat', 'base')?->minutes, $spread->of('coat', 'wash')?->minutes, $spread->isGuess]);
+        self::assertSame(0.5, $spread->before);
+        // A tenth of a coat for each of three buckles, beside a coat on half of the figure: 0.3 of 0.8.
+        $guess = $this->spread([['technique' => 'base'], ['id' => 'buckles', 'technique' => 'detail', 'feature' => 'buckle']], 8);
+        self::assertSame([10.0, 1.0], [$guess->of('coat', 'base')?->minutes, $guess->of('coat', 'buckles')?->each]);
+    }
+
     public function test_without_any_minutes_coats_and_steps_decide(): void
     {
         $bare = [['technique' => 'base', 'coats' => 2], ['technique' => 'wash'], ['id' => 'light', 'technique' => 'layer', 'steps' => 3]];
@@ -79,6 +111,7 @@ final class MinutesFromTotalTest extends TestCase
                 self::fail('It was to be refused.');
             } catch (OutOfRange $refusal) {
                 self::assertSame('/minutes', $refusal->pointer());
+                self::assertStringContainsString($uses === [] ? 'is 0; it must be at least 1' : 'is 0; it must be over 0', $refusal->getMessage());
             }
         }
     }
