@@ -26,6 +26,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $ended_at
  * @property Carbon|null $created_at
  * @property-read User $user
+ * @property-read User|null $ender
  * @property-read Figure $figure
  */
 final class Mishap extends StudioRow
@@ -38,6 +39,12 @@ final class Mishap extends StudioRow
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function ender(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'ended_by');
     }
 
     /** @return BelongsTo<Figure, $this> */

@@ -84,6 +84,17 @@ final class MishapTest extends TestCase
         self::assertStringContainsString('mended before', (string) $this->repair($figure, 'area=face&kind=overspill&share=0.1')['risk']);
     }
 
+    public function test_who_checks_is_told_where_it_was_mended(): void
+    {
+        $figure = $this->done();
+        $this->tell($figure, ['lifted' => true, 'area' => 'boots'] + self::SLIP);
+        $this->answer($this->deputy(), 'POST', '/mishaps/'.$this->tell($figure, self::SLIP)['mishaps'][0]['id'].'/end', ['ended' => 'mended']);
+        $this->answer($this->isla(), 'POST', '/hand-overs', ['figures' => [$figure->id]]);
+        $check = $this->answer($this->lead(), 'POST', "/figures/{$figure->id}/checks");
+
+        self::assertSame([['area' => 'trousers', 'name' => 'slip of foreign paint', 'by' => 'Ruan Petherick']], $check['mended_at_the_bench'], 'what came off left nothing to look for');
+    }
+
     public function test_it_is_told_by_who_paints_the_figure_and_with_sense(): void
     {
         $figure = $this->begun();

@@ -11,6 +11,8 @@ use App\Actions\Checks\OpenFaults;
 use App\Actions\Checks\ReadCheck;
 use App\Models\Check;
 use App\Models\Figure;
+use App\Models\Mishap;
+use App\Models\MishapEnd;
 use App\Models\RoundState;
 use App\Models\User;
 
@@ -42,7 +44,9 @@ final readonly class CheckPresenter
         /** @var list<string> $painters */
         $painters = User::query()->whereIn('id', Painters::of($composed->row))->orderBy('name')->pluck('name')->all();
 
-        return new CheckResource($reading, $user, $colours, $painters);
+        $mended = Mishap::query()->where('figure_id', $composed->row->id)->where('ended', MishapEnd::Mended)->with(['user', 'ender'])->orderBy('id')->get();
+
+        return new CheckResource($reading, $user, $colours, $painters, array_values($mended->all()));
     }
 
     /** The last refused check of a figure, for who mends it. */

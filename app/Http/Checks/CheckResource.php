@@ -13,6 +13,7 @@ use App\Http\Shared\WhyShape;
 use App\Models\CheckAction;
 use App\Models\CheckDeed;
 use App\Models\Fault;
+use App\Models\Mishap;
 use App\Models\RoundState;
 use App\Models\User;
 use Core\Check\Answer;
@@ -102,6 +103,7 @@ use Core\Standard\VisualAngle;
  *   },
  *   standard: string,
  *   painters: list<string>,
+ *   mended_at_the_bench: list<array{area: string, name: string, by: string}>,
  *   sides: list<value-of<Side>>,
  *   passed: list<value-of<Side>>,
  *   areas: list<MosaicArea>,
@@ -131,12 +133,14 @@ final readonly class CheckResource extends Resource
     /**
      * @param  array<array-key, string>  $colours hex of what an area is painted with, by area
      * @param  list<string>  $painters names
+     * @param  list<Mishap>  $mended what went wrong at the bench and was mended there
      */
     public function __construct(
         private CheckReading $reading,
         private User $user,
         private array $colours,
         private array $painters,
+        private array $mended,
     ) {
     }
 
@@ -163,6 +167,7 @@ final readonly class CheckResource extends Resource
             'tier' => $this->tier(),
             'standard' => "{$reading->standard->name} {$reading->standard->version}",
             'painters' => $this->painters,
+            'mended_at_the_bench' => array_map(static fn (Mishap $one): array => ['area' => $one->area, 'name' => $one->kind->inWords(), 'by' => $one->ender->name ?? $one->user->name], $this->mended),
             'sides' => array_column($reading->sheet->sides, 'value'),
             'passed' => array_column($reading->state->passed, 'value'),
             'areas' => $this->areas(),

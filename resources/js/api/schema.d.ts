@@ -2294,6 +2294,11 @@ export interface components {
             };
             standard: string;
             painters: string[];
+            mended_at_the_bench: {
+                area: string;
+                name: string;
+                by: string;
+            }[];
             sides: ("front" | "left" | "back" | "right" | "above" | "below")[];
             passed: ("front" | "left" | "back" | "right" | "above" | "below")[];
             areas: components["schemas"]["MosaicArea"][];

@@ -88,6 +88,7 @@ export function check(change: Partial<Schemas['Check']> = {}): Schemas['Check'] 
         },
         standard: 'House standard 2026.1',
         painters: ['Isla Coade'],
+        mended_at_the_bench: [],
         sides: ['front', 'back'],
         passed: [],
         areas: [

@@ -20,6 +20,13 @@ describe('a check', () => {
         expect(screen.getByRole('heading', { name: 'Look for what is wrong. Is this side good?' })).toBeTruthy();
     });
 
+    it('says where it was mended at the bench, for the eye to go there', () => {
+        render(<Checking check={check({ mended_at_the_bench: [{ area: 'face', name: 'pool', by: 'Isla Coade' }] })} />, signedIn);
+        expect(screen.getByText('Mended at the bench, so look there:').parentElement?.textContent).toContain(
+            'face (pool, Isla Coade).',
+        );
+    });
+
     it('answers by key, with the version it was read at and the side', async () => {
         const sent = answering(() => [200, check({ version: 4 })]);
         render(<Checking check={check()} />, signedIn);

@@ -35,6 +35,12 @@ export function Turn({ check, side, area, onSide, onArea }: Props) {
                 ))}
             </div>
             <Mosaic check={check} side={side} area={area} onArea={onArea} />
+            {check.mended_at_the_bench.length > 0 && (
+                <p>
+                    <b>Mended at the bench, so look there:</b>{' '}
+                    {check.mended_at_the_bench.map((one) => `${one.area} (${one.name}, ${one.by})`).join('; ')}.
+                </p>
+            )}
             <p>
                 Seen from {side}, by share. Bold areas draw the eye.
                 {uncounted.length > 0 && ` Not counted at this tier: ${uncounted.join(', ')}.`}
