@@ -12,8 +12,8 @@ use DateTimeImmutable;
 /** The cheapest ways in which a job that is late could be in time, each tried on the whole plan: another painter, longer days, another date. */
 final readonly class WaysOut
 {
-    /** Minutes more a day, the least first. */
-    private const LONGER = [15, 30, 45, 60, 90, 120, 180, 240];
+    /** Minutes more a day, the least first; more than two hours is nobody's answer. */
+    private const LONGER = [15, 30, 45, 60, 90, 120];
 
     /** Sheets that are tried with others, those that end last first. */
     private const SHEETS = 3;
@@ -67,10 +67,11 @@ final readonly class WaysOut
         return $best !== null && $best->end->format('Y-m-d') < $end->format('Y-m-d') ? $best : null;
     }
 
-    /** Longer days of those who paint it: the least that makes it in time, else the most that is tried. */
+    /** Longer days of those whose part of it is late: the least that makes it in time, else the most that is tried. */
     private function hours(Job $job, DateTimeImmutable $end): ?WayOut
     {
-        $painters = array_values(array_unique(array_filter(array_map(static fn (PlannedSheet $sheet): ?int => $sheet->painterId, $this->plan->ofJob($job)))));
+        $late = array_filter($this->plan->ofJob($job), fn (PlannedSheet $sheet): bool => ($one = $this->plan->endOf($sheet)) !== null && ! self::isInTime($job, $one));
+        $painters = array_values(array_unique(array_filter(array_map(static fn (PlannedSheet $sheet): ?int => $sheet->painterId, $late))));
         $way = null;
         foreach (self::LONGER as $minutes) {
             $earlier = $this->plan->longer($painters, $minutes)->end($job);
@@ -102,6 +103,9 @@ final readonly class WaysOut
     /** @param  list<int>  $people */
     private function named(array $people): string
     {
-        return implode(' and ', array_map(fn (int $id): string => $this->names[$id] ?? 'somebody', $people));
+        $names = array_map(fn (int $id): string => $this->names[$id] ?? 'somebody', $people);
+        $last = array_pop($names);
+
+        return $names === [] ? (string) $last : implode(', ', $names)." and {$last}";
     }
 }
