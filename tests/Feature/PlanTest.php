@@ -58,7 +58,7 @@ final class PlanTest extends TestCase
             }
             self::assertEqualsWithDelta($row['minutes'], $worked, 2.0, "{$row['unit']}: what is left of it is what is planned of it");
         }
-        self::assertSame($plan['painted_on'], substr((string) max(array_column($plan['rows'], 'ends')), 0, 10));
+        self::assertSame($plan['painted_on'], substr((string) max(['', ...array_column($plan['rows'], 'ends')]), 0, 10));
     }
 
     public function test_what_is_marked_is_planned_no_more(): void
@@ -103,6 +103,14 @@ final class PlanTest extends TestCase
             self::assertMatchesRegularExpression('/^Give .+ to .+: .+ of work\.$/', $ways['hands']['say']);
             self::assertLessThan($plan['painted_on'], $ways['hands']['on']);
         }
+        self::assertMatchesRegularExpression('/^Agree on .+ instead of .+ for .+: .+ less\.$/', $ways['tier']['say']);
+        self::assertLessThan($plan['painted_on'], $ways['tier']['on']);
+        // It is what comes of it when it is done.
+        [, $lower, , $name] = preg_match('/^Agree on (.+) instead of (.+) for (.+): /', $ways['tier']['say'], $said) === 1 ? $said : self::fail($ways['tier']['say']);
+        $unit = Unit::query()->where('name', $name)->firstOrFail();
+        $this->answer($this->lead(), 'PATCH', "/units/{$unit->id}", ['version' => $unit->version, 'tier' => mb_strtolower($lower)]);
+        self::assertSame($ways['tier']['on'], $this->plan()['painted_on']);
+
         Job::query()->update(['due' => '2027-12-20']);
         self::assertSame([null, []], [$this->plan()['days_over'], $this->plan()['ways']]);
     }
@@ -149,7 +157,9 @@ final class PlanTest extends TestCase
     public function test_a_calendar_is_read_by_a_private_link_that_can_be_withdrawn(): void
     {
         $made = $this->as($this->isla(), 'POST', '/calendar-link')->assertCreated();
-        $link = (string) parse_url((string) $made->json('link'), PHP_URL_PATH);
+        $address = $made->json('link');
+        self::assertIsString($address);
+        $link = (string) parse_url($address, PHP_URL_PATH);
         $nobody = fn () => $this->withHeaders(['Accept' => '*/*'])->get($link);
         $this->app['auth']->forgetGuards();
         $calendar = $nobody()->assertOk();

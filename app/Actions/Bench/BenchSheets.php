@@ -72,6 +72,16 @@ final readonly class BenchSheets
         return $this->sheets($unit->job, $this->figures->ofUnit($unit));
     }
 
+    /**
+     * Those of one tier of a unit, as they would be with another in its place.
+     *
+     * @return list<BenchSheet>
+     */
+    public function ofUnitAt(Unit $unit, string $instead, string $of): array
+    {
+        return $this->sheets($unit->job, $this->figures->ofUnitAt($unit, $instead, $of));
+    }
+
     /** @param  list<BenchSheet>  $sheets of the figure's unit */
     public static function with(Figure $figure, array $sheets): BenchSheet
     {

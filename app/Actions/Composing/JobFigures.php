@@ -50,6 +50,18 @@ final readonly class JobFigures
         return $this->compose(Unit::query()->whereKey($unit->id), $this->standards->of($unit->job));
     }
 
+    /**
+     * The figures of a unit as they would be painted with one tier in the place of another.
+     *
+     * @return list<ComposedFigure> those of the tier alone
+     */
+    public function ofUnitAt(Unit $unit, string $instead, string $of): array
+    {
+        $figures = $this->compose(Unit::query()->whereKey($unit->id), $this->standards->of($unit->job), [$of => $instead]);
+
+        return array_values(array_filter($figures, static fn (ComposedFigure $figure): bool => ($figure->row->tier->key ?? $figure->unit->tier->key) === $of));
+    }
+
     public function ofFigure(Figure $figure): ComposedFigure
     {
         $unit = $figure->unit()->with('job')->firstOrFail();
@@ -64,9 +76,10 @@ final readonly class JobFigures
 
     /**
      * @param  Builder<Unit>  $units
+     * @param  array<string, string>  $instead tiers in the place of others
      * @return list<ComposedFigure>
      */
-    private function compose(Builder $units, Standard $standard): array
+    private function compose(Builder $units, Standard $standard, array $instead = []): array
     {
         $units->with([
             'job', 'tier', 'painter', 'figures.tier', 'figures.painter',
@@ -82,6 +95,7 @@ final readonly class JobFigures
                 $type = $types["{$unit->figure_type_id} {$scheme}"] ??= self::type($unit, $surfaces[$scheme] ?? null, $standard);
                 $agreed = $agreedForUnit->ofFigure($row->id);
                 $tier = $row->tier->key ?? $unit->tier->key;
+                $tier = $instead[$tier] ?? $tier;
                 $like = "{$unit->figure_type_id} {$scheme} {$tier} {$agreed->fingerprint()}";
                 [$figure, $composition] = $known[$like] ??= self::composed($standard, $type, $tier, $agreed);
                 $composed[] = new ComposedFigure($unit, $row, $figure, $type, $composition, $agreed);

@@ -54,6 +54,12 @@ final readonly class PlannedSheet
         return $planned;
     }
 
+    /** The tier of its figures. */
+    public function tier(): string
+    {
+        return $this->sheet->first()->figure->tier;
+    }
+
     /** The same work with somebody else. */
     public function by(int $painterId): self
     {

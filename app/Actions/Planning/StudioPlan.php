@@ -85,6 +85,20 @@ final readonly class StudioPlan
         return new self($this->sheets, $hours, $this->now, $this->change, array_diff_key($this->plans, array_flip($painters)));
     }
 
+    /**
+     * With other work in the place of some.
+     *
+     * @param  list<PlannedSheet>  $gone
+     * @param  list<PlannedSheet>  $instead
+     */
+    public function with(array $gone, array $instead): self
+    {
+        $changed = array_flip(array_map(static fn (PlannedSheet $sheet): int => $sheet->painterId ?? 0, [...$gone, ...$instead]));
+        $left = array_filter($this->sheets, static fn (PlannedSheet $sheet): bool => ! in_array($sheet, $gone, true));
+
+        return new self([...array_values($left), ...$instead], $this->hours, $this->now, $this->change, array_diff_key($this->plans, $changed));
+    }
+
     /** Without a job, as if it were set aside. */
     public function without(Job $job): self
     {

@@ -9,5 +9,6 @@ enum WayKind: string
 {
     case Hands = 'hands';
     case Hours = 'hours';
+    case Tier = 'tier';
     case Date = 'date';
 }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Planning;
 
+use App\Actions\Bench\BenchSheet;
+use App\Actions\Bench\BenchSheets;
 use App\Models\Job;
 use App\Models\User;
 use Core\NumberText;
 use DateTimeImmutable;
 
-/** The cheapest ways in which a job that is late could be in time, each tried on the whole plan: another painter, longer days, another date. */
+/** The cheapest ways in which a job that is late could be in time, each tried on the whole plan: another painter, longer days, a lower tier, another date. */
 final readonly class WaysOut
 {
     /** Minutes more a day, the least first; more than two hours is nobody's answer. */
@@ -22,6 +24,7 @@ final readonly class WaysOut
     public function __construct(
         private StudioPlan $plan,
         private array $names,
+        private BenchSheets $sheets,
     ) {
     }
 
@@ -40,7 +43,7 @@ final readonly class WaysOut
             return [];
         }
 
-        return array_values(array_filter([$this->hands($job, $end), $this->hours($job, $end), new WayOut(WayKind::Date, 'Agree on the day that holds.', $end)]));
+        return array_values(array_filter([$this->hands($job, $end), $this->hours($job, $end), $this->tier($job, $end), new WayOut(WayKind::Date, 'Agree on the day that holds.', $end)]));
     }
 
     public static function isInTime(Job $job, DateTimeImmutable $end): bool
@@ -84,6 +87,35 @@ final readonly class WaysOut
         }
 
         return $way;
+    }
+
+    /** The figures that are best painted at the next lower tier: the first that make it in time, else those that help most. */
+    private function tier(Job $job, DateTimeImmutable $end): ?WayOut
+    {
+        $best = null;
+        foreach ($this->latest($job) as $late) {
+            $standard = $late->sheet->standard;
+            $lower = $standard->nextLower($standard->tier($late->tier()));
+            $unit = $late->sheet->first()->unit;
+            if ($lower === null || $lower->byAgreement) {
+                continue;
+            }
+            $gone = array_values(array_filter($this->plan->ofJob($job), static fn (PlannedSheet $sheet): bool => $sheet->tier() === $late->tier() && $sheet->sheet->first()->unit->id === $unit->id));
+            $instead = array_merge(...array_map(static fn (BenchSheet $sheet): array => PlannedSheet::allOf($job, $sheet), $this->sheets->ofUnitAt($unit, $lower->id, $late->tier())));
+            $earlier = $this->plan->with($gone, $instead)->end($job) ?? $this->plan->now;
+            if ($earlier < ($best->end ?? $end)) {
+                $less = self::minutes($gone) - self::minutes($instead);
+                $best = new WayOut(WayKind::Tier, "Agree on {$lower->name} instead of {$standard->tier($late->tier())->name} for {$unit->name}: ".NumberText::minutes($less).' less.', $earlier);
+            }
+        }
+
+        return $best !== null && $best->end->format('Y-m-d') < $end->format('Y-m-d') ? $best : null;
+    }
+
+    /** @param  list<PlannedSheet>  $sheets */
+    private static function minutes(array $sheets): float
+    {
+        return array_sum(array_map(static fn (PlannedSheet $sheet): float => $sheet->work->minutes, $sheets));
     }
 
     /** @return list<PlannedSheet> */

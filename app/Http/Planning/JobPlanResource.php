@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Planning;
 
+use App\Actions\Planning\PlannedJob;
 use App\Actions\Planning\PlannedSheet;
 use App\Actions\Planning\StudioPlan;
 use App\Actions\Planning\WayKind;
@@ -67,21 +68,21 @@ final readonly class JobPlanResource extends Resource
 {
     private const DAY = 'Y-m-d';
 
-    /** @var array<int, string> */
-    private array $names;
-
     /** @var list<PlannedSheet> */
     private array $own;
 
     private ?DateTimeImmutable $end;
 
-    public function __construct(
-        private Job $job,
-        private StudioPlan $plan,
-    ) {
-        $this->names = WaysOut::names($job->studio_id);
-        $this->own = $plan->ofJob($job);
-        $this->end = $plan->end($job);
+    private Job $job;
+
+    private StudioPlan $plan;
+
+    public function __construct(private PlannedJob $planned)
+    {
+        $this->job = $planned->job;
+        $this->plan = $planned->plan;
+        $this->own = $this->plan->ofJob($this->job);
+        $this->end = $this->plan->end($this->job);
     }
 
     /** @return JobPlan */
@@ -103,7 +104,7 @@ final readonly class JobPlanResource extends Resource
             'rows' => array_map($this->row(...), $this->own),
             'others' => $this->others(),
             'sittings' => $this->sittings(),
-            'ways' => array_map(static fn (WayOut $way): array => ['kind' => $way->kind->value, 'say' => $way->sentence, 'on' => $way->end->format(self::DAY), 'in_time' => WaysOut::isInTime($job, $way->end)], (new WaysOut($this->plan, $this->names))->of($job)),
+            'ways' => array_map(static fn (WayOut $way): array => ['kind' => $way->kind->value, 'say' => $way->sentence, 'on' => $way->end->format(self::DAY), 'in_time' => WaysOut::isInTime($job, $way->end)], $this->planned->ways),
             'if_aside' => $this->ifAside(),
             'why' => $this->why()->toArray(),
         ];
@@ -212,7 +213,7 @@ final readonly class JobPlanResource extends Resource
 
     private function nameOf(int $painter): string
     {
-        return $this->names[$painter] ?? 'somebody whose account was ended';
+        return $this->planned->names[$painter] ?? 'somebody whose account was ended';
     }
 
     private function why(): Why

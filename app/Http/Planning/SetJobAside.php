@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Planning;
 
+use App\Actions\Planning\JobPlans;
 use App\Actions\Planning\SetJobAside as Setting;
-use App\Actions\Planning\StudioPlans;
 use App\Models\Job;
 
 /** Sets a job aside, or takes it up again. */
@@ -13,12 +13,12 @@ final readonly class SetJobAside
 {
     public function __construct(
         private Setting $action,
-        private StudioPlans $plans,
+        private JobPlans $plans,
     ) {
     }
 
     public function __invoke(AsideRequest $request, Job $job): JobPlanResource
     {
-        return new JobPlanResource($this->action->handle($job, $request->because(), $request->versionRead(), $request->person()), $this->plans->now());
+        return new JobPlanResource($this->plans->of($this->action->handle($job, $request->because(), $request->versionRead(), $request->person())));
     }
 }

@@ -2731,7 +2731,7 @@ export interface components {
             }[];
             ways: {
                 /** @enum {string} */
-                kind: "hands" | "hours" | "date";
+                kind: "hands" | "hours" | "tier" | "date";
                 say: string;
                 on: string;
                 in_time: boolean;
