@@ -29,7 +29,7 @@ final readonly class WorkProgress
         }
         foreach ($work->inTurn as $place) {
             if (count($dry[$place]) < $work->figures) {
-                $ready[$place] = self::readyFrom($work->coats->all[$place], count($dry[$place]), $dry);
+                $ready[$place] = $work->coats->all[$place]->readyFrom(count($dry[$place]), $dry);
             }
         }
 
@@ -78,29 +78,10 @@ final readonly class WorkProgress
         }
         foreach ([$place, ...$this->work->coats->waiting[$place]] as $other) {
             if (array_key_exists($other, $ready)) {
-                $ready[$other] = self::readyFrom($this->coat($other), count($dry[$other]), $dry);
+                $ready[$other] = $this->coat($other)->readyFrom(count($dry[$other]), $dry);
             }
         }
 
         return new self($this->work, $dry, $ready);
-    }
-
-    /** @param  array<int, list<float>>  $dry */
-    private static function readyFrom(Coat $coat, int $figure, array $dry): ?float
-    {
-        $from = 0.0;
-        foreach ($coat->after as $after) {
-            if (! isset($dry[$after][$figure])) {
-                return null;
-            }
-            $from = max($from, $dry[$after][$figure]);
-        }
-        foreach ($coat->behind as $behind) {
-            if (! isset($dry[$behind][$figure])) {
-                return null;
-            }
-        }
-
-        return $from;
     }
 }

@@ -23,7 +23,7 @@ final readonly class BatchRun
     {
         $waiting = $byHand = $now = 0.0;
         $dry = array_fill(0, count($this->coats->all), []);
-        $ready = array_map(static fn (Coat $coat): ?float => self::readyFrom($coat, 0, $dry), $this->coats->all);
+        $ready = array_map(static fn (Coat $coat): ?float => $coat->readyFrom(0, $dry), $this->coats->all);
         $open = array_combine($this->inTurn, $this->inTurn);
         $changes = 0;
         $paint = '';
@@ -43,7 +43,7 @@ final readonly class BatchRun
                 unset($open[$place]);
             }
             foreach ([$place, ...$this->coats->waiting[$place]] as $other) {
-                $ready[$other] = self::readyFrom($this->coats->all[$other], count($dry[$other]), $dry);
+                $ready[$other] = $this->coats->all[$other]->readyFrom(count($dry[$other]), $dry);
             }
         }
 
@@ -77,28 +77,5 @@ final readonly class BatchRun
         }
 
         return $next;
-    }
-
-    /**
-     * When a coat may be laid on a figure; null where something must be laid on it before.
-     *
-     * @param  array<int, list<float>>  $dry
-     */
-    private static function readyFrom(Coat $coat, int $figure, array $dry): ?float
-    {
-        $from = 0.0;
-        foreach ($coat->after as $after) {
-            if (! isset($dry[$after][$figure])) {
-                return null;
-            }
-            $from = max($from, $dry[$after][$figure]);
-        }
-        foreach ($coat->behind as $behind) {
-            if (! isset($dry[$behind][$figure])) {
-                return null;
-            }
-        }
-
-        return $from;
     }
 }

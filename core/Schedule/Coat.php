@@ -24,4 +24,27 @@ final readonly class Coat
         public bool $isOneGo = false,
     ) {
     }
+
+    /**
+     * When it may be laid on a figure; null where something must be laid on that before.
+     *
+     * @param  array<int, list<float>>  $dry by coat, from when it is dry on each figure that has it
+     */
+    public function readyFrom(int $figure, array $dry): ?float
+    {
+        $from = 0.0;
+        foreach ($this->after as $after) {
+            if (! isset($dry[$after][$figure])) {
+                return null;
+            }
+            $from = max($from, $dry[$after][$figure]);
+        }
+        foreach ($this->behind as $behind) {
+            if (! isset($dry[$behind][$figure])) {
+                return null;
+            }
+        }
+
+        return $from;
+    }
 }

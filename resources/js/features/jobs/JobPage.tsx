@@ -5,6 +5,7 @@ import { count, date, minutes } from '@shared/format';
 import { LinkButton } from '@shared/LinkButton';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
+import { Total } from '@shared/Total';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { Grid } from './components/Grid';
@@ -70,14 +71,5 @@ function Totals({ grid, job }: { grid: Schemas['Grid']; job: Schemas['Job'] }) {
                 </div>
             )}
         </>
-    );
-}
-
-function Total({ say, value }: { say: string; value: string }) {
-    return (
-        <div>
-            <dt>{say}</dt>
-            <dd>{value}</dd>
-        </div>
     );
 }

@@ -64,7 +64,7 @@ export function Bars({ plan }: { plan: Schemas['JobPlan'] }) {
                     </tbody>
                 </table>
             </div>
-            <ul className="plan-legend">
+            <ul className="legend plan-legend">
                 <li>
                     <i className="plan-work" /> work
                 </li>

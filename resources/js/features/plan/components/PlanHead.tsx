@@ -1,6 +1,7 @@
 import type { Schemas } from '@api';
 import { useSession } from '@features/session';
 import { count, date, instant, minutes } from '@shared/format';
+import { Total } from '@shared/Total';
 import { Why } from '@shared/Why';
 import { Link } from 'react-router';
 
@@ -13,13 +14,9 @@ export function PlanHead({ plan }: { plan: Plan }) {
         <>
             <dl className="totals">
                 <Total say="to paint" value={minutes(plan.minutes)} />
-                <div>
-                    <dt>painted on</dt>
-                    <dd>
-                        {plan.painted_on === null ? paintedWords(plan) : date(plan.painted_on)}{' '}
-                        <Why why={plan.why} about="the plan" />
-                    </dd>
-                </div>
+                <Total say="painted on" value={plan.painted_on === null ? paintedWords(plan) : date(plan.painted_on)}>
+                    <Why why={plan.why} about="the plan" />
+                </Total>
                 <Total say="due" value={plan.job.due === null ? 'no date' : date(plan.job.due)} />
                 <Total say="promised" value={plan.promised === null ? 'nothing' : date(plan.promised.on)} />
             </dl>
@@ -75,14 +72,5 @@ function Late({ plan }: { plan: Plan }) {
                 </>
             )}
         </section>
-    );
-}
-
-function Total({ say, value }: { say: string; value: string }) {
-    return (
-        <div>
-            <dt>{say}</dt>
-            <dd>{value}</dd>
-        </div>
     );
 }
