@@ -10,9 +10,6 @@ use DateTimeImmutable;
 /** When somebody sits at the bench: so many minutes on each day of the week, from one time of day on, but for days away. */
 final readonly class BenchHours
 {
-    /** Minutes. */
-    public const DAY = 1440.0;
-
     /** Days that are looked ahead: what is not done by then has no date. */
     public const AHEAD = 730;
 
@@ -30,12 +27,12 @@ final readonly class BenchHours
             if ($day < 1 || $day > 7) {
                 throw OutOfRange::outside('day of the week', 'from 1, Monday, to 7', $day, '/minutes/'.($day - 1));
             }
-            if ($some < 0 || $some > self::DAY - $begins) {
-                throw OutOfRange::outside('minutes at the bench', 'from 0 to the '.(self::DAY - $begins).' that the day has left', $some, '/minutes/'.($day - 1));
+            if ($some < 0 || $some > Sitting::MOST - $begins) {
+                throw OutOfRange::outside('minutes at the bench', 'from 0 to the '.(Sitting::MOST - $begins).' that the day has left', $some, '/minutes/'.($day - 1));
             }
         }
-        if ($begins < 0 || $begins >= self::DAY) {
-            throw OutOfRange::outside('begin of the day', 'from 0 to '.(self::DAY - 1), $begins, '/begins');
+        if ($begins < 0 || $begins >= Sitting::MOST) {
+            throw OutOfRange::outside('begin of the day', 'from 0 to '.(Sitting::MOST - 1), $begins, '/begins');
         }
     }
 
@@ -47,7 +44,7 @@ final readonly class BenchHours
     /** With more on each day on which there is some already, as far as the day goes. */
     public function longer(float $minutes): self
     {
-        return new self(array_map(fn (float $some): float => $some > 0 ? min($some + $minutes, self::DAY - $this->begins) : 0.0, $this->minutes), $this->begins, $this->away);
+        return new self(array_map(fn (float $some): float => $some > 0 ? min($some + $minutes, Sitting::MOST - $this->begins) : 0.0, $this->minutes), $this->begins, $this->away);
     }
 
     /**

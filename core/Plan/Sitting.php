@@ -10,6 +10,9 @@ use DateTimeImmutable;
 /** One stretch of work at the bench. */
 final readonly class Sitting
 {
+    /** Minutes of a day. */
+    public const MOST = 1440.0;
+
     public DateTimeImmutable $until;
 
     /** @param  float  $minutes over 0, at most a day */
@@ -17,8 +20,8 @@ final readonly class Sitting
         public DateTimeImmutable $from,
         public float $minutes,
     ) {
-        if ($minutes <= 0 || $minutes > BenchHours::DAY) {
-            throw OutOfRange::outside('minutes of a sitting', 'over 0 and at most '.BenchHours::DAY, $minutes, '/minutes');
+        if ($minutes <= 0 || $minutes > self::MOST) {
+            throw OutOfRange::outside('minutes of a sitting', 'over 0 and at most '.self::MOST, $minutes, '/minutes');
         }
         $this->until = $from->modify('+'.(int) round($minutes * 60).' seconds');
     }
