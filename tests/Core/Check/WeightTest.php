@@ -89,13 +89,19 @@ final class WeightTest extends TestCase
         // Of a fifth of full sight, five minutes of arc are the least.
         self::assertTrue((new Sight(0.2))->sees(VisualAngle::arcmin(5.001), null));
         self::assertFalse((new Sight(0.2))->sees(VisualAngle::arcmin(4.99), null));
-        foreach ([static fn (): Sight => new Sight(0.0), static fn (): Sight => new Sight(1.0, -0.1)] as $wrong) {
-            try {
-                $wrong();
-                self::fail('It is taken.');
-            } catch (OutOfRange $refusal) {
-                self::assertStringContainsString('must be', $refusal->getMessage());
-            }
+        self::assertSame('The acuity is 0; it must be over 0.', self::refusal(static fn (): Sight => new Sight(0.0)));
+        self::assertSame('The just noticeable difference is -0.1; it must be at least 0.', self::refusal(static fn (): Sight => new Sight(1.0, -0.1)));
+        self::assertSame('The size in millimetres is -0.1; it must be at least 0.', self::refusal(static fn (): FlawFault => new FlawFault(-0.1, Zone::Plain, Side::Front)));
+    }
+
+    /** @param  callable(): mixed  $wrong */
+    private static function refusal(callable $wrong): string
+    {
+        try {
+            $wrong();
+            self::fail('It is taken.');
+        } catch (OutOfRange $refusal) {
+            return $refusal->getMessage();
         }
     }
 
