@@ -29,9 +29,9 @@ final readonly class Invite
     {
         return Transaction::run(function () use ($by, $name, $email, $role, $signingRank): array {
             $this->adding->requireFree($by->studio, $name, mb_strtolower($email));
-            $token = rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '=');
+            $token = LinkToken::fresh();
             $invitation = Invitation::query()->create([
-                'token_hash' => hash('sha256', $token), 'name' => $name, 'email' => mb_strtolower($email), 'role' => $role,
+                'token_hash' => LinkToken::hash($token), 'name' => $name, 'email' => mb_strtolower($email), 'role' => $role,
                 'signing_rank' => $role === Role::Deputy ? $signingRank : null, 'invited_by' => $by->id, 'expires_at' => now()->addDays(self::DAYS),
             ]);
             Log::of($by, LogKind::Invited, "{$name} as {$role->value}");
@@ -50,7 +50,7 @@ final readonly class Invite
     public static function open(string $token): Invitation
     {
         // Who comes by a link is in no studio yet.
-        $invitation = Invitation::query()->withoutGlobalScope(StudioScope::class)->with('studio')->where('token_hash', hash('sha256', $token))->first();
+        $invitation = Invitation::query()->withoutGlobalScope(StudioScope::class)->with('studio')->where('token_hash', LinkToken::hash($token))->first();
 
         return $invitation !== null && $invitation->isOpen()
             ? $invitation

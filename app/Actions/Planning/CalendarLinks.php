@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Planning;
 
+use App\Actions\People\LinkToken;
 use App\Actions\Transaction;
 use App\Models\CalendarLink;
 use App\Models\StudioScope;
@@ -21,11 +22,11 @@ final readonly class CalendarLinks
     /** @return string what stands in the link, which is not kept; an earlier one works no more */
     public function make(User $person): string
     {
-        $token = rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '=');
+        $token = LinkToken::fresh();
         Transaction::run(function () use ($person, $token): void {
             User::query()->lockForUpdate()->findOrFail($person->id);
             $this->withdraw($person);
-            CalendarLink::query()->create(['user_id' => $person->id, 'token_hash' => hash('sha256', $token)]);
+            CalendarLink::query()->create(['user_id' => $person->id, 'token_hash' => LinkToken::hash($token)]);
         });
 
         return $token;
@@ -40,7 +41,7 @@ final readonly class CalendarLinks
     public function owner(string $token): User
     {
         // Who comes by a link is in no studio yet.
-        $link = CalendarLink::query()->withoutGlobalScope(StudioScope::class)->with('user')->where('token_hash', hash('sha256', $token))->first();
+        $link = CalendarLink::query()->withoutGlobalScope(StudioScope::class)->with('user')->where('token_hash', LinkToken::hash($token))->first();
 
         return $link !== null && $link->user->ended_at === null ? $link->user : throw NotAllowed::because('no-calendar', 'This link was withdrawn or never was. Make another under your name.');
     }
