@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Plan;
 
-use Core\Schedule\Coat;
 use DateTimeImmutable;
 
 /**
@@ -78,7 +77,7 @@ final readonly class PainterRun
 
                 continue;
             }
-            $changing = $this->change * self::changes($coat, $paint);
+            $changing = $this->change * $coat->changesFrom($paint);
             $begun = $hand?->isAt($at, $place) === true ? $hand->begun : 0.0;
             $takes = $changing + $coat->minutes - $begun;
             if ($coat->isOneGo && $time + $takes > $end + self::LEAST && $time > $opened) {
@@ -91,7 +90,7 @@ final readonly class PainterRun
             $isDone = $time + $takes <= $end + self::LEAST;
             $all[$at] = $isDone ? $all[$at]->laid($place, $until) : $all[$at];
             $hand = new InHand($at, $place, $isDone ? 0.0 : $begun + max(0.0, $until - $time - $changing));
-            $paint = $coat->paints === [] ? $paint : $coat->paints[count($coat->paints) - 1];
+            $paint = $coat->paintAfter($paint);
             $time = $until;
         }
 
@@ -133,17 +132,6 @@ final readonly class PainterRun
     private function staysWith(BenchWork $inHand, float $later, BenchWork $other): bool
     {
         return $later <= 0 ? $inHand->due == $other->due : $later <= 2 * $this->change;
-    }
-
-    private static function changes(Coat $coat, string $paint): int
-    {
-        $changes = 0;
-        foreach ($coat->paints as $one) {
-            $changes += $one === $paint ? 0 : 1;
-            $paint = $one;
-        }
-
-        return $changes;
     }
 
     /**

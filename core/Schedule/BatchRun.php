@@ -35,10 +35,8 @@ final readonly class BatchRun
             $byHand += $coat->minutes;
             $now = $start + $coat->minutes;
             $dry[$place][] = $now + $coat->dry;
-            foreach ($coat->paints as $one) {
-                $changes += $one === $paint ? 0 : 1;
-                $paint = $one;
-            }
+            $changes += $coat->changesFrom($paint);
+            $paint = $coat->paintAfter($paint);
             if (count($dry[$place]) === $this->figures) {
                 unset($open[$place]);
             }

@@ -25,6 +25,24 @@ final readonly class Coat
     ) {
     }
 
+    /** How often another paint is taken for it, with one in hand. */
+    public function changesFrom(string $paint): int
+    {
+        $changes = 0;
+        foreach ($this->paints as $one) {
+            $changes += $one === $paint ? 0 : 1;
+            $paint = $one;
+        }
+
+        return $changes;
+    }
+
+    /** The paint that is in hand after it. */
+    public function paintAfter(string $paint): string
+    {
+        return $this->paints === [] ? $paint : $this->paints[count($this->paints) - 1];
+    }
+
     /**
      * When it may be laid on a figure; null where something must be laid on that before.
      *
