@@ -54,6 +54,12 @@ final readonly class PlannedSheet
         return $planned;
     }
 
+    /** @param  list<self>  $sheets */
+    public static function minutesOf(array $sheets): float
+    {
+        return array_sum(array_map(static fn (self $sheet): float => $sheet->work->minutes, $sheets));
+    }
+
     /** The tier of its figures. */
     public function tier(): string
     {

@@ -17,6 +17,7 @@ final readonly class StudioPlan
     public array $plans;
 
     /**
+     * @param  list<Job>  $jobs that are under way, what is due first
      * @param  list<PlannedSheet>  $sheets
      * @param  array<int, BenchHours>  $hours by painter
      * @param  DateTimeImmutable  $now in the studio's time zone
@@ -24,6 +25,7 @@ final readonly class StudioPlan
      * @param  array<int, PainterPlan>  $known of painters of whom nothing differs
      */
     public function __construct(
+        public array $jobs,
         public array $sheets,
         public array $hours,
         public DateTimeImmutable $now,
@@ -67,7 +69,7 @@ final readonly class StudioPlan
     {
         $sheets = array_map(static fn (PlannedSheet $sheet): PlannedSheet => $sheet === $given ? $sheet->by($painterId) : $sheet, $this->sheets);
 
-        return new self($sheets, $this->hours, $this->now, $this->change, array_diff_key($this->plans, [$painterId => true, $given->painterId ?? 0 => true]));
+        return $this->anew($sheets, $this->hours, [$painterId, $given->painterId ?? 0]);
     }
 
     /**
@@ -82,7 +84,7 @@ final readonly class StudioPlan
             $hours[$painter] = ($hours[$painter] ?? new BenchHours([]))->longer($minutes);
         }
 
-        return new self($this->sheets, $hours, $this->now, $this->change, array_diff_key($this->plans, array_flip($painters)));
+        return $this->anew($this->sheets, $hours, $painters);
     }
 
     /**
@@ -93,17 +95,24 @@ final readonly class StudioPlan
      */
     public function with(array $gone, array $instead): self
     {
-        $changed = array_flip(array_map(static fn (PlannedSheet $sheet): int => $sheet->painterId ?? 0, [...$gone, ...$instead]));
         $left = array_filter($this->sheets, static fn (PlannedSheet $sheet): bool => ! in_array($sheet, $gone, true));
 
-        return new self([...array_values($left), ...$instead], $this->hours, $this->now, $this->change, array_diff_key($this->plans, $changed));
+        return $this->anew([...array_values($left), ...$instead], $this->hours, array_map(static fn (PlannedSheet $sheet): int => $sheet->painterId ?? 0, [...$gone, ...$instead]));
     }
 
     /** Without a job, as if it were set aside. */
     public function without(Job $job): self
     {
-        $left = array_values(array_filter($this->sheets, static fn (PlannedSheet $sheet): bool => $sheet->job->id !== $job->id));
+        return $this->with($this->ofJob($job), []);
+    }
 
-        return new self($left, $this->hours, $this->now, $this->change);
+    /**
+     * @param  list<PlannedSheet>  $sheets
+     * @param  array<int, BenchHours>  $hours
+     * @param  list<int>  $painters of whom something differs; the others' plans stand
+     */
+    private function anew(array $sheets, array $hours, array $painters): self
+    {
+        return new self($this->jobs, $sheets, $hours, $this->now, $this->change, array_diff_key($this->plans, array_flip($painters)));
     }
 }

@@ -26,19 +26,20 @@ final readonly class StudioPlans
 
     public function now(): StudioPlan
     {
+        $jobs = self::underWay();
         $sheets = [];
-        foreach (self::underWay() as $job) {
+        foreach ($jobs as $job) {
             foreach ($this->sheets->ofJob($job) as $sheet) {
                 array_push($sheets, ...PlannedSheet::allOf($job, $sheet));
             }
         }
         $zone = Studio::query()->findOrFail($this->studio->id())->time_zone;
 
-        return new StudioPlan($sheets, self::hours(), CarbonImmutable::now($zone)->startOfMinute(), $this->rules->now()->paintChange);
+        return new StudioPlan($jobs, $sheets, self::hours(), CarbonImmutable::now($zone)->startOfMinute(), $this->rules->now()->paintChange);
     }
 
     /** @return list<Job> open and not set aside, what is due first */
-    public static function underWay(): array
+    private static function underWay(): array
     {
         return array_values(Job::query()->where('state', JobState::Open)->whereNull('aside_at')->orderByRaw('due IS NULL, due, id')->get()->all());
     }

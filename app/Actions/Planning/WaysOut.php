@@ -104,18 +104,12 @@ final readonly class WaysOut
             $instead = array_merge(...array_map(static fn (BenchSheet $sheet): array => PlannedSheet::allOf($job, $sheet), $this->sheets->ofUnitAt($unit, $lower->id, $late->tier())));
             $earlier = $this->plan->with($gone, $instead)->end($job) ?? $this->plan->now;
             if ($earlier < ($best->end ?? $end)) {
-                $less = self::minutes($gone) - self::minutes($instead);
+                $less = PlannedSheet::minutesOf($gone) - PlannedSheet::minutesOf($instead);
                 $best = new WayOut(WayKind::Tier, "Agree on {$lower->name} instead of {$standard->tier($late->tier())->name} for {$unit->name}: ".NumberText::minutes($less).' less.', $earlier);
             }
         }
 
         return $best !== null && $best->end->format('Y-m-d') < $end->format('Y-m-d') ? $best : null;
-    }
-
-    /** @param  list<PlannedSheet>  $sheets */
-    private static function minutes(array $sheets): float
-    {
-        return array_sum(array_map(static fn (PlannedSheet $sheet): float => $sheet->work->minutes, $sheets));
     }
 
     /** @return list<PlannedSheet> */

@@ -99,7 +99,7 @@ final readonly class JobPlanResource extends Resource
             'now' => $this->plan->now->format(DATE_ATOM),
             'painted_on' => $this->end?->format(self::DAY),
             'days_over' => $job->due === null ? null : self::daysOver($job->due, $this->end),
-            'minutes' => array_sum(array_map(static fn (PlannedSheet $sheet): float => $sheet->work->minutes, $this->own)),
+            'minutes' => PlannedSheet::minutesOf($this->own),
             'open' => $this->open(),
             'rows' => array_map($this->row(...), $this->own),
             'others' => $this->others(),
@@ -194,14 +194,10 @@ final readonly class JobPlanResource extends Resource
     /** @return list<array{job: string, on: string, instead_of: string}> other jobs that are painted on an earlier day then */
     private function ifAside(): array
     {
-        $without = $this->plan->without($this->job);
-        $jobs = [];
-        foreach ($this->plan->sheets as $sheet) {
-            $jobs[$sheet->job->id] = $sheet->job;
-        }
-        unset($jobs[$this->job->id]);
+        $others = array_filter($this->own === [] ? [] : $this->plan->jobs, fn (Job $job): bool => $job->id !== $this->job->id);
+        $without = $others === [] ? $this->plan : $this->plan->without($this->job);
         $earlier = [];
-        foreach ($this->own === [] ? [] : $jobs as $other) {
+        foreach ($others as $other) {
             [$now, $then] = [$this->plan->end($other), $without->end($other)];
             if ($now !== null && $then !== null && $then->format(self::DAY) < $now->format(self::DAY)) {
                 $earlier[] = ['job' => $other->name, 'on' => $then->format(self::DAY), 'instead_of' => $now->format(self::DAY)];
@@ -219,7 +215,7 @@ final readonly class JobPlanResource extends Resource
     private function why(): Why
     {
         return new Why(
-            ['work by hand' => NumberText::minutes(array_sum(array_map(static fn (PlannedSheet $sheet): float => $sheet->work->minutes, $this->own))), 'minutes to take another paint' => NumberText::few($this->plan->change)],
+            ['work by hand' => NumberText::minutes(PlannedSheet::minutesOf($this->own)), 'minutes to take another paint' => NumberText::few($this->plan->change)],
             'Each painter does what is due first. A coat goes over all figures that are ready for it, and a sheet is stayed with while some of it can be laid; while it dries, the next that has something to lay is taken up. It is waited for where there is none, or not longer than taking another paint and this one again. What dries over night is dry. A sitting begins with taking a paint. What is laid wet into wet is not broken off. It is reckoned anew from what is marked each time it is opened. Checks, mending and the drying of last coats are not in it.',
             Why::COMMON_PRACTICE,
         );

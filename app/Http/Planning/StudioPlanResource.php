@@ -6,7 +6,6 @@ namespace App\Http\Planning;
 
 use App\Actions\Planning\PlannedSheet;
 use App\Actions\Planning\StudioPlan;
-use App\Actions\Planning\StudioPlans;
 use App\Actions\Planning\WaysOut;
 use App\Http\Shared\Resource;
 use App\Models\Job;
@@ -51,7 +50,7 @@ final readonly class StudioPlanResource extends Resource
     {
         return [
             'painters' => $this->painters(),
-            'jobs' => array_map($this->job(...), StudioPlans::underWay()),
+            'jobs' => array_map($this->job(...), $this->plan->jobs),
             'nobody' => $this->minutesOf(null),
         ];
     }
@@ -93,7 +92,7 @@ final readonly class StudioPlanResource extends Resource
 
     private function minutesOf(?int $painter): float
     {
-        return array_sum(array_map(static fn (PlannedSheet $sheet): float => $sheet->work->minutes, $this->sheetsOf($painter)));
+        return PlannedSheet::minutesOf($this->sheetsOf($painter));
     }
 
     /** @return list<PlannedSheet> */
