@@ -12,13 +12,21 @@ final readonly class StoppingPlace
      * @param  array<string, string>  $after by area, the id of the use after which it is complete there
      * @param  list<array{area: string, use: string}>  $missing uses of the lower tier that the higher never does as far
      * @param  float  $minutes of all uses up to there
+     * @param  array<string, list<string>>  $asked by area, ids of the uses up to there that the lower tier asks for
      */
     public function __construct(
         public string $tier,
         public array $after,
         public array $missing,
         public float $minutes,
+        public array $asked = [],
     ) {
+    }
+
+    /** Whether the lower tier asks for a use of the higher. */
+    public function asksFor(string $area, string $use): bool
+    {
+        return in_array($use, $this->asked[$area] ?? [], true);
     }
 
     public function isPassed(): bool

@@ -38,39 +38,42 @@ final readonly class StoppingPlaces
     {
         $composition = (new Composer($this->standard))->compose($figure);
         $lower = new Asked($this->standard, $figure->atTier($tier));
-        $after = $missing = [];
+        $after = $missing = $asked = [];
         $minutes = 0.0;
         foreach ($figure->areas as $area) {
             $laid = $composition->usesOn($area->id);
-            $last = $this->lastNeeded($area, $laid, $area->tier === null ? $lower->taken($area) : [], $missing);
-            if ($last !== null) {
+            $answers = $this->answers($area, $laid, $area->tier === null ? $lower->taken($area) : [], $missing);
+            if ($answers !== []) {
+                $last = max($answers);
+                $asked[$area->id] = array_map(static fn (int $at): string => $laid[$at]->use->id, $answers);
                 $after[$area->id] = $laid[$last]->use->id;
                 $minutes += array_sum(array_column(array_slice($laid, 0, $last + 1), 'minutes'));
             }
         }
 
-        return new StoppingPlace($tier, $after, $missing, (float) $minutes);
+        return new StoppingPlace($tier, $after, $missing, (float) $minutes, $asked);
     }
 
     /**
      * @param  list<ComposedUse>  $laid on the way to the higher tier
      * @param  list<TechniqueUse>  $needed by the lower tier
      * @param  list<array{area: string, use: string}>  $missing
+     * @return list<int> which of those laid answer the needed ones
      */
-    private function lastNeeded(Area $area, array $laid, array $needed, array &$missing): ?int
+    private function answers(Area $area, array $laid, array $needed, array &$missing): array
     {
         $way = new Requirement('', $area->surface, array_column($laid, 'use'));
         $ids = $way->useIds();
-        $last = null;
+        $answers = [];
         foreach ($needed as $use) {
             $answer = (new Answering($this->standard))->answerAmong($way, $use);
             if ($answer === null || ($answer->id === $use->id && $answer->asksLessThan($use))) {
                 $missing[] = ['area' => $area->id, 'use' => $use->id];
             } else {
-                $last = max($last ?? 0, (int) array_search($answer->id, $ids, true));
+                $answers[] = (int) array_search($answer->id, $ids, true);
             }
         }
 
-        return $last;
+        return array_values(array_unique($answers));
     }
 }

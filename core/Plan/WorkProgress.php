@@ -7,33 +7,37 @@ namespace Core\Plan;
 use Core\Schedule\Coat;
 use DateTimeImmutable;
 
-/** How far a painter is with one work. Times in minutes from when the plan begins. Figures are alike: each coat is laid on them in turn. */
+/** How far a painter is with one work. Times in minutes from when the plan begins. Each coat is laid in turn on the figures that have it. */
 final readonly class WorkProgress
 {
     /**
-     * @param  array<int, list<float>>  $dry by coat, from when each figure is dry there
+     * @param  array<int, array<int, float>>  $dry by coat, from when each figure is dry there
+     * @param  array<int, list<int>>  $open by coat, the figures that have it before them, the next first
      * @param  array<int, float|null>  $ready by coat that some figure has not, from when the next figure may have it; null: something must be laid on it before
      */
     private function __construct(
         public BenchWork $work,
         private array $dry,
+        private array $open,
         private array $ready,
     ) {
     }
 
     public static function of(BenchWork $work, DateTimeImmutable $now): self
     {
-        $dry = $ready = [];
-        foreach ($work->coats->all as $place => $coat) {
-            $dry[$place] = array_map(static fn (DateTimeImmutable $from): float => ($from->getTimestamp() - $now->getTimestamp()) / 60, array_slice($work->laid[$place] ?? [], 0, $work->figures));
+        $dry = $open = $ready = [];
+        foreach (array_keys($work->coats->all) as $place) {
+            $dry[$place] = array_map(static fn (DateTimeImmutable $from): float => ($from->getTimestamp() - $now->getTimestamp()) / 60, $work->laid[$place] ?? []);
+            $dry[$place] += array_fill_keys($work->lacking[$place] ?? [], 0.0);
+            $open[$place] = $work->open($place);
         }
         foreach ($work->inTurn as $place) {
-            if (count($dry[$place]) < $work->figures) {
-                $ready[$place] = $work->coats->all[$place]->readyFrom(count($dry[$place]), $dry);
+            if ($open[$place] !== []) {
+                $ready[$place] = $work->coats->all[$place]->readyFrom($open[$place][0], $dry);
             }
         }
 
-        return new self($work, $dry, $ready);
+        return new self($work, $dry, $open, $ready);
     }
 
     public function isDone(): bool
@@ -71,17 +75,17 @@ final readonly class WorkProgress
     /** With a coat laid on the next figure, done at a time. */
     public function laid(int $place, float $end): self
     {
-        [$dry, $ready] = [$this->dry, $this->ready];
-        $dry[$place][] = $end + $this->coat($place)->dry;
-        if (count($dry[$place]) >= $this->work->figures) {
+        [$dry, $open, $ready] = [$this->dry, $this->open, $this->ready];
+        $dry[$place][(int) array_shift($open[$place])] = $end + $this->coat($place)->dry;
+        if ($open[$place] === []) {
             unset($ready[$place]);
         }
         foreach ([$place, ...$this->work->coats->waiting[$place]] as $other) {
             if (array_key_exists($other, $ready)) {
-                $ready[$other] = $this->coat($other)->readyFrom(count($dry[$other]), $dry);
+                $ready[$other] = $this->coat($other)->readyFrom($open[$other][0], $dry);
             }
         }
 
-        return new self($this->work, $dry, $ready);
+        return new self($this->work, $dry, $open, $ready);
     }
 }

@@ -18,8 +18,11 @@ final readonly class BatchTimes
     /** @var list<int> coats: what has most drying and work behind it comes first */
     private array $longestFirst;
 
-    public function __construct(private Coats $coats)
-    {
+    /** @param  array<int, list<int>>  $lacking by coat, places of the figures that do not have it */
+    public function __construct(
+        private Coats $coats,
+        private array $lacking = [],
+    ) {
         $this->longestFirst = self::longestFirst($coats->all);
     }
 
@@ -29,8 +32,8 @@ final readonly class BatchTimes
         if ($figures < 1) {
             throw OutOfRange::below('figures', 1, $figures);
         }
-        $time = (new BatchRun($this->coats, $path, $figures, array_keys($this->coats->all)))->time();
-        $other = (new BatchRun($this->coats, $path, $figures, $this->longestFirst))->time();
+        $time = (new BatchRun($this->coats, $path, $figures, array_keys($this->coats->all), $this->lacking))->time();
+        $other = (new BatchRun($this->coats, $path, $figures, $this->longestFirst, $this->lacking))->time();
 
         return $other->elapsed < $time->elapsed - self::WORTH_MINUTES
             ? new PathTime($path, $other->byHand, $other->waiting, $other->changes, $this->early())

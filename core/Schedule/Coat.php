@@ -46,7 +46,7 @@ final readonly class Coat
     /**
      * When it may be laid on a figure; null where something must be laid on that before.
      *
-     * @param  array<int, list<float>>  $dry by coat, from when it is dry on each figure that has it
+     * @param  array<int, array<int, float>>  $dry by coat, from when it is dry on each figure that has it
      */
     public function readyFrom(int $figure, array $dry): ?float
     {

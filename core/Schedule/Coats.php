@@ -31,6 +31,12 @@ final readonly class Coats
         $this->waiting = $waiting;
     }
 
+    /** @param  list<Coat>  $all each after those that it waits for */
+    public static function with(array $all): self
+    {
+        return new self($all);
+    }
+
     /**
      * @param  list<PlannedStep|TidyBack>  $items of a sheet, in order
      * @param  list<Laying>  $layings of the same

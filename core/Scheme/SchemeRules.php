@@ -49,6 +49,9 @@ final readonly class SchemeRules
     /** Minutes to take another paint. */
     public float $paintChange;
 
+    /** Share of their steps that figures of a unit must have in common to share a bench sheet, over 0 to 1. */
+    public float $sheetShare;
+
     /**
      * @param  array<string, float>  $set numbers by {@see Setting}; what is not set is as usual
      *
@@ -74,6 +77,7 @@ final readonly class SchemeRules
         $this->dropsPerMl = $number(Setting::DropsPerMl);
         $this->drying = $number(Setting::Drying);
         $this->paintChange = $number(Setting::PaintChange);
+        $this->sheetShare = $number(Setting::SheetShare);
     }
 
     /** @return array<string, float> every number by its setting */
@@ -96,6 +100,7 @@ final readonly class SchemeRules
             Setting::DropsPerMl->value => $this->dropsPerMl,
             Setting::Drying->value => $this->drying,
             Setting::PaintChange->value => $this->paintChange,
+            Setting::SheetShare->value => $this->sheetShare,
         ];
     }
 }

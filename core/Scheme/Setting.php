@@ -25,6 +25,7 @@ enum Setting: string
     case DropsPerMl = 'drops_per_ml';
     case Drying = 'drying';
     case PaintChange = 'paint_change';
+    case SheetShare = 'sheet_share';
 
     /** Of {@see \Core\Colour\ColourFamily}, without white, grey and black. */
     private const ALL_HUES = 7.0;
@@ -48,6 +49,7 @@ enum Setting: string
             self::DropsPerMl => 20.0,
             self::Drying => 1.0,
             self::PaintChange => 2.0,
+            self::SheetShare => 0.5,
         };
     }
 
@@ -57,7 +59,7 @@ enum Setting: string
         return match ($this) {
             self::MinStep, self::MaxStep, self::MinSpan, self::NeighbourStep, self::SameAreaDeltaE, self::BrightMetal => [0.0, 100.0],
             self::AddedHues, self::FigureHues => [0.0, self::ALL_HUES],
-            self::FamilyLimit => [0.05, 1.0],
+            self::FamilyLimit, self::SheetShare => [0.05, 1.0],
             self::FamilyFrom => [0.0, 1.0],
             self::TurnDegrees => [0.0, 180.0],
             self::LightWarmth => [0.0, 100.0],
@@ -87,6 +89,7 @@ enum Setting: string
             self::DropsPerMl => 'drops to the millilitre',
             self::Drying => 'how much of the drying times of the standard passes here: 1 in the air of a room, about 0.3 under a hair dryer, more in a damp cellar',
             self::PaintChange => 'minutes to take another paint: mix it, load and clean the brush; the plan counts them',
+            self::SheetShare => 'how much of their steps figures of a unit have in common before they share a bench sheet, of 1; 1 is only what is painted alike',
         };
     }
 

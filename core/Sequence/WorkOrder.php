@@ -44,6 +44,27 @@ final readonly class WorkOrder
     }
 
     /**
+     * Whether an order keeps all that must be kept on this figure; how much is tidied in it is another question.
+     *
+     * @param  list<int>  $numbers of all its steps
+     */
+    public function allows(Composition $composition, FigureType $type, array $numbers): bool
+    {
+        $steps = Steps::of($composition, $type, $this->standard);
+        $wet = WetRuns::of($steps);
+        $order = PartialOrder::among(count($steps->all), $this->wishes($steps, $wet));
+        $place = array_flip($numbers);
+        foreach (array_keys($steps->all) as $step) {
+            $isEarly = static fn (OrderWish $wish): bool => $place[$wish->before] > $place[$step];
+            if (array_filter($order->into[$step], $isEarly) !== [] || (isset($wet->into[$step]) && $place[$wet->into[$step]] !== $place[$step] - 1)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
      * Equal where the same order is found: everything that the search reads, and how it searches.
      *
      * @param  array<array-key, array<array-key, string>>  $paints as they are given to the search
