@@ -353,7 +353,7 @@ final class RecordTest extends CheckTestCase
     {
         $sheet = $this->app->make(BenchSheets::class)->ofFigure($figure);
         foreach ($sheet->steps as $step) {
-            if (isset($sheet->marks[$figure->id][$step->key()])) {
+            if ($sheet->step($figure->id, $step->area, $step->use) !== $step || $sheet->mark($step, $figure->id) !== null) {
                 continue;
             }
             $state = $excused[$step->area] ?? 'done';

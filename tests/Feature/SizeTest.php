@@ -82,7 +82,7 @@ final class SizeTest extends CheckTestCase
         memory_reset_peak_usage();
         $sheets = $this->answer($this->lead(), 'GET', '/bench-sheets');
 
-        self::assertCount(11 + 49 * 3, $sheets);
+        self::assertCount(9 + 49 * 3, $sheets);
         self::assertLessThan(128 << 20, memory_get_peak_usage() - $before);
     }
 

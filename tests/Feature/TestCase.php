@@ -161,9 +161,9 @@ abstract class TestCase extends LaravelTestCase
         return array_map(function (int $id) use ($area, $use): array {
             $figure = Figure::query()->find($id);
             $sheet = $figure === null ? null : $this->app->make(BenchSheets::class)->ofFigure($figure);
-            $step = $sheet?->step($area, $use);
+            $step = $sheet?->step($id, $area, $use);
 
-            return ['id' => $id, 'seen' => $sheet === null || $step === null ? null : ($sheet->marks[$id][$step->key()] ?? null)?->id];
+            return ['id' => $id, 'seen' => $sheet === null || $step === null ? null : $sheet->mark($step, $id)?->id];
         }, $ids);
     }
 

@@ -10,55 +10,147 @@ use App\Models\Mishap;
 use Core\Composition\FigureType;
 use Core\Schedule\Coats;
 use Core\Schedule\Laying;
+use Core\Schedule\SharedCoats;
+use Core\Sequence\GaveWay;
 use Core\Sequence\GroundApart;
 use Core\Sequence\PlannedStep;
+use Core\Sequence\SheetLines;
 use Core\Sequence\TidyBack;
 use Core\Standard\Standard;
 
-/** The ordered steps that the figures of a unit with equal compositions share, with what was marked. */
+/** The ordered steps of figures of a unit that are painted alike, or differ in a few uses, with what was marked. */
 final readonly class BenchSheet
 {
+    /** @var non-empty-list<ComposedFigure> by number */
+    public array $figures;
+
+    /** @var array<int, int> by figure, the place of those that it is painted like */
+    private array $who;
+
     /**
-     * @param  non-empty-list<ComposedFigure>  $figures
-     * @param  list<SheetStep>  $steps in order
+     * @param  non-empty-list<AlikeFigures>  $alike those that share it; on the first of them most figures are painted alike
+     * @param  list<SheetStep>  $steps its lines, in order
      * @param  array<int, array<string, BenchMark>>  $marks by figure, then by the key of the step
-     * @param  FigureMixes  $mixes what its figures are painted with
      * @param  list<Mishap>  $mishaps that wait to be mended on its figures
+     * @param  list<GaveWay>  $gaveWay what its order does not hold, because it would close a ring with something of greater force
      */
     public function __construct(
         public string $key,
         public Standard $standard,
-        public array $figures,
+        public array $alike,
         public array $steps,
         public array $marks,
-        public FigureMixes $mixes,
         public array $mishaps = [],
+        public array $gaveWay = [],
     ) {
+        $figures = array_merge(...array_map(static fn (AlikeFigures $one): array => $one->figures, $alike));
+        usort($figures, static fn (ComposedFigure $one, ComposedFigure $other): int => $one->row->number <=> $other->row->number);
+        $this->figures = $figures;
+        $who = [];
+        foreach ($alike as $place => $one) {
+            $who += array_fill_keys(array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $one->figures), $place);
+        }
+        $this->who = $who;
     }
 
+    /** Of those of which there are most. */
     public function first(): ComposedFigure
     {
-        return $this->figures[0];
+        return $this->alike[0]->first();
     }
 
-    /** @return list<PlannedStep|TidyBack> its steps as they were put in order */
-    public function items(): array
+    /**
+     * The same figures on sheets in another order of steps.
+     *
+     * @param  non-empty-list<AlikeFigures>  $alike
+     */
+    public function inOrder(array $alike, SheetLines $lines, Standard $standard): self
     {
-        return array_map(static fn (SheetStep $step): PlannedStep|TidyBack => $step->planned, $this->steps);
+        return new self($this->key, $standard, $alike, SheetStep::all($lines->all), $this->marks, $this->mishaps, $lines->gaveWay);
     }
 
-    /** The coats of one figure, in its order. */
-    public function coats(): Coats
+    /** Whether figures share it that differ in some of its lines. */
+    public function isShared(): bool
     {
-        $items = $this->items();
+        return count($this->alike) > 1;
+    }
 
-        return Coats::of($items, array_map(fn (PlannedStep|TidyBack $item): Laying => SheetLaying::of($item, $this->mixes), $items), $this->typeInParts());
+    /** @return array<int, PlannedStep|TidyBack> by line, what some of those that share it have of it */
+    public function itemsOf(int $who): array
+    {
+        $items = [];
+        foreach ($this->steps as $line => $step) {
+            if (isset($step->of[$who])) {
+                $items[$line] = $step->of[$who];
+            }
+        }
+
+        return $items;
+    }
+
+    /** @return list<ComposedFigure> that have a line */
+    public function figuresOf(SheetStep $step): array
+    {
+        return array_values(array_filter($this->figures, fn (ComposedFigure $figure): bool => isset($step->of[$this->whoIs($figure->row->id)])));
+    }
+
+    /** @return list<AlikeFigures> that have a line */
+    public function alikeOf(SheetStep $step): array
+    {
+        return array_values(array_intersect_key($this->alike, $step->of));
+    }
+
+    /** What the first of those are painted with that have a line. */
+    public function mixesOf(SheetStep $step): FigureMixes
+    {
+        return $this->alike[array_key_first($step->of)]->mixes;
+    }
+
+    /** What a figure is painted with. */
+    public function mixesOn(int $figureId): FigureMixes
+    {
+        return $this->alike[$this->whoIs($figureId)]->mixes;
+    }
+
+    /**
+     * The coats of some of its figures, in its order.
+     *
+     * @param  non-empty-list<ComposedFigure>  $figures in the order in which each coat is laid on them
+     */
+    public function coats(array $figures): SharedCoats
+    {
+        $places = [];
+        foreach ($figures as $place => $figure) {
+            $places[$this->whoIs($figure->row->id)][] = $place;
+        }
+        ksort($places);
+        $all = [];
+        foreach ($places as $who => $own) {
+            $items = $this->itemsOf($who);
+            $layings = array_map(fn (PlannedStep|TidyBack $item): Laying => SheetLaying::of($item, $this->alike[$who]->mixes), array_values($items));
+            $all[] = ['coats' => Coats::of(array_values($items), $layings, $this->typeInParts()), 'lines' => array_keys($items), 'figures' => $own];
+        }
+
+        return SharedCoats::of($all);
     }
 
     /** Its figure type in the parts in which it is painted: a ground that is made apart is one of its own. */
     public function typeInParts(): FigureType
     {
         return GroundApart::of($this->first()->type, $this->standard);
+    }
+
+    /** @return list<string> names of the tiers of its figures, the lowest first */
+    public function tiers(): array
+    {
+        $tiers = [];
+        foreach ($this->alike as $one) {
+            $tier = $this->standard->tier($one->first()->figure->tier);
+            $tiers[$tier->rank] = $tier->name;
+        }
+        ksort($tiers);
+
+        return array_values($tiers);
     }
 
     /** How many mishaps wait to be mended on a figure. */
@@ -69,13 +161,29 @@ final readonly class BenchSheet
 
     public function of(int $figureId): ComposedFigure
     {
-        return $this->figure($figureId) ?? throw new \LogicException("Figure {$figureId} is not on this sheet.");
+        foreach ($this->figures as $figure) {
+            if ($figure->row->id === $figureId) {
+                return $figure;
+            }
+        }
+
+        throw new \LogicException("Figure {$figureId} is not on this sheet.");
     }
 
-    public function step(string $area, string $use): ?SheetStep
+    /** What was said of a line on a figure that has it. */
+    public function mark(SheetStep $step, int $figureId): ?BenchMark
     {
+        $who = $this->whoIs($figureId);
+
+        return isset($step->of[$who]) ? $this->marks[$figureId][$step->key($who)] ?? null : null;
+    }
+
+    /** A line of the sheet that a figure has. */
+    public function step(int $figureId, string $area, string $use): ?SheetStep
+    {
+        $who = $this->whoIs($figureId);
         foreach ($this->steps as $step) {
-            if ($step->area === $area && $step->use === $use) {
+            if ($step->area === $area && $step->use === $use && isset($step->of[$who])) {
                 return $step;
             }
         }
@@ -107,16 +215,10 @@ final readonly class BenchSheet
     }
 
     /** Steps that a figure still has before it. */
-    public function left(ComposedFigure $figure): int
+    public function left(int $figureId): int
     {
-        return $this->leftOf($figure->row->id);
-    }
-
-    public function leftOf(int $figureId): int
-    {
-        $marked = $this->marks[$figureId] ?? [];
-
-        $open = array_filter($this->steps, static fn (SheetStep $step): bool => ! isset($marked[$step->key()]));
+        $who = $this->whoIs($figureId);
+        $open = array_filter($this->steps, fn (SheetStep $step): bool => isset($step->of[$who]) && $this->mark($step, $figureId) === null);
 
         return count(array_unique(array_map(static fn (SheetStep $step): int => $step->number, $open)));
     }
@@ -135,17 +237,12 @@ final readonly class BenchSheet
 
     public function has(int $figureId): bool
     {
-        return $this->figure($figureId) !== null;
+        return isset($this->who[$figureId]);
     }
 
-    private function figure(int $id): ?ComposedFigure
+    /** @return int place of those that a figure is painted like */
+    public function whoIs(int $figureId): int
     {
-        foreach ($this->figures as $figure) {
-            if ($figure->row->id === $id) {
-                return $figure;
-            }
-        }
-
-        return null;
+        return $this->who[$figureId] ?? throw new \LogicException("Figure {$figureId} is not on this sheet.");
     }
 }

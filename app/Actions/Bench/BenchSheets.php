@@ -16,13 +16,13 @@ use App\Models\Unit;
 use App\Models\User;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
-/** The bench sheets of a job: one for each unit and equal composition. */
+/** The bench sheets of a job: one for the figures of a unit and a scheme that are painted alike, or differ in a few uses. */
 final readonly class BenchSheets
 {
     public function __construct(
         private JobFigures $figures,
         private JobStandards $standards,
-        private WorkOrders $orders,
+        private SharedSheets $shared,
         private Mixes $mixes,
     ) {
     }
@@ -49,12 +49,18 @@ final readonly class BenchSheets
         }
     }
 
-    /** @throws ModelNotFoundException<Job> if the job has no such sheet (any more) */
+    /**
+     * @param  string  $key of the sheet, or of figures on it that are alike
+     *
+     * @throws ModelNotFoundException<Job> if the job has no such sheet (any more)
+     */
     public function find(Job $job, string $key): BenchSheet
     {
-        $figures = array_values(array_filter($this->figures->ofJob($job), static fn (ComposedFigure $figure): bool => $figure->sheetKey() === $key));
-        foreach ($this->sheets($job, $figures) as $sheet) {
-            return $sheet;
+        $unit = Unit::query()->with('job')->where('job_id', $job->id)->find((int) strtok($key, '-'));
+        foreach ($unit === null ? [] : $this->ofUnit($unit) as $sheet) {
+            if ($sheet->key === $key || in_array($key, array_map(static fn (AlikeFigures $one): string => $one->first()->likeKey(), $sheet->alike), true)) {
+                return $sheet;
+            }
         }
 
         throw (new ModelNotFoundException)->setModel(Job::class, [$job->id]);
@@ -73,7 +79,7 @@ final readonly class BenchSheets
     }
 
     /**
-     * Those of one tier of a unit, as they would be with another in its place.
+     * Those of a unit as they would be with another tier in the place of one.
      *
      * @return list<BenchSheet>
      */
@@ -104,22 +110,43 @@ final readonly class BenchSheets
         $ids = array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $figures);
         $marks = Marks::standing($ids);
         $mishaps = Mishap::query()->whereIn('figure_id', $ids)->whereNull('ended')->with('user')->orderBy('id')->get();
-        /** @var array<string, non-empty-list<ComposedFigure>> $byKey */
-        $byKey = [];
-        foreach ($figures as $figure) {
-            $byKey[$figure->sheetKey()][] = $figure;
-        }
-        $mixes = $this->mixes->ofAll($job, array_map(static fn (array $alike): ComposedFigure => $alike[0], array_values($byKey)));
         $sheets = [];
-        $orders = [];
-        foreach ($byKey as $key => $alike) {
-            $mixed = $mixes[count($sheets)];
-            $like = "{$alike[0]->unit->figure_type_id} {$alike[0]->schemeId()} {$alike[0]->composition->signature()}";
-            $orders[$like] ??= SheetStep::all($this->orders->of($alike[0], $standard, $mixed));
-            $own = array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $alike);
-            $sheets[] = new BenchSheet($key, $standard, $alike, $orders[$like], $marks, $mixed, array_values($mishaps->whereIn('figure_id', $own)->all()));
+        foreach ($this->alike($job, $figures) as $ofUnit) {
+            foreach ($this->shared->of($ofUnit, $standard) as [$sharing, $lines]) {
+                $own = array_map(static fn (ComposedFigure $figure): int => $figure->row->id, array_merge(...array_column($sharing, 'figures')));
+                $sheets[] = new BenchSheet(self::key($sharing), $standard, $sharing, SheetStep::all($lines->all), $marks, array_values($mishaps->whereIn('figure_id', $own)->all()), $lines->gaveWay);
+            }
         }
 
         return $sheets;
+    }
+
+    /**
+     * @param  list<ComposedFigure>  $figures
+     * @return list<non-empty-list<AlikeFigures>> those of one unit and one scheme together
+     */
+    private function alike(Job $job, array $figures): array
+    {
+        /** @var array<string, non-empty-list<ComposedFigure>> $byKey */
+        $byKey = [];
+        foreach ($figures as $figure) {
+            $byKey[$figure->likeKey()][] = $figure;
+        }
+        $mixes = $this->mixes->ofAll($job, array_map(static fn (array $alike): ComposedFigure => $alike[0], array_values($byKey)));
+        $together = [];
+        foreach (array_values($byKey) as $at => $alike) {
+            $together["{$alike[0]->unit->id} {$alike[0]->schemeId()}"][] = new AlikeFigures($alike, $mixes[$at]);
+        }
+
+        return array_values($together);
+    }
+
+    /** @param  non-empty-list<AlikeFigures>  $sharing */
+    private static function key(array $sharing): string
+    {
+        $keys = array_map(static fn (AlikeFigures $one): string => $one->first()->likeKey(), $sharing);
+        sort($keys);
+
+        return count($keys) === 1 ? $keys[0] : "{$sharing[0]->first()->unit->id}-".substr(hash('sha256', implode(' ', $keys)), 0, 12);
     }
 }

@@ -34,16 +34,16 @@ final readonly class MarkSteps
         return Transaction::run(function () use ($mark, $by): BenchSheet {
             $figures = $this->locked(array_keys($mark->seen), $by);
             $sheet = $this->sheets->ofFigure($figures[0]);
-            $step = $sheet->step($mark->area, $mark->use) ?? throw NotRight::at('/use', 'unknown-use', "This sheet has no step \"{$mark->use}\" on \"{$mark->area}\"; open it again, it may have changed.");
+            $step = $sheet->step($figures[0]->id, $mark->area, $mark->use) ?? throw NotRight::at('/use', 'unknown-use', "Figure {$figures[0]->number} has no step \"{$mark->use}\" on \"{$mark->area}\"; open its sheet again, it may have changed.");
             self::requireWords($mark, $step);
             if ($this->isKept($mark, $figures[0])) {
                 return $sheet;
             }
             foreach ($figures as $figure) {
-                self::requireOnSheet($figure, $sheet);
+                self::requireOnSheet($figure, $sheet, $step);
                 self::requireSeen($figure, $sheet, $step, $mark->seen[$figure->id]);
             }
-            $this->append($figures, $step, $mark, $by);
+            $this->append($figures, $sheet, $step, $mark, $by);
 
             return $this->sheets->ofFigure($figures[0]);
         });
@@ -67,10 +67,13 @@ final readonly class MarkSteps
         return $figures;
     }
 
-    private static function requireOnSheet(Figure $figure, BenchSheet $sheet): void
+    private static function requireOnSheet(Figure $figure, BenchSheet $sheet, SheetStep $step): void
     {
         if (! $sheet->has($figure->id)) {
             throw NotRight::at('/figures', 'other-sheet', "Figure {$figure->number} is not on this sheet; open its own.");
+        }
+        if ($sheet->step($figure->id, $step->area, $step->use) !== $step) {
+            throw NotRight::at('/figures', 'other-step', "{$step->inWords()} is not laid on figure {$figure->number} in this way; mark it on the others alone.");
         }
         if (! $figure->state->isAtTheBench()) {
             throw NotAllowed::because('not-at-the-bench', "Figure {$figure->number} was handed over; it comes back to the bench when it is refused or its work changes.");
@@ -79,7 +82,7 @@ final readonly class MarkSteps
 
     private static function requireSeen(Figure $figure, BenchSheet $sheet, SheetStep $step, ?int $seen): void
     {
-        $stands = $sheet->marks[$figure->id][$step->key()] ?? null;
+        $stands = $sheet->mark($step, $figure->id);
         if ($stands?->id !== $seen) {
             throw Stale::row("what is said of this step on figure {$figure->number}", $stands?->attributesToArray() ?? []);
         }
@@ -118,12 +121,12 @@ final readonly class MarkSteps
     }
 
     /** @param  non-empty-list<Figure>  $figures */
-    private function append(array $figures, SheetStep $step, StepMark $mark, User $by): void
+    private function append(array $figures, BenchSheet $sheet, SheetStep $step, StepMark $mark, User $by): void
     {
         $now = now();
         BenchMark::query()->insert(array_map(fn (Figure $figure): array => [
             'studio_id' => $this->studio->id(), 'figure_id' => $figure->id,
-            'area' => $step->area, 'use' => $step->use, 'technique' => $step->technique, 'coats' => $step->coats, 'steps' => $step->steps, 'extent' => $step->extent,
+            'area' => $step->area, 'use' => $step->useOf($sheet->whoIs($figure->id)), 'technique' => $step->technique, 'coats' => $step->coats, 'steps' => $step->steps, 'extent' => $step->extent,
             'state' => $mark->state->value, 'reason' => self::reason($mark, $step),
             'agreed_with' => $mark->state === MarkState::Waived ? $mark->agreedWith : '',
             'user_id' => $by->id, 'request_key' => $mark->key, 'created_at' => $now, 'updated_at' => $now,

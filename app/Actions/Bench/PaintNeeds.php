@@ -67,7 +67,7 @@ final readonly class PaintNeeds
         $alike = [];
         foreach ($this->figures->ofJob($job) as $figure) {
             if ($figure->row->state->isAtTheBench()) {
-                $alike[$figure->sheetKey()][] = $figure;
+                $alike[$figure->likeKey()][] = $figure;
             }
         }
 

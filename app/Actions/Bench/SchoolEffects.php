@@ -6,13 +6,10 @@ namespace App\Actions\Bench;
 
 use App\Actions\Composing\JobStandards;
 use App\Models\Job;
-use Core\Schedule\Laying;
 use Core\School\SchoolBook;
 use Core\School\SchoolChoice;
 use Core\School\SchoolQuestion;
 use Core\School\Schools;
-use Core\Sequence\PlannedStep;
-use Core\Sequence\TidyBack;
 use Core\Standard\Standard;
 
 /** What each choice of a school would do to the sheets of a job, in a constant number of queries. */
@@ -21,7 +18,7 @@ final readonly class SchoolEffects
     public function __construct(
         private BenchSheets $sheets,
         private JobStandards $standards,
-        private WorkOrders $orders,
+        private SharedSheets $shared,
     ) {
     }
 
@@ -42,8 +39,8 @@ final readonly class SchoolEffects
 
     private function under(Standard $standard, BenchSheet $sheet): SheetOrder
     {
-        $work = $this->orders->of($sheet->first(), $standard, $sheet->mixes);
+        $ordered = array_map(static fn (array $one): BenchSheet => $sheet->inOrder($one[0], $one[1], $standard), $this->shared->of($sheet->alike, $standard));
 
-        return new SheetOrder($sheet, $work, array_map(static fn (PlannedStep|TidyBack $item): Laying => SheetLaying::of($item, $sheet->mixes), $work->items));
+        return new SheetOrder($sheet, $ordered === [] ? [$sheet] : $ordered);
     }
 }

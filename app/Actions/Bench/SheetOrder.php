@@ -9,47 +9,48 @@ use Core\Sequence\GaveWay;
 use Core\Sequence\OrderForce;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\TidyBack;
-use Core\Sequence\Work;
 
 /** A sheet in one order of its steps, and what that order takes. Minutes by hand, mixing and cleaning apart. */
 final readonly class SheetOrder
 {
-    /** @param  list<Laying>  $layings of the items of the work */
+    /**
+     * @param  BenchSheet  $sheet as it is now
+     * @param  non-empty-list<BenchSheet>  $ordered in this order; several where figures that share it now cannot share this order
+     */
     public function __construct(
         public BenchSheet $sheet,
-        public Work $work,
-        private array $layings,
+        private array $ordered,
     ) {
     }
 
     /** By hand, on all figures, tidying with it. */
     public function minutes(): float
     {
-        return count($this->sheet->figures) * array_sum(array_map(static fn (Laying $laying): float => $laying->minutes, $this->layings));
+        return $this->sum(static fn (PlannedStep|TidyBack $item, FigureMixes $mixes): float => SheetLaying::minutes($item, $mixes));
     }
 
     public function tidyMinutes(): float
     {
-        return count($this->sheet->figures) * $this->work->tidyMinutes;
+        return $this->sum(static fn (PlannedStep|TidyBack $item): float => $item instanceof TidyBack ? $item->minutes : 0.0);
     }
 
     /** How often another paint is taken when each step is laid on all figures, the first counted. */
     public function changes(): int
     {
-        return Laying::changes($this->layings);
+        return array_sum(array_map(static fn (BenchSheet $one): int => Laying::changes(array_map(static fn (SheetStep $step): Laying => SheetLaying::of($step->planned, $one->mixesOf($step)), $one->steps)), $this->ordered));
     }
 
     /** How many steps its sheet has; what is laid in one go is one. */
     public function length(): int
     {
-        return SheetStep::count(SheetStep::all($this->work));
+        return array_sum(array_map(static fn (BenchSheet $one): int => $one->length(), $this->ordered));
     }
 
     /** @return list<string> areas in the order in which each is first painted, varnish over the whole figure among them */
     public function areas(): array
     {
         $areas = [];
-        foreach ($this->work->items as $item) {
+        foreach ($this->items() as $item) {
             if ($item instanceof PlannedStep && $item->step->isPaint()) {
                 $isWhole = $item->step->isOfWhole();
                 $name = $isWhole ? mb_strtolower($item->step->technique->name) : $item->step->area->area->id;
@@ -63,12 +64,35 @@ final readonly class SheetOrder
     /** @return list<TidyBack> */
     public function tidied(): array
     {
-        return array_values(array_filter($this->work->items, static fn (PlannedStep|TidyBack $item): bool => $item instanceof TidyBack));
+        return array_values(array_filter($this->items(), static fn (PlannedStep|TidyBack $item): bool => $item instanceof TidyBack));
     }
 
     /** @return list<GaveWay> what a school asks for and does not get on these figures */
     public function notHeld(): array
     {
-        return array_values(array_filter($this->work->gaveWay, static fn (GaveWay $one): bool => $one->after->force === OrderForce::School));
+        $all = array_merge(...array_map(static fn (BenchSheet $one): array => $one->gaveWay, $this->ordered));
+
+        return array_values(array_filter($all, static fn (GaveWay $one): bool => $one->after->force === OrderForce::School));
+    }
+
+    /** @return list<PlannedStep|TidyBack> */
+    private function items(): array
+    {
+        return array_merge(...array_map(static fn (BenchSheet $one): array => array_map(static fn (SheetStep $step): PlannedStep|TidyBack => $step->planned, $one->steps), $this->ordered));
+    }
+
+    /** @param  callable(PlannedStep|TidyBack, FigureMixes): float  $minutes on one figure */
+    private function sum(callable $minutes): float
+    {
+        $sum = 0.0;
+        foreach ($this->ordered as $one) {
+            foreach ($one->alike as $who => $alike) {
+                foreach ($one->itemsOf($who) as $item) {
+                    $sum += count($alike->figures) * $minutes($item, $alike->mixes);
+                }
+            }
+        }
+
+        return $sum;
     }
 }

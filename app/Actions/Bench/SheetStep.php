@@ -8,15 +8,21 @@ use App\Models\BenchMark;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\Step;
 use Core\Sequence\TidyBack;
-use Core\Sequence\Work;
 
-/** A use laid on an area, or an area tidied back; what is laid in one go on several areas has one number on the sheet. */
+/**
+ * A line of a sheet: a use laid on an area, or an area tidied back, on the figures that have it. What is laid in one go on several
+ * areas has one number.
+ */
 final readonly class SheetStep
 {
     /** The degree of a tidying back: there is only one. */
     private const TIDY = 'tidy-back';
 
-    /** @param  int  $number of the step on its sheet, from 1 */
+    /**
+     * @param  int  $number of the step on its sheet, from 1
+     * @param  PlannedStep|TidyBack  $planned of the first of those that have it
+     * @param  non-empty-array<int, PlannedStep|TidyBack>  $of by those that share the sheet, in their own order of steps; who does not have it is not there
+     */
     private function __construct(
         public int $number,
         public string $area,
@@ -26,21 +32,42 @@ final readonly class SheetStep
         public int $steps,
         public string $extent,
         public PlannedStep|TidyBack $planned,
+        public array $of,
     ) {
     }
 
-    /** @return list<self> */
-    public static function all(Work $work): array
+    /**
+     * @param  list<non-empty-array<int, PlannedStep|TidyBack>>  $lines by those that share the sheet
+     * @return list<self>
+     */
+    public static function all(array $lines): array
     {
         $all = [];
         $number = 0;
-        foreach ($work->items as $item) {
-            $isFurther = $item instanceof PlannedStep && $item->inOneGo !== [] && $item->inOneGo[0] !== $item->step;
-            $number += $isFurther ? 0 : 1;
-            $all[] = self::of($item, $number);
+        foreach ($lines as $at => $line) {
+            $number += self::goesOn($lines[$at - 1] ?? [], $line) ? 0 : 1;
+            $all[] = self::of($line, $number);
         }
 
         return $all;
+    }
+
+    /**
+     * Whether a line is laid in one go with the one before it, by somebody.
+     *
+     * @param  array<int, PlannedStep|TidyBack>  $before
+     * @param  array<int, PlannedStep|TidyBack>  $line
+     */
+    private static function goesOn(array $before, array $line): bool
+    {
+        foreach ($line as $who => $item) {
+            $last = $before[$who] ?? null;
+            if ($item instanceof PlannedStep && $last instanceof PlannedStep && in_array($last->step, $item->inOneGo, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param  list<self>  $steps in order; what is laid in one go on several areas is one */
@@ -49,16 +76,32 @@ final readonly class SheetStep
         return $steps === [] ? 0 : $steps[count($steps) - 1]->number;
     }
 
-    private static function of(PlannedStep|TidyBack $planned, int $number): self
+    /** @param  non-empty-array<int, PlannedStep|TidyBack>  $line */
+    private static function of(array $line, int $number): self
     {
+        $planned = reset($line);
         if ($planned instanceof TidyBack) {
-            $after = implode("\n", array_map(static fn (Step $step): string => json_encode([$step->area->area->id, $step->laid->use->id], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), $planned->soiledBy));
-
-            return new self($number, $planned->area->area->id, self::TIDY.'-'.substr(hash('sha256', $after), 0, 16), self::TIDY, 1, 1, 'every', $planned);
+            return new self($number, $planned->area->area->id, self::tidying($planned), self::TIDY, 1, 1, 'every', $planned, $line);
         }
         $laid = $planned->step->laid;
 
-        return new self($number, $laid->area->id, $laid->use->id, $laid->technique, $laid->use->coats, $laid->use->steps, $laid->use->extent->value, $planned);
+        return new self($number, $laid->area->id, $laid->use->id, $laid->technique, $laid->use->coats, $laid->use->steps, $laid->use->extent->value, $planned, $line);
+    }
+
+    /** A name that is lost when something else soils the area: it is tidied again then. */
+    private static function tidying(TidyBack $planned): string
+    {
+        $after = implode("\n", array_map(static fn (Step $step): string => json_encode([$step->area->area->id, $step->laid->use->id], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), $planned->soiledBy));
+
+        return self::TIDY.'-'.substr(hash('sha256', $after), 0, 16);
+    }
+
+    /** What a mark of some of those that have it is kept under: figures that share a line of tidying may be soiled by different steps. */
+    public function useOf(int $who): string
+    {
+        $item = $this->of[$who];
+
+        return $item instanceof TidyBack ? self::tidying($item) : $this->use;
     }
 
     public function inWords(): string
@@ -72,10 +115,10 @@ final readonly class SheetStep
         return $this->planned instanceof TidyBack ? '' : $this->planned->step->laid->use->leeway->onlyIf;
     }
 
-    /** Equal for a mark that still stands: same place, name and degree. */
-    public function key(): string
+    /** Equal for a mark that still stands on some of those that have it: same place, name and degree. */
+    public function key(int $who): string
     {
-        return self::keyOf($this->area, $this->use, $this->technique, $this->coats, $this->steps, $this->extent);
+        return self::keyOf($this->area, $this->useOf($who), $this->technique, $this->coats, $this->steps, $this->extent);
     }
 
     public static function keyOfMark(BenchMark $mark): string

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
-use Core\Sequence\Work;
+use Core\Composition\FigureType;
+use Core\Sequence\SharedSteps;
+use Core\Sequence\SheetLines;
 use Core\Sequence\WorkOrder;
 use Core\Standard\Standard;
 use Illuminate\Contracts\Cache\Repository;
@@ -19,17 +21,45 @@ final readonly class WorkOrders
     {
     }
 
-    public function of(ComposedFigure $figure, Standard $standard, FigureMixes $mixes): Work
+    public function of(ComposedFigure $figure, Standard $standard, FigureMixes $mixes): SheetLines
     {
         $order = new WorkOrder($standard);
         $paints = $mixes->paints();
-        $key = 'work-order:'.$order->key($figure->composition, $figure->type, $paints);
-        $known = $this->cache->get($key);
-        $work = $order->of($figure->composition, $figure->type, is_array($known) ? array_values(array_filter($known, is_int(...))) : null, $paints);
+        $key = $order->key($figure->composition, $figure->type, $paints);
+        $known = $this->known($key);
+        $work = $order->of($figure->composition, $figure->type, $known, $paints);
         if ($known === null) {
-            $this->cache->put($key, $work->order(), now()->addDays(self::KEPT_DAYS));
+            $this->keep($key, $work->order());
         }
 
-        return $work;
+        return SheetLines::ofOne($work);
+    }
+
+    /** @return SheetLines|null null where no one order serves all of them */
+    public function shared(SharedSteps $shared, FigureType $type, Standard $standard): ?SheetLines
+    {
+        $order = new WorkOrder($standard);
+        $key = $order->key($shared->composition, $type, $shared->paints);
+        $known = $this->known($key);
+        $found = $shared->inOrder($order, $type, $known);
+        if ($known === null && $found !== null) {
+            $this->keep($key, $found->order);
+        }
+
+        return $found;
+    }
+
+    /** @return list<int>|null */
+    private function known(string $key): ?array
+    {
+        $known = $this->cache->get("work-order:{$key}");
+
+        return is_array($known) ? array_values(array_filter($known, is_int(...))) : null;
+    }
+
+    /** @param  list<int>  $order */
+    private function keep(string $key, array $order): void
+    {
+        $this->cache->put("work-order:{$key}", $order, now()->addDays(self::KEPT_DAYS));
     }
 }

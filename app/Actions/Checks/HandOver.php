@@ -62,7 +62,7 @@ final readonly class HandOver
         if ($open > 0) {
             throw NotAllowed::because('mishaps-open', "{$open} ".($open === 1 ? 'mishap is' : 'mishaps are').' not mended yet; mend each, or take it back if there was none.');
         }
-        $left = $sheet->leftOf($figure->id);
+        $left = $sheet->left($figure->id);
         if ($left > 0) {
             throw NotAllowed::because('steps-left', "{$left} ".($left === 1 ? 'step is' : 'steps are').' neither done nor excused; mark each, or excuse it with a reason.');
         }

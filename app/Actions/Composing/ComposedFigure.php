@@ -29,8 +29,8 @@ final readonly class ComposedFigure
         return $this->row->schemeIn($this->unit);
     }
 
-    /** Equal for the figures of a unit that share one bench sheet: the same work in the same colours. */
-    public function sheetKey(): string
+    /** Equal for the figures of a unit on which the same work is done in the same colours. */
+    public function likeKey(): string
     {
         return $this->unit->id.'-'.substr(hash('sha256', $this->figure->tier.$this->composition->signature().($this->row->scheme_id ?? '')), 0, 12);
     }

@@ -53,13 +53,11 @@ final readonly class JobFigures
     /**
      * The figures of a unit as they would be painted with one tier in the place of another.
      *
-     * @return list<ComposedFigure> those of the tier alone
+     * @return list<ComposedFigure>
      */
     public function ofUnitAt(Unit $unit, string $instead, string $of): array
     {
-        $figures = $this->compose(Unit::query()->whereKey($unit->id), $this->standards->of($unit->job), [$of => $instead]);
-
-        return array_values(array_filter($figures, static fn (ComposedFigure $figure): bool => ($figure->row->tier->key ?? $figure->unit->tier->key) === $of));
+        return $this->compose(Unit::query()->whereKey($unit->id), $this->standards->of($unit->job), [$of => $instead]);
     }
 
     public function ofFigure(Figure $figure): ComposedFigure

@@ -39,12 +39,14 @@ final readonly class PlannedSheet
         if ($byPainter === []) {
             return [];
         }
-        $coats = $sheet->coats();
         $planned = [];
         foreach ($byPainter as $painter => $figures) {
+            // Who has most comes first, so that nobody waits for one that is behind.
+            usort($figures, static fn (ComposedFigure $one, ComposedFigure $other): int => count($sheet->marks[$other->row->id] ?? []) <=> count($sheet->marks[$one->row->id] ?? []));
+            $shared = $sheet->coats($figures);
             $work = new BenchWork(
-                "{$job->id} {$sheet->key} {$painter}", $coats, count($figures), (new BatchTimes($coats))->inTurn(count($figures)),
-                self::laid($sheet, $coats->all, $figures), $job->due?->setTime(0, 0),
+                "{$job->id} {$sheet->key} {$painter}", $shared->coats, $shared->figures, (new BatchTimes($shared->coats, $shared->lacking))->inTurn($shared->figures),
+                self::laid($sheet, $shared->coats->all, $figures), $job->due?->setTime(0, 0), $shared->lacking,
             );
             if ($work->minutes > 0) {
                 $planned[] = new self($job, $sheet, $painter === 0 ? null : $painter, $work);
@@ -60,7 +62,7 @@ final readonly class PlannedSheet
         return array_sum(array_map(static fn (self $sheet): float => $sheet->work->minutes, $sheets));
     }
 
-    /** The tier of its figures. */
+    /** The tier of most of its figures. */
     public function tier(): string
     {
         return $this->sheet->first()->figure->tier;
@@ -75,18 +77,17 @@ final readonly class PlannedSheet
     /**
      * @param  list<Coat>  $coats
      * @param  list<ComposedFigure>  $figures
-     * @return array<int, list<DateTimeImmutable>> by coat, from when it is dry on those that have it; who has most comes first
+     * @return array<int, array<int, DateTimeImmutable>> by coat and place of a figure that has it, from when it is dry there
      */
     private static function laid(BenchSheet $sheet, array $coats, array $figures): array
     {
-        $marks = array_map(static fn (ComposedFigure $figure): array => $sheet->marks[$figure->row->id] ?? [], $figures);
-        usort($marks, static fn (array $one, array $other): int => count($other) <=> count($one));
         $laid = [];
         foreach ($coats as $place => $coat) {
             $step = $sheet->steps[$coat->item];
-            foreach ($marks as $ofFigure) {
-                if (isset($ofFigure[$step->key()])) {
-                    $laid[$place][] = self::dryFrom($ofFigure[$step->key()], $step->planned instanceof TidyBack ? 0.0 : $coat->dry);
+            foreach ($figures as $at => $figure) {
+                $mark = $sheet->mark($step, $figure->row->id);
+                if ($mark !== null) {
+                    $laid[$place][$at] = self::dryFrom($mark, $step->planned instanceof TidyBack ? 0.0 : $coat->dry);
                 }
             }
         }

@@ -100,7 +100,7 @@ final readonly class WaysOut
             if ($lower === null || $lower->byAgreement) {
                 continue;
             }
-            $gone = array_values(array_filter($this->plan->ofJob($job), static fn (PlannedSheet $sheet): bool => $sheet->tier() === $late->tier() && $sheet->sheet->first()->unit->id === $unit->id));
+            $gone = array_values(array_filter($this->plan->ofJob($job), static fn (PlannedSheet $sheet): bool => $sheet->sheet->first()->unit->id === $unit->id));
             $instead = array_merge(...array_map(static fn (BenchSheet $sheet): array => PlannedSheet::allOf($job, $sheet), $this->sheets->ofUnitAt($unit, $lower->id, $late->tier())));
             $earlier = $this->plan->with($gone, $instead)->end($job) ?? $this->plan->now;
             if ($earlier < ($best->end ?? $end)) {

@@ -27,12 +27,11 @@ final readonly class RepairMishap
     {
         $composed = $sheet->of($figure->id);
         $place = $composed->type->area($area) ?? throw NotRight::at('/area', 'unknown-area', "The figure has no area \"{$area}\"; choose one of its own.");
-        $marks = $sheet->marks[$figure->id] ?? [];
         $schooled = SchooledAreas::of($composed->type, $sheet->standard);
-        $painted = PaintedArea::of($composed->composition, $place, $sheet->standard, static function (ComposedUse $use) use ($sheet, $marks, $schooled, $place): bool {
-            $step = $sheet->step($use->area->id, $use->use->id);
+        $painted = PaintedArea::of($composed->composition, $place, $sheet->standard, static function (ComposedUse $use) use ($sheet, $figure, $schooled, $place): bool {
+            $step = $sheet->step($figure->id, $use->area->id, $use->use->id);
 
-            return $step !== null && ! $schooled->isVarnishKeptOff($use, $place, $sheet->standard) && ($marks[$step->key()] ?? null)?->state === MarkState::Done;
+            return $step !== null && ! $schooled->isVarnishKeptOff($use, $place, $sheet->standard) && $sheet->mark($step, $figure->id)?->state === MarkState::Done;
         });
         if ($painted->uses === []) {
             throw NotRight::at('/area', 'no-layers', "Nothing is marked as painted on \"{$area}\" yet: wipe it off and go on.");
@@ -40,6 +39,6 @@ final readonly class RepairMishap
         $in = $layer ?? $painted->suggested($kind->lies(), $sheet->standard);
         $isSecond = $place->focal && (MendedBefore::atTheBench($figure->id, $area) || MendedBefore::afterACheck($figure->id, $area));
 
-        return new Repair($painted, $sheet->standard, $sheet->mixes, $in, $share, $painted->again($in, false, '/layer'), $isSecond, $kind->fresh(), $kind->instead());
+        return new Repair($painted, $sheet->standard, $sheet->mixesOn($figure->id), $in, $share, $painted->again($in, false, '/layer'), $isSecond, $kind->fresh(), $kind->instead());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Bench;
 
+use App\Actions\Bench\AlikeFigures;
 use App\Actions\Bench\BenchSheet;
 use App\Actions\Bench\Painters;
 use App\Actions\Bench\SheetLaying;
@@ -36,6 +37,7 @@ use Core\Standard\UseWords;
  * @phpstan-import-type StepMix from RecipeParts
  * @phpstan-import-type SheetTimes_ from SheetTimes
  * @phpstan-import-type SheetGo from SheetGoes
+ * @phpstan-import-type SheetStop from SheetStops
  * @phpstan-import-type WetFigure from SheetDrying
  * @phpstan-import-type SheetMishap from SheetMishaps
  *
@@ -112,6 +114,7 @@ use Core\Standard\UseWords;
  *   turns: list<array{title: string, mix: StepMix}>,
  *   why: list<array{reason: string, sentence: string}>,
  *   judged_by: list<string>,
+ *   figures: list<int>,
  *   cleared: bool|null,
  *   marks: list<StepMark>,
  *   wet: list<WetFigure>,
@@ -125,6 +128,7 @@ use Core\Standard\UseWords;
  *   tier: string,
  *   standard: string,
  *   minutes: float,
+ *   alike: list<array{tier: string, figures: list<int>, minutes: float}>,
  *   times: SheetTimes_,
  *   caution: string,
  *   undecided: list<string>,
@@ -132,6 +136,7 @@ use Core\Standard\UseWords;
  *   mishaps: list<SheetMishap>,
  *   length: int,
  *   goes: list<SheetGo>,
+ *   stops: list<SheetStop>,
  *   steps: list<BenchStep>,
  * }
  */
@@ -162,18 +167,36 @@ final readonly class BenchSheetResource extends Resource
             'unit' => ['id' => $first->unit->id, 'name' => $first->unit->name, 'note' => $first->unit->note],
             'type' => ['id' => $first->unit->figure_type_id, 'name' => $first->type->name],
             'scheme' => $first->schemeId(),
-            'tier' => $this->sheet->standard->tier($first->figure->tier)->name,
+            'tier' => implode(', ', $this->sheet->tiers()),
             'standard' => "{$this->sheet->standard->name} {$this->sheet->standard->version}",
-            'minutes' => array_sum(array_map(fn (SheetStep $step): float => SheetLaying::minutes($step->planned, $this->sheet->mixes), $this->sheet->steps)),
+            'minutes' => $this->minutesOf(0),
+            'alike' => array_map($this->alike(...), $this->sheet->alike, array_keys($this->sheet->alike)),
             'times' => (new SheetTimes($this->sheet))->toArray(),
             'caution' => Caution::ALWAYS,
-            'undecided' => $first->composition->undecided,
+            'undecided' => array_values(array_unique(array_merge(...array_map(static fn (AlikeFigures $one): array => $one->first()->composition->undecided, $this->sheet->alike)))),
             'figures' => array_map($this->figure(...), $this->sheet->figures),
             'mishaps' => SheetMishaps::of($this->sheet),
             'length' => $this->sheet->length(),
             'goes' => (new SheetGoes($this->sheet))->toArray(),
+            'stops' => (new SheetStops($this->sheet))->toArray(),
             'steps' => array_map(fn (SheetStep $step, int $item): array => $this->step($step, $drying->under($item)), $this->sheet->steps, array_keys($this->sheet->steps)),
         ];
+    }
+
+    /** @return array{tier: string, figures: list<int>, minutes: float} who is painted alike, and what that takes on each */
+    private function alike(AlikeFigures $one, int $who): array
+    {
+        return [
+            'tier' => $this->sheet->standard->tier($one->first()->figure->tier)->name,
+            'figures' => array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $one->figures),
+            'minutes' => $this->minutesOf($who),
+        ];
+    }
+
+    /** All that is laid on one figure of those that share the sheet. */
+    private function minutesOf(int $who): float
+    {
+        return array_sum(array_map(fn (PlannedStep|TidyBack $item): float => SheetLaying::minutes($item, $this->sheet->alike[$who]->mixes), $this->sheet->itemsOf($who)));
     }
 
     /** @return SheetFigure */
@@ -182,7 +205,7 @@ final readonly class BenchSheetResource extends Resource
         $painter = $figure->row->painter ?? $figure->unit->painter;
         $mine = Painters::mayPaint($this->user, $figure->row);
         $state = $figure->row->state;
-        $left = $this->sheet->left($figure);
+        $left = $this->sheet->left($figure->row->id);
 
         return [
             'id' => $figure->row->id, 'number' => $figure->row->number, 'leader' => $figure->row->leader, 'state' => $state->value,
@@ -207,23 +230,50 @@ final readonly class BenchSheetResource extends Resource
             'number' => $step->number,
             'area' => $step->area,
             'surface' => $area->area->surface ?? '',
-            'tier' => $this->tierOn($step->area),
+            'tier' => $this->tierOn($step->area, $this->sheet->alikeOf($step)[0]->first()),
             'part' => $area->part ?? '',
             'use' => $step->use,
             'technique' => $step->technique,
-            ...($step->planned instanceof TidyBack ? self::tidying($step->planned) : $this->laying($step, $step->planned)),
-            'cleared' => $step->planned instanceof TidyBack ? null : $this->clearances->cover($step->technique, $this->sheet->standard->tier($this->tierOn($step->area))->rank),
+            ...($step->planned instanceof TidyBack ? $this->tidying($step, $step->planned) : $this->laying($step, $step->planned)),
+            'figures' => array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $this->sheet->figuresOf($step)),
+            'cleared' => $step->planned instanceof TidyBack ? null : $this->isCleared($step),
             'marks' => $this->marks($step),
             'wet' => $wet,
         ];
     }
 
-    private function tierOn(string $area): string
+    private function tierOn(string $area, ComposedFigure $on): string
     {
-        $figure = $this->sheet->first()->figure;
-        $known = $figure->area($area);
+        $known = $on->figure->area($area);
 
-        return $known === null ? $figure->tier : $figure->tierOf($known);
+        return $known === null ? $on->figure->tier : $on->figure->tierOf($known);
+    }
+
+    /** Whether this person may do it alone on all figures that have it; null where nobody has said. */
+    private function isCleared(SheetStep $step): ?bool
+    {
+        $cover = array_map(
+            fn (AlikeFigures $one): ?bool => $this->clearances->cover($step->technique, $this->sheet->standard->tier($this->tierOn($step->area, $one->first()))->rank),
+            $this->sheet->alikeOf($step),
+        );
+
+        return match (true) {
+            in_array(false, $cover, true) => false,
+            in_array(null, $cover, true) => null,
+            default => true,
+        };
+    }
+
+    /** @return array{minutes: float, minutes_to: float} on one figure; from what it takes on some to what it may take on others */
+    private function takes(SheetStep $step): array
+    {
+        $least = $most = [];
+        foreach ($step->of as $who => $item) {
+            $least[] = SheetLaying::minutes($item, $this->sheet->alike[$who]->mixes);
+            $most[] = $item instanceof TidyBack ? 0.0 : $item->step->laid->minutesAtMost();
+        }
+
+        return ['minutes' => min($least), 'minutes_to' => max([...$least, ...$most])];
     }
 
     /** @return StepWork */
@@ -231,16 +281,15 @@ final readonly class BenchSheetResource extends Resource
     {
         $technique = $planned->step->technique;
         $laid = $planned->step->laid;
-        $coats = $this->sheet->mixes->coatsOf($laid);
-        $minutes = SheetLaying::minutes($planned, $this->sheet->mixes);
+        $mixes = $this->sheet->mixesOf($step);
+        $coats = $mixes->coatsOf($laid);
 
         return [
             'title' => $technique->name,
             'group' => $technique->group->value,
             'degree' => self::degree($planned->step),
             'note' => $laid->use->leeway->note,
-            'minutes' => $minutes,
-            'minutes_to' => max($minutes, $laid->minutesAtMost()),
+            ...$this->takes($step),
             ...$this->dries($planned, $coats * $laid->use->steps),
             'only_if' => $step->onlyIf(),
             'material' => self::material($laid),
@@ -249,8 +298,8 @@ final readonly class BenchSheetResource extends Resource
             'caution' => Caution::on($technique->group, $technique->handling->caution),
             'thinning' => $technique->handling->thinning,
             'tool' => $technique->handling->tool,
-            'mixes' => in_array($technique->group, self::WITHOUT_PAINT, true) ? [] : array_map(RecipeParts::step(...), $this->sheet->mixes->of($step->area, $step->use, $step->steps, count($this->sheet->figures))),
-            'turns' => $this->turns($laid),
+            'mixes' => in_array($technique->group, self::WITHOUT_PAINT, true) ? [] : array_map(RecipeParts::step(...), $mixes->of($step->area, $step->use, $step->steps, count($this->sheet->figuresOf($step)))),
+            'turns' => $this->turns($step, $laid),
             'why' => [
                 ...WhyHere::of($planned),
                 ...self::moreCoats($laid, $coats),
@@ -276,7 +325,7 @@ final readonly class BenchSheetResource extends Resource
         $waits = $planned->then === null ? $times : $times - 1;
 
         return [
-            'dry' => $waits === 0 ? 0.0 : round($planned->step->technique->dryMinutes * $this->sheet->mixes->drying()),
+            'dry' => $waits === 0 ? 0.0 : round($planned->step->technique->dryMinutes * $this->sheet->alike[0]->mixes->drying()),
             'dry_times' => max(1, $waits),
             'wet_into' => $planned->wetInto->technique->name ?? '',
             'wet_then' => $planned->then->technique->name ?? '',
@@ -284,11 +333,11 @@ final readonly class BenchSheetResource extends Resource
     }
 
     /** @return list<array{title: string, mix: StepMix}> mixes of both uses as they are laid, where their steps take turns */
-    private function turns(ComposedUse $laid): array
+    private function turns(SheetStep $line, ComposedUse $laid): array
     {
         $turns = $mixes = [];
-        foreach (InTurn::of($laid, $this->sheet->first()->composition->usesOn($laid->area->id)) as ['use' => $use, 'step' => $step]) {
-            $mixes[$use->use->id] ??= $this->sheet->mixes->of($use->area->id, $use->use->id, $use->use->steps, count($this->sheet->figures));
+        foreach (InTurn::of($laid, $this->sheet->alikeOf($line)[0]->first()->composition->usesOn($laid->area->id)) as ['use' => $use, 'step' => $step]) {
+            $mixes[$use->use->id] ??= $this->sheet->mixesOf($line)->of($use->area->id, $use->use->id, $use->use->steps, count($this->sheet->figuresOf($line)));
             $mix = $mixes[$use->use->id][$step - 1] ?? null;
             if ($mix !== null) {
                 $turns[] = ['title' => $this->sheet->standard->technique($use->technique)->name, 'mix' => RecipeParts::step($mix)];
@@ -310,7 +359,7 @@ final readonly class BenchSheetResource extends Resource
     /** @return list<array{reason: string, sentence: string}> */
     private function drying(Technique $technique): array
     {
-        $share = $this->sheet->mixes->drying();
+        $share = $this->sheet->alike[0]->mixes->drying();
 
         return $share === 1.0 || $technique->dryMinutes <= 0 ? [] : [[
             'reason' => 'drying',
@@ -325,7 +374,7 @@ final readonly class BenchSheetResource extends Resource
     }
 
     /** @return StepWork */
-    private static function tidying(TidyBack $tidying): array
+    private function tidying(SheetStep $step, TidyBack $tidying): array
     {
         $messy = implode('; ', array_map(static fn (Step $step): string => $step->name(), $tidying->soiledBy));
 
@@ -334,8 +383,7 @@ final readonly class BenchSheetResource extends Resource
             'group' => TechniqueGroup::Tidy->value,
             'degree' => "after {$messy}: lift dust and spill, and lay again what is touched",
             'note' => '',
-            'minutes' => $tidying->minutes,
-            'minutes_to' => $tidying->minutes,
+            ...$this->takes($step),
             'dry' => 0.0,
             'dry_times' => 1,
             'wet_into' => '',
@@ -357,20 +405,18 @@ final readonly class BenchSheetResource extends Resource
     /** @return list<string> */
     private function judgedBy(SheetStep $step): array
     {
-        $judging = array_filter(
-            $this->sheet->first()->composition->criteria,
-            static fn (ComposedCriterion $asked): bool => $asked->area->id === $step->area && $asked->criterion->judges($step->use),
-        );
+        $asked = array_merge(...array_map(static fn (AlikeFigures $one): array => $one->first()->composition->criteria, $this->sheet->alikeOf($step)));
+        $judging = array_filter($asked, static fn (ComposedCriterion $asked): bool => $asked->area->id === $step->area && $asked->criterion->judges($step->use));
 
-        return array_values(array_map(static fn (ComposedCriterion $asked): string => $asked->criterion->text, $judging));
+        return array_values(array_unique(array_map(static fn (ComposedCriterion $asked): string => $asked->criterion->text, $judging)));
     }
 
     /** @return list<StepMark> */
     private function marks(SheetStep $step): array
     {
         $marks = [];
-        foreach ($this->sheet->figures as $figure) {
-            $mark = $this->sheet->marks[$figure->row->id][$step->key()] ?? null;
+        foreach ($this->sheet->figuresOf($step) as $figure) {
+            $mark = $this->sheet->mark($step, $figure->row->id);
             if ($mark !== null) {
                 $marks[] = ['id' => $mark->id, 'figure_id' => $figure->row->id, 'state' => $mark->state->value, 'reason' => $mark->reason, 'agreed_with' => $mark->agreed_with, 'by' => $mark->user->name, 'at' => $mark->updated_at?->toIso8601ZuluString()];
             }

@@ -12,56 +12,69 @@ use Core\Sequence\TidyBack;
 use DateTimeImmutable;
 
 /**
- * On which figures of a sheet a step would go onto what is wet, and until when.
+ * On which figures of a sheet a line would go onto what is wet, and until when.
  *
  * @phpstan-type WetFigure array{figure_id: int, minutes: float, until: string, by: string}
  */
 final readonly class SheetDrying
 {
-    /** @var array<int, Drying> by figure at the bench */
+    /** @var array<int, array{drying: Drying, who: int}> by figure at the bench */
     private array $byFigure;
 
-    /** @var list<PlannedStep|TidyBack> */
+    /** @var list<list<PlannedStep|TidyBack>> by those that share the sheet, their own steps in order */
     private array $items;
+
+    /** @var list<array<int, int>> by those that share the sheet and by line, which of their own steps it is */
+    private array $places;
 
     public function __construct(
         private BenchSheet $sheet,
         private DateTimeImmutable $now,
     ) {
-        $this->items = $sheet->items();
-        $type = $sheet->typeInParts();
-        $byFigure = [];
-        foreach ($sheet->figures as $figure) {
-            $done = $figure->row->state->isAtTheBench() ? $this->doneAt($figure->row->id) : [];
-            if ($done !== []) {
-                $byFigure[$figure->row->id] = Drying::of($this->items, $type, $done, $sheet->mixes->drying());
+        $items = $places = $byFigure = [];
+        foreach ($sheet->alike as $who => $alike) {
+            $own = $sheet->itemsOf($who);
+            $items[] = array_values($own);
+            $places[] = array_flip(array_keys($own));
+            foreach ($alike->figures as $figure) {
+                $done = $figure->row->state->isAtTheBench() ? $this->doneAt($figure->row->id, $places[$who]) : [];
+                if ($done !== []) {
+                    $byFigure[$figure->row->id] = ['drying' => Drying::of($items[$who], $sheet->typeInParts(), $done, $alike->mixes->drying()), 'who' => $who];
+                }
             }
         }
+        $this->items = $items;
+        $this->places = $places;
         $this->byFigure = $byFigure;
     }
 
-    /** @return list<WetFigure> in the order of the sheet's figures; minutes from now */
-    public function under(int $item): array
+    /** @return list<WetFigure> those that have it, in the order of the sheet; minutes from now */
+    public function under(int $line): array
     {
         $wet = [];
-        foreach ($this->byFigure as $figure => $drying) {
-            $found = $drying->before($item, $this->items[$item], $this->now);
+        foreach ($this->sheet->figures as $figure) {
+            ['drying' => $drying, 'who' => $who] = $this->byFigure[$figure->row->id] ?? ['drying' => null, 'who' => 0];
+            $item = $this->places[$who][$line] ?? null;
+            $found = $item === null ? null : $drying?->before($item, $this->items[$who][$item], $this->now);
             if ($found !== null) {
-                $under = $this->items[$found['item']];
+                $under = $this->items[$who][$found['item']];
                 $seconds = $found['until']->getTimestamp() - $this->now->getTimestamp();
-                $wet[] = ['figure_id' => $figure, 'minutes' => $seconds / 60, 'until' => $found['until']->format(DATE_ATOM), 'by' => $under instanceof PlannedStep ? $under->step->name() : ''];
+                $wet[] = ['figure_id' => $figure->row->id, 'minutes' => $seconds / 60, 'until' => $found['until']->format(DATE_ATOM), 'by' => $under instanceof PlannedStep ? $under->step->name() : ''];
             }
         }
 
         return $wet;
     }
 
-    /** @return array<int, DateTimeImmutable> by item */
-    private function doneAt(int $figure): array
+    /**
+     * @param  array<int, int>  $places by line, which of the figure's steps it is
+     * @return array<int, DateTimeImmutable> by step of the figure
+     */
+    private function doneAt(int $figure, array $places): array
     {
         $done = [];
-        foreach ($this->sheet->steps as $item => $step) {
-            $mark = $this->sheet->marks[$figure][$step->key()] ?? null;
+        foreach ($places as $line => $item) {
+            $mark = $this->sheet->mark($this->sheet->steps[$line], $figure);
             if ($mark !== null && $mark->state === MarkState::Done && $mark->updated_at !== null) {
                 $done[$item] = $mark->updated_at->toDateTimeImmutable();
             }

@@ -42,7 +42,7 @@ final readonly class SheetGoes
      */
     private function go(array $steps): array
     {
-        $minutes = array_map(fn (SheetStep $step): float => SheetLaying::minutes($step->planned, $this->sheet->mixes), $steps);
+        $minutes = array_map(fn (SheetStep $step): float => SheetLaying::minutes($step->planned, $this->sheet->mixesOf($step)), $steps);
         $most = array_map(static fn (SheetStep $step): float => $step->planned instanceof TidyBack ? 0.0 : $step->planned->step->laid->minutesAtMost(), $steps);
 
         return [
@@ -62,7 +62,7 @@ final readonly class SheetGoes
     {
         $byStep = [];
         foreach ($steps as $step) {
-            foreach ($this->sheet->mixes->of($step->area, $step->use, $step->steps, count($this->sheet->figures)) as $mix) {
+            foreach ($this->sheet->mixesOf($step)->of($step->area, $step->use, $step->steps, count($this->sheet->figuresOf($step))) as $mix) {
                 if ($mix->batch !== null) {
                     $byStep[$mix->step][] = $mix->batch;
                 }

@@ -30,12 +30,13 @@ final readonly class SheetTimes
     /** @return SheetTimes_ */
     public function toArray(): array
     {
-        $coats = $this->sheet->coats();
-        $times = new BatchTimes($coats);
-        $figures = count($this->sheet->figures);
+        $shared = $this->sheet->coats($this->sheet->figures);
+        $coats = $shared->coats;
+        $times = new BatchTimes($coats, $shared->lacking);
+        $figures = $shared->figures;
         $paths = array_map(static fn (BatchPath $path): PathTime => $times->along($path, $figures), BatchPath::cases());
         $why = new CoreWhy(
-            ['figures' => (string) $figures, 'coats on a figure' => (string) count($coats->all), 'share of drying times that passes here' => NumberText::of($this->sheet->mixes->drying(), 2)],
+            ['figures' => (string) $figures, 'coats on a figure' => (string) count($coats->all), 'share of drying times that passes here' => NumberText::of($this->sheet->alike[0]->mixes->drying(), 2)],
             'By hand is the work alone, mixing and cleaning apart. On the clock one painter lays whatever may be laid while something dries: first by the path, then by the order of the sheet, or what is longest on its way where that is quicker. Messy work and what borders on it keep their order. Each coat dries before the next; the drying of last coats does not count.',
             CoreWhy::COMMON_PRACTICE,
         );

@@ -137,7 +137,7 @@ final readonly class GridResource extends Resource
         /** @var array<string, non-empty-list<ComposedFigure>> $alike */
         $alike = [];
         foreach ($figures as $figure) {
-            $alike[$figure->sheetKey().$figure->agreed->fingerprint()][] = $figure;
+            $alike[$figure->likeKey().$figure->agreed->fingerprint()][] = $figure;
         }
         $groups = array_map($this->group(...), array_values($alike));
 
@@ -163,7 +163,7 @@ final readonly class GridResource extends Resource
         $minutes = $first->composition->minutes;
 
         return [
-            'key' => $first->sheetKey(),
+            'key' => $first->likeKey(),
             'tier' => $first->figure->tier,
             'minutes' => $minutes,
             'minutes_all' => $minutes * count($alike),

@@ -96,7 +96,7 @@ final readonly class SchoolEffectsResource extends Resource
             'key' => $order->sheet->key,
             'unit' => $first->unit->name,
             'type' => $first->type->name,
-            'tier' => $order->sheet->standard->tier($first->figure->tier)->name,
+            'tier' => implode(', ', $order->sheet->tiers()),
             'figures' => count($order->sheet->figures),
             'areas' => $order->areas(),
             'steps' => $order->length(),

@@ -148,7 +148,7 @@ final readonly class JobPlanResource extends Resource
 
         return [
             'unit' => $figure->unit->name,
-            'tier' => $sheet->sheet->standard->tier($figure->figure->tier)->name,
+            'tier' => implode(', ', $sheet->sheet->tiers()),
             'painter_id' => $sheet->painterId,
             'painter' => $sheet->painterId === null ? null : $this->nameOf($sheet->painterId),
             'figures' => $sheet->work->figures,

@@ -2194,6 +2194,11 @@ export interface components {
             tier: string;
             standard: string;
             minutes: number;
+            alike: {
+                tier: string;
+                figures: number[];
+                minutes: number;
+            }[];
             times: components["schemas"]["SheetTimes"];
             caution: string;
             undecided: string[];
@@ -2201,6 +2206,7 @@ export interface components {
             mishaps: components["schemas"]["SheetMishap"][];
             length: number;
             goes: components["schemas"]["SheetGo"][];
+            stops: components["schemas"]["SheetStop"][];
             steps: components["schemas"]["BenchStep"][];
         };
         BenchStep: {
@@ -2241,6 +2247,7 @@ export interface components {
                 sentence: string;
             }[];
             judged_by: string[];
+            figures: number[];
             cleared: boolean | null;
             marks: components["schemas"]["StepMark"][];
             wet: components["schemas"]["WetFigure"][];
@@ -3771,6 +3778,13 @@ export interface components {
                 [key: string]: number;
             } | null;
             hourly: number | null;
+        };
+        SheetStop: {
+            number: number;
+            tier: string;
+            figures: number[];
+            still: string[];
+            minutes: number;
         };
         SheetSurface: {
             key: string;
@@ -7344,6 +7358,7 @@ export interface operations {
                     drops_per_ml: number;
                     drying: number;
                     paint_change: number;
+                    sheet_share: number;
                 };
             };
         };

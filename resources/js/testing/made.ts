@@ -139,6 +139,7 @@ export function sheet(change: Partial<Schemas['BenchSheet']> = {}): Schemas['Ben
         tier: 'Muster',
         standard: 'House standard 2026.1',
         minutes: 31.8,
+        alike: [{ tier: 'Muster', figures: [20, 30], minutes: 31.8 }],
         times: {
             by_hand: 63.6,
             paths: [
@@ -164,6 +165,7 @@ export function sheet(change: Partial<Schemas['BenchSheet']> = {}): Schemas['Ben
         length: 1,
         mishaps: [],
         goes: [],
+        stops: [],
         steps: [step()],
         ...change,
     };
@@ -179,6 +181,7 @@ export function row(first: Schemas['BenchStep'], ...others: Schemas['BenchStep']
 export function step(change: Partial<Schemas['BenchStep']> = {}): Schemas['BenchStep'] {
     return {
         number: 1,
+        figures: [20, 30],
         area: 'coat',
         tier: 'guard',
         thinning: '',

@@ -20,7 +20,7 @@ export function BenchPage() {
             <Loaded query={bench}>
                 {(sheets) =>
                     sheets.length === 0 ? (
-                        <Empty say="No bench sheet yet. There is one for each unit, and one more for figures of it that are painted otherwise; they appear when the lead gives units to painters." />
+                        <Empty say="No bench sheet yet. There is one for each unit, and one more for figures of it that are painted quite otherwise; they appear when the lead gives units to painters." />
                     ) : (
                         <ol className="rows rows-bench">
                             {sheets.map((sheet) => (

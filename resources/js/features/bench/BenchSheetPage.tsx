@@ -1,19 +1,21 @@
 import type { Schemas } from '@api';
+import { Choice } from '@shared/Choice';
 import { Loaded } from '@shared/Loaded';
-import { minutes } from '@shared/format';
+import { count, minutes } from '@shared/format';
 import { PageHead } from '@shared/PageHead';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useRef, useState } from 'react';
+import { Fragment, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Current } from './components/Current';
 import { HandOver } from './components/HandOver';
 import { OpenMishaps } from './components/OpenMishaps';
 import { SheetTimes } from './components/SheetTimes';
 import { StepRow } from './components/StepRow';
+import { StopMark } from './components/StopMark';
 import { markable, openOnAny } from './marking';
 import { sheetOptions } from './queries';
-import { type Row, rowsOf } from './rows';
+import { keyOf, numbered, type Row, rowsOf } from './rows';
 
 export function BenchSheetPage() {
     const { job = '', sheet: key = '' } = useParams();
@@ -21,12 +23,22 @@ export function BenchSheetPage() {
     return <Loaded query={sheet}>{(data) => <Sheet sheet={data} />}</Loaded>;
 }
 
+/** Figures that are painted alike, and what that takes on each: "Muster, 9 figures, 32 min each". */
+function alikeInWords(sheet: Schemas['BenchSheet'], alike: Schemas['BenchSheet']['alike'][number]): string {
+    const figures = sheet.figures.filter((figure) => alike.figures.includes(figure.id));
+    const who = figures.length > 1 && sheet.alike.length === 1 ? count(figures.length, 'figure') : numbered(figures);
+    return `${alike.tier}, ${who}, ${minutes(alike.minutes)}${figures.length > 1 ? ' each' : ''}`;
+}
+
 function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
     const mine = markable(sheet);
     const [chosen, setChosen] = useState<string | null>(null);
     const [isSure, setSure] = useState(false);
-    const rows = rowsOf(sheet);
-    const keyOf = ({ places: [first] }: Row) => `${first.area} ${first.use}`;
+    const all = rowsOf(sheet);
+    const [who, setWho] = useState('');
+    const shown = sheet.alike.find((one) => one.figures.join() === who);
+    const isShown = (figures: readonly number[]) => shown === undefined || figures.some((id) => shown.figures.includes(id));
+    const rows = all.filter((row) => row.places.some((step) => isShown(step.figures)));
     const firstOpen = rows.find((row) => openOnAny(row.places, mine).length > 0);
     const current = rows.find((row) => keyOf(row) === chosen) ?? firstOpen;
     const top = useRef<HTMLDivElement>(null);
@@ -34,12 +46,11 @@ function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
         setChosen(keyOf(row));
         top.current?.scrollIntoView({ block: 'start' });
     };
-    const numbers = sheet.figures.map((figure) => figure.number);
     return (
         <div className="bench-sheet" ref={top}>
             <PageHead
                 title={sheet.unit.name}
-                sub={`${sheet.tier} · ${numbers.length === 1 ? `figure ${String(numbers[0])}` : `${numbers.length} figures`} · ${sheet.type.name} · ${minutes(sheet.minutes)} each`}
+                sub={`${sheet.alike.map((one) => alikeInWords(sheet, one)).join(' · ')} · ${sheet.type.name}`}
             >
                 <Button onClick={() => window.print()}>Print</Button>
             </PageHead>
@@ -66,21 +77,41 @@ function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
             )}
             <OpenMishaps sheet={sheet} />
             <HandOver sheet={sheet} />
-            <section aria-labelledby="all-steps">
-                <h2 id="all-steps">All {sheet.length} steps</h2>
+            <section className="all-steps" aria-labelledby="all-steps">
+                <h2 id="all-steps">{shown === undefined ? `All ${String(sheet.length)} steps` : count(rows.length, 'step')}</h2>
+                {sheet.alike.length > 1 && (
+                    <Choice
+                        label="Steps of"
+                        value={who}
+                        options={[
+                            { value: '', label: 'all figures' },
+                            ...sheet.alike.map((one) => ({
+                                value: one.figures.join(),
+                                label: numbered(sheet.figures.filter((figure) => one.figures.includes(figure.id))),
+                            })),
+                        ]}
+                        onChange={setWho}
+                    />
+                )}
                 <ol className="steps">
                     {rows.map((row) => (
-                        <StepRow
-                            key={keyOf(row)}
-                            sheet={sheet}
-                            row={row}
-                            isCurrent={row === current}
-                            cautionAt={
-                                sheet.steps.find((one) => one.caution === row.places[0].caution && one.number < row.number)
-                                    ?.number ?? null
-                            }
-                            onChoose={() => choose(row)}
-                        />
+                        <Fragment key={keyOf(row)}>
+                            <StepRow
+                                sheet={sheet}
+                                row={row}
+                                isCurrent={row === current}
+                                cautionAt={
+                                    sheet.steps.find((one) => one.caution === row.places[0].caution && one.number < row.number)
+                                        ?.number ?? null
+                                }
+                                onChoose={() => choose(row)}
+                            />
+                            {sheet.stops
+                                .filter((stop) => stop.number === row.number && isShown(stop.figures))
+                                .map((stop) => (
+                                    <StopMark key={`${stop.tier} ${stop.figures.join()}`} sheet={sheet} stop={stop} />
+                                ))}
+                        </Fragment>
                     ))}
                 </ol>
             </section>

@@ -5,9 +5,22 @@ export function markable(sheet: Schemas['BenchSheet']): Schemas['SheetFigure'][]
     return sheet.figures.filter((figure) => figure.may_mark);
 }
 
-/** Figures on which a step is neither done nor excused. */
+/** Figures that have a step and on which it is neither done nor excused. */
 export function openOn(step: Schemas['BenchStep'], figures: readonly Schemas['SheetFigure'][]): Schemas['SheetFigure'][] {
-    return figures.filter((figure) => !step.marks.some((mark) => mark.figure_id === figure.id));
+    return figures.filter((figure) => hasStep(step, figure.id) && !step.marks.some((mark) => mark.figure_id === figure.id));
+}
+
+/** Figures that share a sheet may differ in a few of its steps. */
+export function hasStep(step: Pick<Schemas['BenchStep'], 'figures'>, figure: number): boolean {
+    return step.figures.includes(figure);
+}
+
+/** Figures that have some place of a step. */
+export function having(
+    places: readonly Schemas['BenchStep'][],
+    figures: readonly Schemas['SheetFigure'][],
+): Schemas['SheetFigure'][] {
+    return figures.filter((figure) => places.some((step) => hasStep(step, figure.id)));
 }
 
 /** Figures on which some place of a step is neither done nor excused. */

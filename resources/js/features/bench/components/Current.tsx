@@ -3,8 +3,8 @@ import { Choice } from '@shared/Choice';
 import { count } from '@shared/format';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { markable, openOnAny } from '../marking';
-import { areasOf, type Row } from '../rows';
+import { having, markable, openOnAny } from '../marking';
+import { areasOf, numbered, type Row } from '../rows';
 import { useRowMarks } from '../useRowMarks';
 import { useWet } from '../useWet';
 import { ExcuseForm } from './ExcuseForm';
@@ -39,11 +39,13 @@ export function Current({ sheet, row, isSure, onSure, onMoved }: Props) {
     const chosen = row.places.find((place) => place.area === only);
     const places: Row['places'] = chosen === undefined ? row.places : [chosen];
     const [step] = places;
+    const figures = having(places, sheet.figures);
     return (
         <section className="current" aria-label="The step in hand">
             <p className="current-place">
                 step {row.number} of {sheet.length} · {areasOf(row)}
                 {step.part !== '' && ` · ${step.part}`}
+                {figures.length < sheet.figures.length && ` · only ${numbered(figures)}`}
             </p>
             <h2>
                 {step.title} <span>{placeOf(places)}</span>
@@ -78,7 +80,7 @@ export function Current({ sheet, row, isSure, onSure, onMoved }: Props) {
                         />
                     ))}
                     <InTurn turns={step.turns} />
-                    <StepTimes sheet={sheet} step={step} takes={chosen === undefined ? (row.go ?? step) : step} />
+                    <StepTimes step={step} takes={chosen === undefined ? (row.go ?? step) : step} />
                 </div>
                 <StepNotes sheet={sheet} places={places} />
             </div>

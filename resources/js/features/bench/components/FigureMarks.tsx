@@ -1,4 +1,5 @@
 import type { Schemas } from '@api';
+import { hasStep, having } from '../marking';
 
 interface Props {
     sheet: Schemas['BenchSheet'];
@@ -13,10 +14,10 @@ interface Props {
 export function FigureMarks({ sheet, places, mine, marking, onToggle }: Props) {
     return (
         <div className="figures-marked" role="group" aria-label="Figures on which it is done">
-            {sheet.figures.map((figure) => {
-                const marks = places.map((step) => step.marks.find((one) => one.figure_id === figure.id));
-                const said = marks.filter((mark) => mark !== undefined);
-                const marked = said.length === places.length;
+            {having(places, sheet.figures).map((figure) => {
+                const own = places.filter((step) => hasStep(step, figure.id));
+                const said = own.flatMap((step) => step.marks.filter((one) => one.figure_id === figure.id));
+                const marked = own.length > 0 && said.length === own.length;
                 const waits = marking.includes(figure.id);
                 return (
                     <button

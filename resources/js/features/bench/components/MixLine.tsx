@@ -6,6 +6,7 @@ import { Swatch } from '@shared/Swatch';
 import { Why } from '@shared/Why';
 import { Button } from 'antd';
 import { useState } from 'react';
+import { having } from '../marking';
 import { areasOf, type Row } from '../rows';
 import { useBench } from '../useBench';
 
@@ -70,13 +71,13 @@ export function MixLine({ sheet, places, mix, at, batch }: Props) {
                     Keep as the recipe
                 </button>
             )}
-            {!editing && <Amount sheet={sheet} mix={mix} batch={batch} />}
+            {!editing && <Amount figures={having(places, sheet.figures).length} mix={mix} batch={batch} />}
         </div>
     );
 }
 
-/** What the mix is forecast to look like, and how much of it to stir for the figures of the sheet. */
-function Amount({ sheet, mix, batch }: Pick<Props, 'sheet' | 'mix' | 'batch'>) {
+/** What the mix is forecast to look like, and how much of it to stir for the figures that have it. */
+function Amount({ figures, mix, batch }: Pick<Props, 'mix' | 'batch'> & { figures: number }) {
     if (mix.hex === null || mix.parts.length === 0) {
         return null;
     }
@@ -90,8 +91,7 @@ function Amount({ sheet, mix, batch }: Pick<Props, 'sheet' | 'mix' | 'batch'>) {
             {batch !== null && (
                 <small>
                     {batch.drops.map((drop) => `${drop.drops} ${drop.drops === 1 ? 'drop' : 'drops'} ${drop.name}`).join(', ')}{' '}
-                    for {count(sheet.figures.length, 'figure')}, about {batch.ml} ml{' '}
-                    <Why why={batch.why} about={`amount of ${mix.text}`} />
+                    for {count(figures, 'figure')}, about {batch.ml} ml <Why why={batch.why} about={`amount of ${mix.text}`} />
                 </small>
             )}
             {mix.coats !== null && (

@@ -1,8 +1,8 @@
 import type { Schemas } from '@api';
 import { fewMinutes } from '@shared/format';
 import { Popover } from 'antd';
-import { openOnAny } from '../marking';
-import { areasOf, type Row } from '../rows';
+import { hasStep, having, openOnAny } from '../marking';
+import { areasOf, numbered, type Row } from '../rows';
 import { MixShown } from './MixShown';
 
 interface Props {
@@ -17,7 +17,8 @@ interface Props {
 /** One line of the sheet, as it is printed too. */
 export function StepRow({ sheet, row, isCurrent, cautionAt, onChoose }: Props) {
     const [step] = row.places;
-    const all = sheet.figures.length;
+    const figures = having(row.places, sheet.figures);
+    const all = figures.length;
     const marked = all - openOnAny(row.places, sheet.figures).length;
     const excused = row.places.flatMap((place) =>
         place.marks.filter((mark) => mark.state !== 'done').map((mark) => ({ ...mark, area: place.area })),
@@ -42,6 +43,7 @@ export function StepRow({ sheet, row, isCurrent, cautionAt, onChoose }: Props) {
                 <button type="button" className="step-title" onClick={onChoose}>
                     <b>{step.title}</b>, {areasOf(row)}
                 </button>
+                {all < sheet.figures.length && <span className="step-only">{numbered(figures)}</span>}
                 {step.degree !== '' && <span className="step-degree">{step.degree}</span>}
                 {row.places.map(
                     (place) =>
@@ -71,7 +73,7 @@ export function StepRow({ sheet, row, isCurrent, cautionAt, onChoose }: Props) {
                     </small>
                 )}
                 <span className="step-boxes" aria-hidden="true">
-                    {sheet.figures.map((figure) => (
+                    {figures.map((figure) => (
                         <i key={figure.id} className={boxOf(row, figure.id)}>
                             {figure.number}
                         </i>
@@ -100,7 +102,9 @@ export function StepRow({ sheet, row, isCurrent, cautionAt, onChoose }: Props) {
 
 /** Whether a figure is marked at all places of a step. */
 function boxOf(row: Row, figure: number): string {
-    const marks = row.places.map((place) => place.marks.find((mark) => mark.figure_id === figure));
+    const marks = row.places
+        .filter((place) => hasStep(place, figure))
+        .map((place) => place.marks.find((mark) => mark.figure_id === figure));
     if (marks.includes(undefined)) {
         return '';
     }

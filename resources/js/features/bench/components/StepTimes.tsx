@@ -2,14 +2,13 @@ import type { Schemas } from '@api';
 import { fewMinutes } from '@shared/format';
 
 interface Props {
-    sheet: Schemas['BenchSheet'];
     step: Schemas['BenchStep'];
     /** What the places take together; the step itself where it has one. */
     takes: { minutes: number; minutes_to: number };
 }
 
 /** How long a step takes, how it dries and what it takes by the piece. */
-export function StepTimes({ sheet, step, takes }: Props) {
+export function StepTimes({ step, takes }: Props) {
     return (
         <p className="current-times">
             {takes.minutes > 0 && <span>{range(takes)} min a figure</span>}
@@ -20,7 +19,7 @@ export function StepTimes({ sheet, step, takes }: Props) {
             )}
             {step.wet_into !== '' && <span>at once, into the wet {step.wet_into.toLowerCase()}</span>}
             {step.wet_then !== '' && <span>then at once, while it is wet: {step.wet_then.toLowerCase()}</span>}
-            {step.material !== null && <span>{materialOf(step.material, sheet.figures.length)}</span>}
+            {step.material !== null && <span>{materialOf(step.material, step.figures.length)}</span>}
             {step.messy && <span>messy</span>}
         </p>
     );
@@ -32,7 +31,7 @@ function range(takes: Props['takes']): string {
     return from === to ? from : `${from} to ${to}`;
 }
 
-/** What a step takes by the piece, for one figure and for all of the sheet. */
+/** What a step takes by the piece, for one figure and for all that have it. */
 function materialOf(material: { name: string; pieces: number }, figures: number): string {
     const each = `${material.pieces} × ${material.name} a figure`;
     return figures > 1 ? `${each}, ${Math.ceil(material.pieces * figures)} for all` : each;

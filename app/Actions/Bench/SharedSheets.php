@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Bench;
+
+use App\Actions\Schemes\StudioRules;
+use Core\Sequence\PaintedAlike;
+use Core\Sequence\SharedSteps;
+use Core\Sequence\Sharing;
+use Core\Sequence\SheetLines;
+use Core\Standard\Standard;
+use WeakMap;
+
+/** Which figures of a unit share a sheet, and its lines. Those that differ in a few uses do, where one order serves them all. */
+final class SharedSheets
+{
+    /** @var WeakMap<Standard, array<string, SheetLines|null>> lines by what is painted on whom; null where no one order serves them, or each has more of its own */
+    private WeakMap $known;
+
+    public function __construct(
+        private readonly WorkOrders $orders,
+        private readonly StudioRules $rules,
+    ) {
+        $this->known = new WeakMap;
+    }
+
+    /**
+     * @param  non-empty-list<AlikeFigures>  $all of one unit and one scheme
+     * @return list<array{non-empty-list<AlikeFigures>, SheetLines}> by sheet, who shares it and its lines
+     */
+    public function of(array $all, Standard $standard): array
+    {
+        $painted = array_map(static fn (AlikeFigures $one): PaintedAlike => $one->painted(), $all);
+        $groups = (new Sharing($this->rules->now()->sheetShare))->groups($painted, array_map(static fn (AlikeFigures $one): int => count($one->figures), $all));
+        $sheets = [];
+        foreach ($groups as $group) {
+            $sharing = array_map(static fn (int $one): AlikeFigures => $all[$one], $group);
+            $lines = $this->lines($sharing, $standard);
+            // Where no one order serves them, each has its own.
+            array_push($sheets, ...$lines === null ? array_map(fn (AlikeFigures $one): array => [[$one], $this->orders->of($one->first(), $standard, $one->mixes)], $sharing) : [[$sharing, $lines]]);
+        }
+
+        return $sheets;
+    }
+
+    /** @param  non-empty-list<AlikeFigures>  $sharing */
+    private function lines(array $sharing, Standard $standard): ?SheetLines
+    {
+        $like = self::like($sharing);
+        $known = $this->known[$standard] ?? [];
+        if (! array_key_exists($like, $known)) {
+            $known[$like] = $this->found($sharing, $standard);
+            $this->known[$standard] = $known;
+        }
+
+        return $known[$like];
+    }
+
+    /** @param  non-empty-list<AlikeFigures>  $sharing */
+    private function found(array $sharing, Standard $standard): ?SheetLines
+    {
+        if (count($sharing) === 1) {
+            return $this->orders->of($sharing[0]->first(), $standard, $sharing[0]->mixes);
+        }
+        $type = $sharing[0]->first()->type;
+        $shared = SharedSteps::of(array_map(static fn (AlikeFigures $one): PaintedAlike => $one->painted(), $sharing), $type);
+        $lines = $shared === null ? null : $this->orders->shared($shared, $type, $standard);
+        $alone = array_map(fn (AlikeFigures $one): float => $this->orders->of($one->first(), $standard, $one->mixes)->tidyMinutes(0), $sharing);
+
+        return $lines?->saves($alone, array_map(static fn (AlikeFigures $one): int => count($one->figures), $sharing), $this->rules->now()->paintChange) === true ? $lines : null;
+    }
+
+    /**
+     * Equal where the same is painted, on figures of several units too.
+     *
+     * @param  non-empty-list<AlikeFigures>  $sharing
+     */
+    private static function like(array $sharing): string
+    {
+        return implode(' ', array_map(static fn (AlikeFigures $one): string => "{$one->first()->unit->job_id} {$one->first()->unit->figure_type_id} {$one->first()->schemeId()} {$one->first()->figure->tier} {$one->first()->composition->signature()}", $sharing));
+    }
+}
