@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Composition;
 
 use Core\Standard\Standard;
+use Core\Standard\Technique;
 use Core\Standard\TechniqueGroup;
 use Core\Standard\TechniqueUse;
 
@@ -24,18 +25,19 @@ final readonly class OverAllOrder
     /**
      * Where the uses of an area are split: what stands before comes before the use of the whole, the rest after it.
      *
-     * @param  list<TechniqueGroup>  $groups of the area's uses, in their order
+     * @param  list<Technique>  $techniques of the area's uses, in their order
      * @return int 0 to the number of uses
      */
-    public static function split(TechniqueGroup $stage, array $groups): int
+    public static function split(TechniqueGroup $stage, array $techniques): int
     {
-        foreach ($groups as $at => $group) {
-            if (! $group->isBefore($stage)) {
+        foreach ($techniques as $at => $technique) {
+            // A look belongs to what it looks at.
+            if (! $technique->look && ! $technique->group->isBefore($stage)) {
                 return $at;
             }
         }
 
-        return count($groups);
+        return count($techniques);
     }
 
     /**
@@ -57,14 +59,14 @@ final readonly class OverAllOrder
      */
     public function among(array $uses, array $whole, string $surface): array
     {
-        $groups = array_map(fn (TechniqueUse $use): TechniqueGroup => $this->standard->technique($use->techniques[0])->group, $uses);
+        $techniques = array_map(fn (TechniqueUse $use): Technique => $this->standard->technique($use->techniques[0]), $uses);
         $laid = [];
         $at = 0;
         foreach ($whole as $one) {
             if ($one->overAll?->spares($surface) === true) {
                 continue;
             }
-            $split = max($at, self::split($one->overAll->stage ?? $this->standard->technique($one->techniques[0])->group, $groups));
+            $split = max($at, self::split($one->overAll->stage ?? $this->standard->technique($one->techniques[0])->group, $techniques));
             array_push($laid, ...array_slice($uses, $at, $split - $at), ...[$one]);
             $at = $split;
         }

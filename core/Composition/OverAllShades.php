@@ -6,6 +6,7 @@ namespace Core\Composition;
 
 use Core\Standard\Standard;
 use Core\Standard\Surface;
+use Core\Standard\Technique;
 use Core\Standard\TechniqueGroup;
 
 /** Shades that are laid over the figure as one, as its areas get them when it is raised. */
@@ -63,12 +64,12 @@ final readonly class OverAllShades
     /**
      * Where the first planned one that lies on everything stands among the uses of an area; null where there is none.
      *
-     * @param  list<TechniqueGroup>  $groups of the area's uses, in their order
+     * @param  list<Technique>  $techniques of the area's uses, in their order
      */
-    public function dullsFrom(array $groups): ?int
+    public function dullsFrom(array $techniques): ?int
     {
         $splits = array_map(
-            static fn (RaisedUse $use): int => OverAllOrder::split($use->use->overAll->stage ?? TechniqueGroup::Shade, $groups),
+            static fn (RaisedUse $use): int => OverAllOrder::split($use->use->overAll->stage ?? TechniqueGroup::Shade, $techniques),
             array_filter($this->planned, $this->liesOnAll(...)),
         );
 

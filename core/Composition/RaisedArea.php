@@ -8,6 +8,7 @@ use Core\School\SchoolQuestion;
 use Core\Standard\Area;
 use Core\Standard\LiesOn;
 use Core\Standard\Standard;
+use Core\Standard\Technique;
 use Core\Standard\TechniqueGroup;
 
 /**
@@ -43,7 +44,7 @@ final readonly class RaisedArea
         $this->relights = $this->relights();
         $planned = $blocked = [];
         $leavesCoats = $dulled = false;
-        $dulledFrom = $overAll->dullsFrom(array_map($this->group(...), $wanted));
+        $dulledFrom = $overAll->dullsFrom(array_map(fn (ComposedUse $use): Technique => $this->standard->technique($use->technique), $wanted));
         foreach ($wanted as $at => $use) {
             $dulled = $dulled || ($dulledFrom !== null && $at >= $dulledFrom);
             $before = $this->doneAs($use);

@@ -8,6 +8,7 @@ use Core\Composition\OverAllOrder;
 use Core\Standard\Requirement;
 use Core\Standard\Standard;
 use Core\Standard\Surface;
+use Core\Standard\Technique;
 use Core\Standard\TechniqueGroup;
 use Core\Standard\TechniqueUse;
 
@@ -81,7 +82,7 @@ final readonly class LaidOverAreas
         foreach ($standard->requirements as $requirement) {
             $isUnder = $requirement->tier === $tier && $requirement->surface !== Surface::WHOLE && $requirement->uses !== [] && $use->overAll?->spares($requirement->surface) !== true;
             if ($isUnder && self::isKnown($requirement, $standard)) {
-                $split = OverAllOrder::split($stage, array_map(static fn (TechniqueUse $one): TechniqueGroup => $standard->technique($one->techniques[0])->group, $requirement->uses));
+                $split = OverAllOrder::split($stage, array_map(static fn (TechniqueUse $one): Technique => $standard->technique($one->techniques[0]), $requirement->uses));
                 $on[] = ['surface' => $requirement->surface, 'under' => array_slice($requirement->uses, 0, $split), 'over' => array_slice($requirement->uses, $split)];
             }
         }

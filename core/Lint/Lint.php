@@ -46,6 +46,7 @@ final readonly class Lint
             new MinutesDoNotFall,
             new NothingCoversStains,
             new NothingHidesWholeWork,
+            new LooksHoldSomething,
         ];
     }
 

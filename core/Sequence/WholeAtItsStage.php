@@ -7,7 +7,7 @@ namespace Core\Sequence;
 use Core\Composition\OverAllOrder;
 use Core\Standard\Standard;
 use Core\Standard\Surface;
-use Core\Standard\TechniqueGroup;
+use Core\Standard\Technique;
 
 /**
  * What is laid over the whole figure comes after what stands before its stage on each area that it does not spare, and
@@ -37,7 +37,7 @@ final readonly class WholeAtItsStage implements OrderRule
     private function around(Step $whole, array $chain): iterable
     {
         $stage = $whole->laid->use->overAll->stage ?? $this->standard->technique($whole->laid->use->techniques[0])->group;
-        $split = OverAllOrder::split($stage, array_map(static fn (Step $step): TechniqueGroup => $step->technique->group, $chain));
+        $split = OverAllOrder::split($stage, array_map(static fn (Step $step): Technique => $step->technique, $chain));
         foreach ($chain as $at => $step) {
             yield $at < $split
                 ? new OrderWish($step->number, $whole->number, OrderForce::Whole)

@@ -74,7 +74,7 @@ final readonly class WorkOrder
         $steps = Steps::of($composition, $type, $this->standard);
         $read = array_map(static fn (Step $step): array => [
             $step->area->area->id, $step->area->area->surface, $step->area->depth, $step->area->part, $step->area->on, $step->area->neighbours, $step->technique->id, $step->technique->group, $step->technique->opacity,
-            $step->technique->messy, $step->technique->wetInto, $step->technique->after, $step->technique->before, $step->laid->minutes, $step->coversAll(), $step->laid->use->overAll, $step->keptOff(),
+            $step->technique->messy, $step->technique->look, $step->technique->wetInto, $step->technique->after, $step->technique->before, $step->laid->minutes, $step->coversAll(), $step->laid->use->overAll, $step->keptOff(),
         ], $steps->all);
         $alike = Alike::of($steps, $paints, WetRuns::of($steps))->ways;
 

@@ -15,6 +15,7 @@ final readonly class Technique
      * @param  list<Precedence>  $after techniques that come before this one
      * @param  list<Precedence>  $before techniques that come after this one
      * @param  list<string>  $wetInto ids of techniques whose paint it is laid into while that is wet, where it lies directly on it
+     * @param  bool  $look whether it is a look by who may check: no paint, and what comes after it waits until it is taken
      * @param  list<PlateShape>  $poorOn kinds of surface that it does badly on: a drybrush on smooth cloth
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class Technique
         public Handling $handling = new Handling,
         public array $poorOn = [],
         public array $wetInto = [],
+        public bool $look = false,
     ) {
         if ($dryMinutes < 0) {
             throw OutOfRange::below('drying time in minutes', 0, $dryMinutes);

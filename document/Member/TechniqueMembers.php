@@ -37,6 +37,7 @@ use Core\Standard\Texture;
  *   prone_to?: list<string>,
  *   poor_on?: list<string>,
  *   wet_into?: list<string>,
+ *   look?: bool,
  *   comes_after?: list<PrecedenceDocument>,
  *   comes_before?: list<PrecedenceDocument>,
  * }
@@ -65,6 +66,7 @@ final readonly class TechniqueMembers
             Member::optional('prone_to', Kind::listOf(Kind::id()), 'handling.proneTo', 'faults that it often leaves'),
             Member::optional('poor_on', Kind::listOf(Kind::word(PlateShape::class)), 'poorOn', 'kinds of surface that it does badly on, by what their plate is drawn as'),
             Member::optional('wet_into', Kind::listOf(Kind::id()), 'wetInto', 'techniques whose paint it is laid into while that is wet, where it lies directly on it'),
+            Member::optional('look', Kind::flag(), 'look', 'whether it is a look by who may check: no paint, and what comes after it waits until it is taken')->called(new Called('A look: what comes after waits for it', 'character')),
             Member::optional('comes_after', self::precedences(true), 'after', 'list of `technique`, `why` (`drying`, `access`, `protection`, `adhesion`), `where` (`area`, `figure`), `needed` where it may not be missing'),
             Member::optional('comes_before', self::precedences(false), 'before', 'list of `technique`, `why`, `where`'),
         ]);

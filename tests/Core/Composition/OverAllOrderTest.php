@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Composition;
 
 use Core\Composition\OverAllOrder;
+use Core\Standard\Opacity;
 use Core\Standard\OverAll;
 use Core\Standard\Standard;
+use Core\Standard\Technique;
 use Core\Standard\TechniqueGroup;
 use Core\Standard\TechniqueUse;
 use Document\Standard\StandardReader;
@@ -45,13 +47,15 @@ final class OverAllOrderTest extends TestCase
 
     public function test_a_split_is_at_the_first_use_that_is_not_before_the_stage(): void
     {
-        $groups = [TechniqueGroup::LayIn, TechniqueGroup::Shade, TechniqueGroup::LayIn, TechniqueGroup::Light];
+        $of = static fn (TechniqueGroup $group, bool $look = false): Technique => new Technique('t', 'T', $group, Opacity::Opaque, look: $look);
+        $techniques = array_map($of, [TechniqueGroup::LayIn, TechniqueGroup::Shade, TechniqueGroup::LayIn, TechniqueGroup::Light]);
 
         self::assertSame([0, 0, 0, 1, 3, 4, 4], array_map(
-            static fn (TechniqueGroup $stage): int => OverAllOrder::split($stage, $groups),
+            static fn (TechniqueGroup $stage): int => OverAllOrder::split($stage, $techniques),
             [TechniqueGroup::Prepare, TechniqueGroup::Ground, TechniqueGroup::LayIn, TechniqueGroup::Shade, TechniqueGroup::Light, TechniqueGroup::Detail, TechniqueGroup::Tidy],
         ));
         self::assertSame(0, OverAllOrder::split(TechniqueGroup::Tidy, []));
+        self::assertSame(2, OverAllOrder::split(TechniqueGroup::Shade, [$of(TechniqueGroup::LayIn), $of(TechniqueGroup::Tidy, true), $of(TechniqueGroup::Shade)]), 'a look belongs to what it looks at');
     }
 
     /**

@@ -71,6 +71,11 @@ final class AdviceTest extends TestCase
         yield 'an area that is laid in after a wash meant to lie under it' => [$lateBase + $over('wash', 'lay-in'), []];
         yield 'an area that the wash is kept off' => [$lateBase + $over('wash', 'shade', ['except' => ['cloth']]), []];
         yield 'a relight of the raised parts hides no wash' => [['/requirements/1/uses/1' => ['id' => 'shade', 'technique' => 'wash', 'minutes' => 8], '/requirements/1/uses/2' => ['id' => 'light', 'technique' => 'base', 'extent' => 'upper', 'minutes' => 20]] + $over('wash', 'shade'), []];
+        $look = ['/techniques/-' => ['id' => 'look', 'name' => 'Look', 'group' => 'tidy', 'opacity' => 'transparent', 'look' => true]];
+        yield 'a look over everything before any shade' => [$look + $over('look', 'shade'), []];
+        yield 'a look over everything before the last tidying' => [$look + $over('look', 'finish'), []];
+        yield 'a look over everything after all' => [$look + ['/requirements/0/uses/-' => ['id' => 'over', 'technique' => 'look']], ['look-at-the-end plain whole over']];
+        yield 'a look at an area after all of it' => [$look + ['/requirements/1/uses/-' => ['id' => 'over', 'technique' => 'look']], ['look-at-the-end plain cloth over']];
         yield 'what must come later stands before' => [
             ['/techniques/1' => ['id' => 'base', 'name' => 'Base coat', 'group' => 'lay-in', 'opacity' => 'opaque', 'comes_before' => [['technique' => 'recess-wash', 'why' => 'access']]], '/requirements/4/uses' => [
                 ['id' => 'recess', 'technique' => 'recess-wash', 'minutes' => 20], ['technique' => 'base', 'coats' => 2, 'minutes' => 60],
