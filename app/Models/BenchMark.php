@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property MarkState $state
  * @property string $reason
  * @property string $agreed_with
+ * @property bool $is_look whether it is a word of who looked at it between two stages, or asks to look again: that is no work on it
  * @property string|null $request_key
  * @property int $user_id
  * @property Carbon|null $created_at
@@ -33,7 +34,7 @@ final class BenchMark extends StudioRow
 {
     protected $table = 'bench_marks';
 
-    protected $casts = ['state' => MarkState::class];
+    protected $casts = ['state' => MarkState::class, 'is_look' => 'boolean'];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

@@ -16,6 +16,14 @@ enum MarkState: string
     case Unreachable = 'unreachable';
     case NotNeeded = 'not-needed';
     case TakenBack = 'taken-back';
+    /** Of a look between stages: what was looked at does not hold yet. */
+    case NotYet = 'not-yet';
+
+    /** Whether the step is behind the figure: done, or excused. */
+    public function settles(): bool
+    {
+        return $this !== self::NotYet && $this !== self::TakenBack;
+    }
 
     /** Null: it was done, or nothing is said of it any more. */
     public function excuse(): ?Excuse

@@ -13,6 +13,7 @@ use Core\Schedule\Laying;
 use Core\Schedule\SharedCoats;
 use Core\Sequence\GaveWay;
 use Core\Sequence\GroundApart;
+use Core\Sequence\Looks;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\SheetLines;
 use Core\Sequence\TidyBack;
@@ -23,6 +24,9 @@ final readonly class BenchSheet
 {
     /** @var non-empty-list<ComposedFigure> by number */
     public array $figures;
+
+    /** @var list<Looks> by those that share it */
+    private array $looks;
 
     /** @var array<int, int> by figure, the place of those that it is painted like */
     private array $who;
@@ -51,6 +55,7 @@ final readonly class BenchSheet
             $who += array_fill_keys(array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $one->figures), $place);
         }
         $this->who = $who;
+        $this->looks = array_map(fn (int $place): Looks => Looks::along($this->itemsOf($place), $this->first()->type), array_keys($alike));
     }
 
     /** Of those of which there are most. */
@@ -178,6 +183,29 @@ final readonly class BenchSheet
         return isset($step->of[$who]) ? $this->marks[$figureId][$step->key($who)] ?? null : null;
     }
 
+    /** Whether a line is behind a figure: done, or excused. */
+    public function isSettled(SheetStep $step, int $figureId): bool
+    {
+        return $this->mark($step, $figureId)?->state->settles() === true;
+    }
+
+    /** @return list<SheetStep> looks that a line waits for on a figure */
+    public function looksBefore(SheetStep $step, int $figureId): array
+    {
+        $line = (int) array_search($step, $this->steps, true);
+        $looks = array_map(fn (int $look): SheetStep => $this->steps[$look], $this->looks[$this->whoIs($figureId)]->before($line));
+
+        return array_values(array_filter($looks, fn (SheetStep $look): bool => ! $this->isSettled($look, $figureId)));
+    }
+
+    /** @return list<SheetStep> looks that can be taken on a figure: all that is looked at is done */
+    public function looksDue(int $figureId): array
+    {
+        $settled = array_keys(array_filter($this->steps, fn (SheetStep $step): bool => $this->isSettled($step, $figureId)));
+
+        return array_map(fn (int $look): SheetStep => $this->steps[$look], $this->looks[$this->whoIs($figureId)]->due($settled));
+    }
+
     /** A line of the sheet that a figure has. */
     public function step(int $figureId, string $area, string $use): ?SheetStep
     {
@@ -218,7 +246,7 @@ final readonly class BenchSheet
     public function left(int $figureId): int
     {
         $who = $this->whoIs($figureId);
-        $open = array_filter($this->steps, fn (SheetStep $step): bool => isset($step->of[$who]) && $this->mark($step, $figureId) === null);
+        $open = array_filter($this->steps, fn (SheetStep $step): bool => isset($step->of[$who]) && ! $this->isSettled($step, $figureId));
 
         return count(array_unique(array_map(static fn (SheetStep $step): int => $step->number, $open)));
     }

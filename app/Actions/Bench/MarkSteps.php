@@ -41,6 +41,7 @@ final readonly class MarkSteps
             }
             foreach ($figures as $figure) {
                 self::requireOnSheet($figure, $sheet, $step);
+                self::requireLooked($figure, $sheet, $step, $mark, $by);
                 self::requireSeen($figure, $sheet, $step, $mark->seen[$figure->id]);
             }
             $this->append($figures, $sheet, $step, $mark, $by);
@@ -80,6 +81,18 @@ final readonly class MarkSteps
         }
     }
 
+    /** A look is taken by who may check the figure; what comes after it waits for that. */
+    private static function requireLooked(Figure $figure, BenchSheet $sheet, SheetStep $step, StepMark $mark, User $by): void
+    {
+        if ($step->isLook() && ($mark->state !== MarkState::TakenBack || $sheet->mark($step, $figure->id)?->state === MarkState::Done)) {
+            Painters::requireOther($by, $figure);
+        }
+        $open = $mark->state === MarkState::Done ? $sheet->looksBefore($step, $figure->id) : [];
+        if ($open !== []) {
+            throw NotAllowed::because('not-looked', "Figure {$figure->number} waits for step {$open[0]->number}, {$open[0]->inWords()}: the lead or a deputy looks before this is laid on it.");
+        }
+    }
+
     private static function requireSeen(Figure $figure, BenchSheet $sheet, SheetStep $step, ?int $seen): void
     {
         $stands = $sheet->mark($step, $figure->id);
@@ -90,6 +103,9 @@ final readonly class MarkSteps
 
     private static function requireWords(StepMark $mark, SheetStep $step): void
     {
+        if ($mark->state === MarkState::NotYet) {
+            self::requireNotYet($mark, $step);
+        }
         if ($mark->state === MarkState::NotNeeded) {
             if ($step->onlyIf() === '') {
                 throw NotRight::at('/state', 'always-needed', 'This step is asked for in any case; say why it is not done.');
@@ -105,6 +121,16 @@ final readonly class MarkSteps
         }
     }
 
+    private static function requireNotYet(StepMark $mark, SheetStep $step): void
+    {
+        if (! $step->isLook()) {
+            throw NotRight::at('/state', 'no-look', 'Only a look says that something does not hold yet.');
+        }
+        if (trim($mark->reason) === '') {
+            throw NotRight::at('/reason', 'no-reason', 'Say what does not hold yet, so that it can be put right.');
+        }
+    }
+
     /** A connection that broke leaves open whether a mark arrived; it is sent again under its key. */
     private function isKept(StepMark $mark, Figure $figure): bool
     {
@@ -114,6 +140,7 @@ final readonly class MarkSteps
     private static function reason(StepMark $mark, SheetStep $step): string
     {
         return match (true) {
+            $mark->state === MarkState::NotYet => $mark->reason,
             $mark->state->excuse() === null => '',
             $mark->state === MarkState::NotNeeded && trim($mark->reason) === '' => "asked only if {$step->onlyIf()}",
             default => $mark->reason,
@@ -127,7 +154,7 @@ final readonly class MarkSteps
         BenchMark::query()->insert(array_map(fn (Figure $figure): array => [
             'studio_id' => $this->studio->id(), 'figure_id' => $figure->id,
             'area' => $step->area, 'use' => $step->useOf($sheet->whoIs($figure->id)), 'technique' => $step->technique, 'coats' => $step->coats, 'steps' => $step->steps, 'extent' => $step->extent,
-            'state' => $mark->state->value, 'reason' => self::reason($mark, $step),
+            'state' => $mark->state->value, 'reason' => self::reason($mark, $step), 'is_look' => $step->isLook(),
             'agreed_with' => $mark->state === MarkState::Waived ? $mark->agreedWith : '',
             'user_id' => $by->id, 'request_key' => $mark->key, 'created_at' => $now, 'updated_at' => $now,
         ], $figures));

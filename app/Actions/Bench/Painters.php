@@ -12,7 +12,7 @@ use App\Models\MishapEnd;
 use App\Models\User;
 use App\Refusals\NotAllowed;
 
-/** Who painted a figure: whom it was given to, and everyone who marked or mended on it, a mishap at the bench too. */
+/** Who painted a figure: whom it was given to, and everyone who marked or mended on it, a mishap at the bench too. Who looked at it between stages did not. */
 final readonly class Painters
 {
     /** @return list<int> ids of people */
@@ -20,7 +20,7 @@ final readonly class Painters
     {
         $unit = $figure->unit()->firstOrFail();
         /** @var list<int> $marked */
-        $marked = BenchMark::query()->where('figure_id', $figure->id)->pluck('user_id')->all();
+        $marked = BenchMark::query()->where('figure_id', $figure->id)->where('is_look', false)->pluck('user_id')->all();
         /** @var list<int> $mended */
         $mended = Mending::query()->whereHas('fault.check', static fn ($query) => $query->where('figure_id', $figure->id))->pluck('user_id')->all();
         /** @var list<int> $mishaps */
@@ -28,6 +28,23 @@ final readonly class Painters
         $given = $figure->painter_id ?? $unit->painter_id;
 
         return array_values(array_unique([...($given === null ? [] : [$given]), ...$marked, ...$mended, ...$mishaps]));
+    }
+
+    /** Whether it is somebody's own work, wholly or in part. */
+    public static function painted(User $user, Figure $figure): bool
+    {
+        return in_array($user->id, self::of($figure), true);
+    }
+
+    /** @throws NotAllowed unless this person may look at the figure for the studio, between stages or at the end: nobody checks own work, except where the studio allows it */
+    public static function requireOther(User $user, Figure $figure): void
+    {
+        if (! $user->role->checks()) {
+            throw NotAllowed::because('not-a-checker', 'Painters do not check; the lead or a deputy does.');
+        }
+        if (self::painted($user, $figure) && ! $user->studio->allows_self_check) {
+            throw NotAllowed::because('own-work', 'You painted or mended on this figure; somebody else checks it.');
+        }
     }
 
     /** A painter works on own figures; the lead and a deputy may help on any. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Models\BenchMark;
+use Core\Sequence\Looks;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\Step;
 use Core\Sequence\TidyBack;
@@ -107,6 +108,12 @@ final readonly class SheetStep
     public function inWords(): string
     {
         return $this->planned instanceof TidyBack ? "Tidy back, {$this->area}" : $this->planned->step->name();
+    }
+
+    /** Whether it is a look between stages, taken by who may check. */
+    public function isLook(): bool
+    {
+        return Looks::isLook($this->planned);
     }
 
     /** When it is done at all; empty: always. */

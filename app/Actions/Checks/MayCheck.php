@@ -17,12 +17,7 @@ final readonly class MayCheck
     /** @throws NotAllowed if this person may not check this figure */
     public static function require(User $user, Figure $figure): void
     {
-        if (! $user->role->checks()) {
-            throw NotAllowed::because('not-a-checker', 'Painters do not check; the lead or a deputy does.');
-        }
-        if (self::isOwnWork($user, $figure) && ! $user->studio->allows_self_check) {
-            throw NotAllowed::because('own-work', 'You painted or mended on this figure; somebody else checks it.');
-        }
+        Painters::requireOther($user, $figure);
     }
 
     /** @throws NotAllowed if only the lead checks this tier */
@@ -50,6 +45,6 @@ final readonly class MayCheck
 
     public static function isOwnWork(User $user, Figure $figure): bool
     {
-        return in_array($user->id, Painters::of($figure), true);
+        return Painters::painted($user, $figure);
     }
 }

@@ -86,7 +86,7 @@ final readonly class PlannedSheet
             $step = $sheet->steps[$coat->item];
             foreach ($figures as $at => $figure) {
                 $mark = $sheet->mark($step, $figure->row->id);
-                if ($mark !== null) {
+                if ($mark?->state->settles() === true) {
                     $laid[$place][$at] = self::dryFrom($mark, $step->planned instanceof TidyBack ? 0.0 : $coat->dry);
                 }
             }

@@ -14,6 +14,7 @@ use App\Actions\People\Clear;
 use App\Http\Schemes\RecipeParts;
 use App\Http\Shared\Resource;
 use App\Http\Shared\WhyShape;
+use App\Models\BenchMark;
 use App\Models\MarkState;
 use App\Models\User;
 use Core\Composition\ComposedCriterion;
@@ -60,6 +61,7 @@ use Core\Standard\UseWords;
  *   to_mend: bool,
  *   may_mark: bool,
  *   may_hand_over: bool,
+ *   may_look: bool,
  *   version: int,
  * }
  * @phpstan-type StepWork array{
@@ -115,6 +117,8 @@ use Core\Standard\UseWords;
  *   why: list<array{reason: string, sentence: string}>,
  *   judged_by: list<string>,
  *   figures: list<int>,
+ *   look: bool,
+ *   waits: list<int>,
  *   cleared: bool|null,
  *   marks: list<StepMark>,
  *   wet: list<WetFigure>,
@@ -214,8 +218,28 @@ final readonly class BenchSheetResource extends Resource
             'to_mend' => $state->isSentBack(),
             'may_mark' => $mine && $state->isAtTheBench(),
             'may_hand_over' => $mine && $state->canBeHandedOver($left) && $this->sheet->mishapsOn($figure->row->id) === 0,
+            'may_look' => $state->isAtTheBench() && $this->mayLook($figure),
             'version' => $figure->row->version,
         ];
+    }
+
+    /** As far as it can be told without asking who ever mended on it. */
+    private function mayLook(ComposedFigure $figure): bool
+    {
+        $painters = array_map(static fn (BenchMark $mark): ?int => $mark->is_look ? null : $mark->user_id, $this->sheet->marks[$figure->row->id] ?? []);
+
+        return $this->user->role->checks()
+            && ($this->user->studio->allows_self_check || ! in_array($this->user->id, [$figure->row->painter_id ?? $figure->unit->painter_id, ...array_values($painters)], true));
+    }
+
+    /** @return list<int> figures on which it waits for a look; of a look, those on which something is open that is looked at */
+    private function waits(SheetStep $step): array
+    {
+        $waiting = array_filter($this->sheet->figuresOf($step), fn (ComposedFigure $figure): bool => $step->isLook()
+            ? ! $this->sheet->isSettled($step, $figure->row->id) && ! in_array($step, $this->sheet->looksDue($figure->row->id), true)
+            : $this->sheet->looksBefore($step, $figure->row->id) !== []);
+
+        return array_values(array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $waiting));
     }
 
     /**
@@ -236,6 +260,8 @@ final readonly class BenchSheetResource extends Resource
             'technique' => $step->technique,
             ...($step->planned instanceof TidyBack ? $this->tidying($step, $step->planned) : $this->laying($step, $step->planned)),
             'figures' => array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $this->sheet->figuresOf($step)),
+            'look' => $step->isLook(),
+            'waits' => $this->waits($step),
             'cleared' => $step->planned instanceof TidyBack ? null : $this->isCleared($step),
             'marks' => $this->marks($step),
             'wet' => $wet,

@@ -31,10 +31,19 @@ use App\Models\Studio;
  *   promised_on: string|null,
  *   promise_over: int|null,
  * }
+ * @phpstan-type DueLook array{
+ *   job_id: int,
+ *   job: string,
+ *   key: string,
+ *   unit: string,
+ *   title: string,
+ *   figures: int,
+ * }
  * @phpstan-type StudioPlan_ array{
  *   painters: list<PainterLoad>,
  *   jobs: list<JobDate>,
  *   nobody: float,
+ *   looks: list<DueLook>,
  * }
  */
 final readonly class StudioPlanResource extends Resource
@@ -52,6 +61,7 @@ final readonly class StudioPlanResource extends Resource
             'painters' => $this->painters(),
             'jobs' => array_map($this->job(...), $this->plan->jobs),
             'nobody' => $this->minutesOf(null),
+            'looks' => $this->looks(),
         ];
     }
 
@@ -88,6 +98,25 @@ final readonly class StudioPlanResource extends Resource
             'days_over' => $job->due === null ? null : JobPlanResource::daysOver($job->due, $end),
             'promised_on' => $job->promised_on?->format('Y-m-d'), 'promise_over' => $job->promised_on === null ? null : JobPlanResource::daysOver($job->promised_on, $end),
         ];
+    }
+
+    /** @return list<DueLook> between stages, on figures on which all that is looked at is done */
+    private function looks(): array
+    {
+        $looks = $seen = [];
+        foreach ($this->plan->sheets as $planned) {
+            $sheet = $planned->sheet;
+            foreach (isset($seen[$sheet->key]) ? [] : $sheet->figures as $figure) {
+                foreach ($figure->row->state->isAtTheBench() ? $sheet->looksDue($figure->row->id) : [] as $look) {
+                    $of = "{$sheet->key} {$look->number}";
+                    $looks[$of] ??= ['job_id' => $planned->job->id, 'job' => $planned->job->name, 'key' => $sheet->key, 'unit' => $figure->unit->name, 'title' => $look->inWords(), 'figures' => 0];
+                    $looks[$of]['figures']++;
+                }
+            }
+            $seen[$sheet->key] = true;
+        }
+
+        return array_values($looks);
     }
 
     private function minutesOf(?int $painter): float

@@ -2167,6 +2167,7 @@ export interface components {
             steps: number;
             minutes: number;
             left: number;
+            looks: number;
             to_paint: number;
             painting: number;
             to_check: number;
@@ -2248,6 +2249,8 @@ export interface components {
             }[];
             judged_by: string[];
             figures: number[];
+            look: boolean;
+            waits: number[];
             cleared: boolean | null;
             marks: components["schemas"]["StepMark"][];
             wet: components["schemas"]["WetFigure"][];
@@ -2478,6 +2481,14 @@ export interface components {
         DrawnCount: {
             drawn: number;
             of: number;
+        };
+        DueLook: {
+            job_id: number;
+            job: string;
+            key: string;
+            unit: string;
+            title: string;
+            figures: number;
         };
         EffectOnSheet: {
             key: string;
@@ -3709,6 +3720,7 @@ export interface components {
             to_mend: boolean;
             may_mark: boolean;
             may_hand_over: boolean;
+            may_look: boolean;
             version: number;
         };
         SheetFinding: {
@@ -3903,7 +3915,7 @@ export interface components {
             id: number;
             figure_id: number;
             /** @enum {string} */
-            state: "done" | "later" | "waived" | "not-on-figure" | "unreachable" | "not-needed" | "taken-back";
+            state: "done" | "later" | "waived" | "not-on-figure" | "unreachable" | "not-needed" | "taken-back" | "not-yet";
             reason: string;
             agreed_with: string;
             by: string;
@@ -3937,6 +3949,7 @@ export interface components {
             painters: components["schemas"]["PainterLoad"][];
             jobs: components["schemas"]["JobDate"][];
             nobody: number;
+            looks: components["schemas"]["DueLook"][];
         };
         Substitute: {
             paint: string;
@@ -3982,6 +3995,7 @@ export interface components {
             prone_to?: string[];
             poor_on?: string[];
             wet_into?: string[];
+            look?: boolean;
             comes_after?: components["schemas"]["PrecedenceDocument"][];
             comes_before?: components["schemas"]["PrecedenceDocument"][];
         };
@@ -4547,7 +4561,7 @@ export interface operations {
                     area: string;
                     use: string;
                     /** @enum {string} */
-                    state: "done" | "later" | "waived" | "not-on-figure" | "unreachable" | "not-needed" | "taken-back";
+                    state: "done" | "later" | "waived" | "not-on-figure" | "unreachable" | "not-needed" | "taken-back" | "not-yet";
                     reason?: string | null;
                     agreed_with?: string | null;
                     key?: string | null;

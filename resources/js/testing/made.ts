@@ -160,6 +160,7 @@ export function sheet(change: Partial<Schemas['BenchSheet']> = {}): Schemas['Ben
             to_mend: false,
             may_mark: true,
             may_hand_over: false,
+            may_look: false,
             version: 1,
         })),
         length: 1,
@@ -182,6 +183,8 @@ export function step(change: Partial<Schemas['BenchStep']> = {}): Schemas['Bench
     return {
         number: 1,
         figures: [20, 30],
+        look: false,
+        waits: [],
         area: 'coat',
         tier: 'guard',
         thinning: '',

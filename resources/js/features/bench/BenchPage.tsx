@@ -51,6 +51,7 @@ function standing(sheet: Schemas['BenchRow']): string {
     const parts = [
         [sheet.to_paint, 'to paint'],
         [sheet.painting, 'under way'],
+        [sheet.looks, sheet.looks === 1 ? 'waits for a look' : 'wait for a look'],
         [sheet.refused, 'sent back'],
         [sheet.mended, 'mended, to hand over'],
         [sheet.to_check, 'waiting to be checked'],

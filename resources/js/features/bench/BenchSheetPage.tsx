@@ -13,7 +13,7 @@ import { OpenMishaps } from './components/OpenMishaps';
 import { SheetTimes } from './components/SheetTimes';
 import { StepRow } from './components/StepRow';
 import { StopMark } from './components/StopMark';
-import { markable, openOnAny } from './marking';
+import { markable, openOnAny, waitingForLook } from './marking';
 import { sheetOptions } from './queries';
 import { keyOf, numbered, type Row, rowsOf } from './rows';
 
@@ -30,6 +30,12 @@ function alikeInWords(sheet: Schemas['BenchSheet'], alike: Schemas['BenchSheet']
     return `${alike.tier}, ${who}, ${minutes(alike.minutes)}${figures.length > 1 ? ' each' : ''}`;
 }
 
+/** Whether this person can do something of a step now: lay it, or, of a look, take it. */
+function canGoOn({ places }: Row, mine: readonly Schemas['SheetFigure'][], all: readonly Schemas['SheetFigure'][]): boolean {
+    const mayDo = places[0].look ? all.filter((figure) => figure.may_look) : mine;
+    return openOnAny(places, mayDo).some((figure) => !waitingForLook(places, [figure]).includes(figure));
+}
+
 function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
     const mine = markable(sheet);
     const [chosen, setChosen] = useState<string | null>(null);
@@ -39,7 +45,8 @@ function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
     const shown = sheet.alike.find((one) => one.figures.join() === who);
     const isShown = (figures: readonly number[]) => shown === undefined || figures.some((id) => shown.figures.includes(id));
     const rows = all.filter((row) => row.places.some((step) => isShown(step.figures)));
-    const firstOpen = rows.find((row) => openOnAny(row.places, mine).length > 0);
+    const firstOpen =
+        rows.find((row) => canGoOn(row, mine, sheet.figures)) ?? rows.find((row) => openOnAny(row.places, mine).length > 0);
     const current = rows.find((row) => keyOf(row) === chosen) ?? firstOpen;
     const top = useRef<HTMLDivElement>(null);
     const choose = (row: Row) => {

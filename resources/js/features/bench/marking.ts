@@ -7,7 +7,18 @@ export function markable(sheet: Schemas['BenchSheet']): Schemas['SheetFigure'][]
 
 /** Figures that have a step and on which it is neither done nor excused. */
 export function openOn(step: Schemas['BenchStep'], figures: readonly Schemas['SheetFigure'][]): Schemas['SheetFigure'][] {
-    return figures.filter((figure) => hasStep(step, figure.id) && !step.marks.some((mark) => mark.figure_id === figure.id));
+    return figures.filter(
+        (figure) =>
+            hasStep(step, figure.id) && !step.marks.some((mark) => mark.figure_id === figure.id && mark.state !== 'not-yet'),
+    );
+}
+
+/** Figures on which some place of a step waits until somebody has looked. */
+export function waitingForLook(
+    places: readonly Schemas['BenchStep'][],
+    figures: readonly Schemas['SheetFigure'][],
+): Schemas['SheetFigure'][] {
+    return figures.filter((figure) => places.some((step) => step.waits.includes(figure.id)));
 }
 
 /** Figures that share a sheet may differ in a few of its steps. */

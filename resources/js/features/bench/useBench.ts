@@ -6,7 +6,7 @@ import { useMutation, useMutationState, useQueryClient } from '@tanstack/react-q
 import { App } from 'antd';
 import { benchKeys } from './queries';
 
-export type MarkName = 'done' | 'later' | 'waived' | 'not-on-figure' | 'unreachable' | 'not-needed' | 'taken-back';
+export type MarkName = 'done' | 'later' | 'waived' | 'not-on-figure' | 'unreachable' | 'not-needed' | 'not-yet' | 'taken-back';
 
 export interface Marking {
     step: Schemas['BenchStep'];

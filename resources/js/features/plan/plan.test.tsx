@@ -236,6 +236,16 @@ describe('the load', () => {
                     },
                 ],
                 nobody: 90,
+                looks: [
+                    {
+                        job_id: 1,
+                        job: 'Harbour guard',
+                        key: '3-abc',
+                        unit: 'Quay watch',
+                        title: 'Look between stages, face',
+                        figures: 4,
+                    },
+                ],
             } satisfies Schemas['StudioPlan'],
         ]);
         render(<Load />, cached);
@@ -243,5 +253,8 @@ describe('the load', () => {
         expect(screen.getByText('due Thu, 10 Dec 2026, 10 days too late')).toBeTruthy();
         expect(screen.queryByText(/Ferrymen/)).toBeNull();
         expect(screen.getByText('1 h 30 to paint')).toBeTruthy();
+        expect(screen.getByRole('link', { name: /Quay watch Look between stages, face 4 figures/ }).getAttribute('href')).toBe(
+            '/jobs/1/bench/3-abc',
+        );
     });
 });

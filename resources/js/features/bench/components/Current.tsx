@@ -3,13 +3,14 @@ import { Choice } from '@shared/Choice';
 import { count } from '@shared/format';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { having, markable, openOnAny } from '../marking';
+import { having, markable, openOnAny, waitingForLook } from '../marking';
 import { areasOf, numbered, type Row } from '../rows';
 import { useRowMarks } from '../useRowMarks';
 import { useWet } from '../useWet';
 import { ExcuseForm } from './ExcuseForm';
 import { FigureMarks } from './FigureMarks';
 import { InTurn } from './InTurn';
+import { LookDeeds } from './LookDeeds';
 import { MishapForm } from './MishapForm';
 import { MixLine } from './MixLine';
 import { StepNotes } from './StepNotes';
@@ -84,7 +85,11 @@ export function Current({ sheet, row, isSure, onSure, onMoved }: Props) {
                 </div>
                 <StepNotes sheet={sheet} places={places} />
             </div>
-            <Deeds sheet={sheet} places={places} isSure={isSure} onSure={onSure} onMoved={onMoved} />
+            {step.look ? (
+                <LookDeeds sheet={sheet} places={places} onMoved={onMoved} />
+            ) : (
+                <Deeds sheet={sheet} places={places} isSure={isSure} onSure={onSure} onMoved={onMoved} />
+            )}
         </section>
     );
 }
@@ -96,7 +101,8 @@ function Deeds({ sheet, places, isSure, onSure, onMoved }: Omit<Props, 'row'> & 
     const [asked, setAsked] = useState<readonly Schemas['SheetFigure'][]>([]);
     const mine = markable(sheet);
     const marks = useRowMarks(sheet, places);
-    const open = openOnAny(places, mine).filter((figure) => !marks.marking.includes(figure.id));
+    const held = waitingForLook(places, mine);
+    const open = openOnAny(places, mine).filter((figure) => !marks.marking.includes(figure.id) && !held.includes(figure));
     const next = open[0];
     const wet = useWet(sheet, places).filter((one) => open.some((figure) => figure.id === one.figure_id));
     const store = (figures: readonly Schemas['SheetFigure'][]) =>
@@ -118,6 +124,7 @@ function Deeds({ sheet, places, isSure, onSure, onMoved }: Omit<Props, 'row'> & 
                 marking={marks.marking}
                 onToggle={(figure) => (open.includes(figure) ? done([figure]) : marks.takeBack(figure))}
             />
+            <HeldByLook sheet={sheet} places={places} held={held} />
             <StillWet
                 sheet={sheet}
                 wet={wet}
@@ -179,6 +186,16 @@ function Deeds({ sheet, places, isSure, onSure, onMoved }: Omit<Props, 'row'> & 
                 />
             )}
         </>
+    );
+}
+
+/** On which figures somebody looks before this is laid. */
+function HeldByLook({ sheet, places, held }: Pick<Props, 'sheet'> & Pick<Row, 'places'> & { held: Schemas['SheetFigure'][] }) {
+    const look = sheet.steps.filter((step) => step.look && step.number < places[0].number).at(-1);
+    return held.length === 0 || look === undefined ? null : (
+        <p className="still-wet" role="note">
+            Step {look.number}, {look.title.toLowerCase()}, comes first on {numbered(held)}: the lead or a deputy looks.
+        </p>
     );
 }
 

@@ -17,7 +17,7 @@ export function FigureMarks({ sheet, places, mine, marking, onToggle }: Props) {
             {having(places, sheet.figures).map((figure) => {
                 const own = places.filter((step) => hasStep(step, figure.id));
                 const said = own.flatMap((step) => step.marks.filter((one) => one.figure_id === figure.id));
-                const marked = own.length > 0 && said.length === own.length;
+                const marked = own.length > 0 && said.filter((mark) => mark.state !== 'not-yet').length === own.length;
                 const waits = marking.includes(figure.id);
                 return (
                     <button

@@ -42,6 +42,25 @@ function Known({ plan }: { plan: Schemas['StudioPlan'] }) {
                     </ol>
                 </section>
             )}
+            {plan.looks.length > 0 && (
+                <section>
+                    <h2>
+                        Looks between stages <b className="head-count">{plan.looks.length}</b>
+                    </h2>
+                    <ol className="rows">
+                        {plan.looks.map((look) => (
+                            <li key={`${look.key} ${look.title}`}>
+                                <Link to={`/jobs/${look.job_id}/bench/${look.key}`}>
+                                    <strong>{look.unit}</strong>
+                                    <span>{look.title}</span>
+                                    <span>{count(look.figures, 'figure')}</span>
+                                    <span className="rows-end">{look.job}</span>
+                                </Link>
+                            </li>
+                        ))}
+                    </ol>
+                </section>
+            )}
             {plan.painters.length > 0 && (
                 <section>
                     <h2>Load</h2>
