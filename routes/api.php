@@ -153,6 +153,9 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/bench-sheets', Bench\ListBench::class);
     Route::post('/bench-marks', Bench\MarkStep::class);
     Route::post('/hand-overs', Bench\HandOver::class);
+    Route::post('/bench-clock', Bench\StartClock::class);
+    Route::delete('/bench-clock', Bench\StopClock::class);
+    Route::patch('/worked-times/{workedTime}', Bench\CorrectTime::class);
 
     Route::get('/checks', Checks\ListChecks::class);
     Route::post('/figures/{figure}/checks', Checks\OpenCheck::class);

@@ -12,6 +12,7 @@ use App\Models\SchemeArea;
 use App\Models\SignOff;
 use App\Models\StandardVersion;
 use App\Models\Variation;
+use App\Models\WorkedTime;
 use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Auth;
@@ -46,7 +47,9 @@ abstract class DescribedTestCase extends CheckTestCase
         $check = $this->act($this->open($this->figure('1st Lamplighters', 5)), 'flaws', ['flaw' => 'broken', 'area' => 'lamp pole', 'side' => 'left']);
         $figure = $this->figure('1st Lamplighters', 1);
         $mishap = Mishap::query()->create(['figure_id' => $figure->id, 'area' => 'lamp pole', 'kind' => 'overspill', 'layer' => '', 'share' => 0.1, 'user_id' => $this->isla()->id]);
+        $worked = WorkedTime::query()->create(['user_id' => $this->isla()->id, 'unit_id' => $figure->unit_id, 'area' => 'lamp pole', 'use' => 'base', 'technique' => 'base', 'figures' => [$figure->id], 'minutes' => 4, 'allowed' => 5]);
         $this->known = [
+            'workedTime' => $worked->id, 'unit_id' => $figure->unit_id, 'minutes' => 4,
             'check' => $check['id'], 'version' => $check['version'], 'fault' => Fault::query()->firstOrFail()->id, 'signOff' => SignOff::query()->firstOrFail()->id, 'find' => $record->hash,
             'figure' => $figure->id, 'figures' => [['id' => $figure->id, 'seen' => null]], 'area' => 'lamp pole', 'use' => 'base', 'tier' => 'muster', 'surface' => 'cloth', 'technique' => 'base',
             'job' => $this->job()->id, 'unit' => $this->unit('1st Lamplighters')->id, 'key' => $this->sheetKey(), 'user' => $this->jory()->id, 'session' => 'x', 'invitation' => 1, 'token' => 'x', 'proposal' => 1,

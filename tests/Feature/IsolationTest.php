@@ -19,6 +19,7 @@ use App\Models\SignOff;
 use App\Models\StandardVersion;
 use App\Models\Unit;
 use App\Models\Variation;
+use App\Models\WorkedTime;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
@@ -37,8 +38,9 @@ final class IsolationTest extends TestCase
         $proposal = Proposal::query()->create(['standard_version_id' => StandardVersion::query()->firstOrFail()->id, 'user_id' => $this->lead()->id, 'tier' => 'guard', 'surface' => 'cloth', 'text' => 'More light.']);
         $invitation = Invitation::query()->create(['token_hash' => str_repeat('0', 64), 'name' => 'N', 'email' => 'n@kittiwake.example', 'role' => 'painter', 'invited_by' => $this->lead()->id, 'expires_at' => now()->addDay()]);
         $mishap = Mishap::query()->create(['figure_id' => $figure->id, 'area' => 'face', 'kind' => 'pool', 'layer' => 'wash', 'share' => 0.1, 'user_id' => $this->isla()->id]);
+        $worked = WorkedTime::query()->create(['user_id' => $this->isla()->id, 'unit_id' => $figure->unit_id, 'area' => 'face', 'use' => 'base', 'technique' => 'base', 'figures' => [$figure->id], 'minutes' => 4, 'allowed' => 5]);
         $rows = [
-            'mishap' => $mishap->id, 'question' => 'metals',
+            'workedTime' => $worked->id, 'mishap' => $mishap->id, 'question' => 'metals',
             'proposal' => $proposal->id, 'paint' => Paint::query()->firstOrFail()->id, 'scheme' => Scheme::query()->firstOrFail()->id, 'schemeArea' => SchemeArea::query()->firstOrFail()->id,
             'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'job' => Job::query()->firstOrFail()->id, 'unit' => Unit::query()->firstOrFail()->id,
             'figure' => $figure->id, 'variation' => Variation::query()->firstOrFail()->id, 'check' => $this->number($check['id']),
@@ -68,7 +70,7 @@ final class IsolationTest extends TestCase
         }
         self::assertSame(['Brenna Holm'], array_column($this->answer($this->stranger(), 'GET', '/people'), 'name'));
         self::assertSame(['Brenna Holm'], array_column($this->answer($this->stranger(), 'GET', '/hours'), 'name'));
-        self::assertSame(['painters' => [], 'jobs' => [], 'nobody' => 0], $this->answer($this->stranger(), 'GET', '/plan'));
+        self::assertSame(['painters' => [], 'jobs' => [], 'nobody' => 0, 'looks' => []], $this->answer($this->stranger(), 'GET', '/plan'));
         self::assertSame([], $this->answer($this->stranger(), 'GET', '/today')['jobs']);
         self::assertSame(0, $this->answer($this->stranger(), 'GET', '/chain')['records']);
     }

@@ -95,8 +95,9 @@ final class LookTest extends TestCase
         $this->paintUpToTheLook($figure);
 
         self::assertSame($before + 1, $this->row()['looks']);
+        /** @var list<array{unit: string, title: string, figures: int}> $looks */
         $looks = $this->answer($this->lead(), 'GET', '/plan')['looks'];
-        self::assertSame([['1st Lamplighters', 'Look at the base colours, figure', $before + 1]], array_map(static fn (array $look): array => [$look['unit'], $look['title'], $look['figures']], (array) $looks));
+        self::assertSame([['1st Lamplighters', 'Look at the base colours, figure', $before + 1]], array_map(static fn (array $look): array => [$look['unit'], $look['title'], $look['figures']], $looks));
     }
 
     /** @return BenchStep the look */

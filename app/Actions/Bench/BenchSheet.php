@@ -158,6 +158,26 @@ final readonly class BenchSheet
         return array_values($tiers);
     }
 
+    /** Minutes that a line takes on a figure that has it. */
+    public function minutesOn(SheetStep $step, int $figureId): float
+    {
+        $who = $this->whoIs($figureId);
+
+        return isset($step->of[$who]) ? SheetLaying::minutes($step->of[$who], $this->alike[$who]->mixes) : 0.0;
+    }
+
+    /** Whether a line is laid in one go with that of the same use on another area. */
+    public function areInOneGo(string $area, SheetStep $step): bool
+    {
+        foreach ($this->steps as $other) {
+            if ($other->area === $area && $other->use === $step->use && $other->number === $step->number) {
+                return $other !== $step;
+            }
+        }
+
+        return false;
+    }
+
     /** How many mishaps wait to be mended on a figure. */
     public function mishapsOn(int $figureId): int
     {

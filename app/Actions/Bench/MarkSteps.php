@@ -45,6 +45,9 @@ final readonly class MarkSteps
                 self::requireSeen($figure, $sheet, $step, $mark->seen[$figure->id]);
             }
             $this->append($figures, $sheet, $step, $mark, $by);
+            if ($mark->state === MarkState::Done && ! $step->isLook()) {
+                Clock::read($by, $figures[0]->unit_id, $sheet, $step, array_keys($mark->seen));
+            }
 
             return $this->sheets->ofFigure($figures[0]);
         });

@@ -39,6 +39,9 @@ use Core\Standard\UseWords;
  * @phpstan-import-type SheetTimes_ from SheetTimes
  * @phpstan-import-type SheetGo from SheetGoes
  * @phpstan-import-type SheetStop from SheetStops
+ * @phpstan-import-type BenchClock_ from ClockResource
+ * @phpstan-import-type SheetWorked_ from SheetWorked
+ * @phpstan-import-type LeftLine from SheetWorked
  * @phpstan-import-type WetFigure from SheetDrying
  * @phpstan-import-type SheetMishap from SheetMishaps
  *
@@ -141,6 +144,9 @@ use Core\Standard\UseWords;
  *   length: int,
  *   goes: list<SheetGo>,
  *   stops: list<SheetStop>,
+ *   clock: BenchClock_|null,
+ *   worked: SheetWorked_,
+ *   enough: list<LeftLine>,
  *   steps: list<BenchStep>,
  * }
  */
@@ -183,6 +189,7 @@ final readonly class BenchSheetResource extends Resource
             'length' => $this->sheet->length(),
             'goes' => (new SheetGoes($this->sheet))->toArray(),
             'stops' => (new SheetStops($this->sheet))->toArray(),
+            ...(new SheetWorked($this->sheet, $this->user))->toArray(),
             'steps' => array_map(fn (SheetStep $step, int $item): array => $this->step($step, $drying->under($item)), $this->sheet->steps, array_keys($this->sheet->steps)),
         ];
     }

@@ -91,6 +91,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench-clock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begins the clock of who is signed in, at the bench of a unit. */
+        post: operations["startClock"];
+        /** Ends the clock of who is signed in. */
+        delete: operations["stopClock"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench-marks": {
         parameters: {
             query?: never;
@@ -2101,6 +2119,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/worked-times/{workedTime}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Corrects how long a step took. Answers with the sheet of the figures that it was done on. */
+        patch: operations["correctTime"];
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2153,6 +2188,11 @@ export interface components {
             first: string;
             last: string;
             because: string;
+        };
+        BenchClock: {
+            unit_id: number;
+            unit: string;
+            minutes: number;
         };
         BenchRow: {
             key: string;
@@ -2208,6 +2248,9 @@ export interface components {
             length: number;
             goes: components["schemas"]["SheetGo"][];
             stops: components["schemas"]["SheetStop"][];
+            clock: components["schemas"]["BenchClock"] | null;
+            worked: components["schemas"]["SheetWorked"];
+            enough: components["schemas"]["LeftLine"][];
             steps: components["schemas"]["BenchStep"][];
         };
         BenchStep: {
@@ -2413,6 +2456,9 @@ export interface components {
             up_to_rank: number | null;
             by: string;
             at: string | null;
+        };
+        ClockAnswer: {
+            clock: components["schemas"]["BenchClock"] | null;
         };
         Colleague: {
             id: number;
@@ -2832,6 +2878,14 @@ export interface components {
             at: number | null;
             role: ("ground" | "base" | "shade" | "relight" | "light") | null;
             remark: string;
+        };
+        LeftLine: {
+            number: number;
+            title: string;
+            severity: ("critical" | "major" | "minor") | null;
+            focal: boolean;
+            minutes: number;
+            figures: number;
         };
         LeftOut: {
             at: number;
@@ -3847,6 +3901,12 @@ export interface components {
             was: string;
             note: string;
         };
+        SheetWorked: {
+            minutes: number;
+            allowed: number;
+            unknown: number;
+            entries: components["schemas"]["WorkedEntry"][];
+        };
         SignOff: {
             row: components["schemas"]["SignOffRow"];
             previous: string;
@@ -4157,6 +4217,17 @@ export interface components {
             }[];
             rule: string;
             source: string;
+        };
+        WorkedEntry: {
+            id: number;
+            title: string;
+            figures: number[];
+            minutes: number | null;
+            allowed: number;
+            by: string;
+            at: string | null;
+            may_correct: boolean;
+            version: number;
         };
     };
     responses: {
@@ -4536,6 +4607,70 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    startClock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    unit_id: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClockAnswer"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    stopClock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClockAnswer"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
             409: components["responses"]["Conflict"];
             419: components["responses"]["PageExpired"];
             422: components["responses"]["NotRight"];
@@ -9484,6 +9619,46 @@ export interface operations {
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    correctTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                workedTime: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    minutes: number | null;
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchSheet"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

@@ -167,6 +167,9 @@ export function sheet(change: Partial<Schemas['BenchSheet']> = {}): Schemas['Ben
         mishaps: [],
         goes: [],
         stops: [],
+        clock: null,
+        worked: { minutes: 0, allowed: 63.6, unknown: 0, entries: [] },
+        enough: [],
         steps: [step()],
         ...change,
     };

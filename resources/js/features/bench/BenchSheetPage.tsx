@@ -7,6 +7,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { Fragment, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
+import { BenchClock } from './components/BenchClock';
 import { Current } from './components/Current';
 import { HandOver } from './components/HandOver';
 import { OpenMishaps } from './components/OpenMishaps';
@@ -66,6 +67,7 @@ function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
                 {sheet.unit.note !== '' && ` · ${sheet.unit.note}`}
             </p>
             {sheet.steps.length > 0 && <SheetTimes sheet={sheet} />}
+            {mine.length > 0 && <BenchClock sheet={sheet} />}
             {sheet.undecided.length > 0 && (
                 <p className="questions">
                     <b>?</b> Nobody has said what is done on {sheet.undecided.join(', ')}. Ask the lead; the rest of the sheet

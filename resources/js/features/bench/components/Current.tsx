@@ -65,6 +65,14 @@ export function Current({ sheet, row, isSure, onSure, onMoved }: Props) {
             <div className="current-body">
                 <div>
                     {step.degree !== '' && <p className="current-degree">{step.degree}</p>}
+                    {places
+                        .filter((place) => place.note !== '')
+                        .map((place) => (
+                            <p key={place.area} className="current-note">
+                                {places.length > 1 && <b>{place.area} </b>}
+                                {place.note}
+                            </p>
+                        ))}
                     <Handling step={step} />
                     {step.mixes.map((mix, at) => (
                         <MixLine
