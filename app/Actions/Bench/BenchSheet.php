@@ -11,6 +11,7 @@ use Core\Composition\FigureType;
 use Core\Schedule\Coats;
 use Core\Schedule\Laying;
 use Core\Schedule\SharedCoats;
+use Core\Sequence\Beneath;
 use Core\Sequence\GaveWay;
 use Core\Sequence\GroundApart;
 use Core\Sequence\Looks;
@@ -156,6 +157,19 @@ final readonly class BenchSheet
         ksort($tiers);
 
         return array_values($tiers);
+    }
+
+    /** @return array<int, list<int>> by line, the lines directly beneath it on those that have them */
+    public function beneath(): array
+    {
+        $beneath = array_fill(0, count($this->steps), []);
+        foreach (array_keys($this->alike) as $who) {
+            foreach (Beneath::of($this->itemsOf($who), $this->first()->type) as $line => $under) {
+                $beneath[$line] = array_values(array_unique([...$beneath[$line], ...$under]));
+            }
+        }
+
+        return $beneath;
     }
 
     /** Minutes that a line takes on a figure that has it. */

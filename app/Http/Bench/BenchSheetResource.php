@@ -122,6 +122,7 @@ use Core\Standard\UseWords;
  *   figures: list<int>,
  *   look: bool,
  *   waits: list<int>,
+ *   beneath: list<int>,
  *   cleared: bool|null,
  *   marks: list<StepMark>,
  *   wet: list<WetFigure>,
@@ -170,6 +171,7 @@ final readonly class BenchSheetResource extends Resource
         $first = $this->sheet->first();
         $job = $first->unit->job;
         $drying = new SheetDrying($this->sheet, now()->toDateTimeImmutable());
+        $beneath = $this->sheet->beneath();
 
         return [
             'key' => $this->sheet->key,
@@ -190,7 +192,7 @@ final readonly class BenchSheetResource extends Resource
             'goes' => (new SheetGoes($this->sheet))->toArray(),
             'stops' => (new SheetStops($this->sheet))->toArray(),
             ...(new SheetWorked($this->sheet, $this->user))->toArray(),
-            'steps' => array_map(fn (SheetStep $step, int $item): array => $this->step($step, $drying->under($item)), $this->sheet->steps, array_keys($this->sheet->steps)),
+            'steps' => array_map(fn (SheetStep $step, int $line): array => $this->step($step, $drying->under($line), $beneath[$line]), $this->sheet->steps, array_keys($this->sheet->steps)),
         ];
     }
 
@@ -251,9 +253,10 @@ final readonly class BenchSheetResource extends Resource
 
     /**
      * @param  list<WetFigure>  $wet figures on which it would go onto what is wet
+     * @param  list<int>  $beneath places of the lines that it lies on
      * @return BenchStep
      */
-    private function step(SheetStep $step, array $wet): array
+    private function step(SheetStep $step, array $wet, array $beneath): array
     {
         $area = $this->sheet->first()->type->area($step->area);
 
@@ -269,6 +272,7 @@ final readonly class BenchSheetResource extends Resource
             'figures' => array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $this->sheet->figuresOf($step)),
             'look' => $step->isLook(),
             'waits' => $this->waits($step),
+            'beneath' => $beneath,
             'cleared' => $step->planned instanceof TidyBack ? null : $this->isCleared($step),
             'marks' => $this->marks($step),
             'wet' => $wet,

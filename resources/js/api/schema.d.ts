@@ -2294,6 +2294,7 @@ export interface components {
             figures: number[];
             look: boolean;
             waits: number[];
+            beneath: number[];
             cleared: boolean | null;
             marks: components["schemas"]["StepMark"][];
             wet: components["schemas"]["WetFigure"][];

@@ -188,6 +188,7 @@ export function step(change: Partial<Schemas['BenchStep']> = {}): Schemas['Bench
         figures: [20, 30],
         look: false,
         waits: [],
+        beneath: [],
         area: 'coat',
         tier: 'guard',
         thinning: '',

@@ -7,7 +7,6 @@ namespace Tests\Core\Check;
 use Core\Check\WhatItAdds;
 use Core\Composition\ComposedCriterion;
 use Core\Composition\Composition;
-use Core\Composition\Origin;
 use Core\Standard\Area;
 use Core\Standard\Criterion;
 use Core\Standard\Severity;
@@ -19,9 +18,9 @@ final class WhatItAddsTest extends TestCase
     {
         $face = new Area('face', 'skin', 0.1);
         $coat = new Area('coat', 'cloth', 0.4);
-        $asked = static fn (Area $area, Severity $severity, ?array $uses): ComposedCriterion => new ComposedCriterion($area, new Criterion("{$area->id}-{$severity->value}", 'x', $severity, $uses), Origin::Tier);
+        $asked = static fn (Area $area, Severity $severity, string ...$uses): ComposedCriterion => new ComposedCriterion($area, new Criterion("{$area->id}-{$severity->value}", 'x', $severity, array_values($uses)));
         $composition = new Composition([], [
-            $asked($face, Severity::Minor, ['eye']), $asked($face, Severity::Major, ['eye', 'light']), $asked($face, Severity::Critical, ['base']), $asked($coat, Severity::Critical, null),
+            $asked($face, Severity::Minor, 'eye'), $asked($face, Severity::Major, 'eye', 'light'), $asked($face, Severity::Critical, 'base'), $asked($coat, Severity::Critical),
         ], [], [], 0.0);
         $severity = static fn (string $area, string $use): ?Severity => WhatItAdds::of($composition, $area, $use, false, 1.0)->severity;
 

@@ -13,6 +13,16 @@ export function openOn(step: Schemas['BenchStep'], figures: readonly Schemas['Sh
     );
 }
 
+/** What lies directly beneath some place of a step and is still open on some of these figures. */
+export function openBeneath(
+    sheet: Schemas['BenchSheet'],
+    places: readonly Schemas['BenchStep'][],
+    figures: readonly Schemas['SheetFigure'][],
+): Schemas['BenchStep'][] {
+    const beneath = [...new Set(places.flatMap((place) => place.beneath))].flatMap((line) => sheet.steps[line] ?? []);
+    return beneath.filter((step) => openOn(step, figures).length > 0);
+}
+
 /** Figures on which some place of a step waits until somebody has looked. */
 export function waitingForLook(
     places: readonly Schemas['BenchStep'][],

@@ -49,3 +49,31 @@ describe('what is wet', () => {
         await waitFor(() => expect(screen.queryByText(/wet here/)).toBeNull());
     });
 });
+
+describe('what lies beneath and is not marked', () => {
+    const base = step({
+        marks: [{ id: 7, figure_id: 20, state: 'done', reason: '', agreed_with: '', by: 'Isla Coade', at: null }],
+    });
+    const varnish = step({ number: 2, use: 'matt', title: 'Matt varnish', beneath: [0] });
+    const laid = sheet({ steps: [base, varnish], length: 2 });
+
+    it('is asked about before it is varnished', async () => {
+        const sent = answering(() => [200, laid]);
+        render(<Hand sheet={laid} row={row(varnish)} />, [[['session'], session()]]);
+        await userEvent.click(screen.getByRole('button', { name: 'Done on all 2 figures' }));
+        expect(screen.getByText('1 Base coat, coat, on figure 3')).toBeTruthy();
+        expect(sent).toHaveLength(0);
+        await userEvent.click(screen.getByRole('button', { name: 'Back' }));
+        expect(screen.queryByText(/is not marked yet/)).toBeNull();
+        await userEvent.click(screen.getByRole('button', { name: 'Done on all 2 figures' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Mark it all the same' }));
+        await waitFor(() => expect(sent[0]?.body).toMatchObject({ use: 'matt', figures: [{ id: 20 }, { id: 30 }] }));
+    });
+
+    it('is not asked about where it is done', async () => {
+        const sent = answering(() => [200, laid]);
+        render(<Hand sheet={laid} row={row(varnish)} />, [[['session'], session()]]);
+        await userEvent.click(screen.getByRole('button', { name: '2' }));
+        await waitFor(() => expect(sent[0]?.body).toMatchObject({ figures: [{ id: 20 }] }));
+    });
+});

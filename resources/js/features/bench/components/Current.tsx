@@ -3,13 +3,14 @@ import { Choice } from '@shared/Choice';
 import { count } from '@shared/format';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { having, markable, openOnAny, waitingForLook } from '../marking';
+import { having, markable, openBeneath, openOnAny, waitingForLook } from '../marking';
 import { areasOf, numbered, type Row } from '../rows';
 import { useRowMarks } from '../useRowMarks';
 import { useWet } from '../useWet';
 import { ExcuseForm } from './ExcuseForm';
 import { FigureMarks } from './FigureMarks';
 import { InTurn } from './InTurn';
+import { LeftOpen } from './LeftOpen';
 import { LookDeeds } from './LookDeeds';
 import { MishapForm } from './MishapForm';
 import { MixLine } from './MixLine';
@@ -107,6 +108,7 @@ function Deeds({ sheet, places, isSure, onSure, onMoved }: Omit<Props, 'row'> & 
     const [excusing, setExcusing] = useState(false);
     const [wentWrong, setWentWrong] = useState(false);
     const [asked, setAsked] = useState<readonly Schemas['SheetFigure'][]>([]);
+    const [early, setEarly] = useState<readonly Schemas['SheetFigure'][]>([]);
     const mine = markable(sheet);
     const marks = useRowMarks(sheet, places);
     const held = waitingForLook(places, mine);
@@ -116,8 +118,10 @@ function Deeds({ sheet, places, isSure, onSure, onMoved }: Omit<Props, 'row'> & 
     const store = (figures: readonly Schemas['SheetFigure'][]) =>
         marks.say({ state: 'done' }, figures, () => figures.length === open.length && onMoved());
     const done = (figures: readonly Schemas['SheetFigure'][]) => {
-        const isEarly = figures.some((figure) => wet.some((one) => one.figure_id === figure.id));
-        if (isEarly && !isSure) {
+        const isWet = figures.some((figure) => wet.some((one) => one.figure_id === figure.id));
+        if (openBeneath(sheet, places, figures).length > 0) {
+            setEarly(figures);
+        } else if (isWet && !isSure) {
             setAsked(figures);
         } else {
             store(figures);
@@ -133,6 +137,15 @@ function Deeds({ sheet, places, isSure, onSure, onMoved }: Omit<Props, 'row'> & 
                 onToggle={(figure) => (open.includes(figure) ? done([figure]) : marks.takeBack(figure))}
             />
             <HeldByLook sheet={sheet} places={places} held={held} />
+            <LeftOpen
+                open={openBeneath(sheet, places, early)}
+                figures={early}
+                onSure={() => {
+                    store(early);
+                    setEarly([]);
+                }}
+                onBack={() => setEarly([])}
+            />
             <StillWet
                 sheet={sheet}
                 wet={wet}
