@@ -141,6 +141,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::put('/jobs/{job}/mixes', Bench\SetMix::class);
     Route::post('/jobs/{job}/kept-mixes', Bench\KeepMix::class);
     Route::get('/jobs/{job}/bench-sheets/{key}', Bench\ShowBenchSheet::class);
+    Route::get('/jobs/{job}/bench-sheets/{key}/at-hand', Bench\ShowAtHand::class);
 
     Route::patch('/units/{unit}', Jobs\AssignUnit::class);
     Route::put('/units/{unit}/area-tiers', Jobs\SetAreaTier::class);

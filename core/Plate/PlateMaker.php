@@ -41,6 +41,21 @@ final readonly class PlateMaker
         return new Plate(self::zones($touches, $palette), $touches, $palette);
     }
 
+    /** A plate as it is when a use was laid that is on it; null where it is not. */
+    public static function upTo(Plate $plate, string $use): ?Plate
+    {
+        $last = null;
+        foreach ($plate->touches as $at => $touch) {
+            $last = $touch->use->id === $use ? $at : $last;
+        }
+        if ($last === null) {
+            return null;
+        }
+        $touches = array_slice($plate->touches, 0, $last + 1);
+
+        return new Plate(self::zones($touches, $plate->palette), $touches, $plate->palette);
+    }
+
     /**
      * The zones after these passes over the bare ground.
      *

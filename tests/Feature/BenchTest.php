@@ -6,10 +6,12 @@ namespace Tests\Feature;
 
 use App\Actions\Bench\BenchSheets;
 use App\Actions\Composing\JobFigures;
+use App\Http\Bench\AtHandResource;
 use App\Http\Bench\BenchSheetResource;
 use App\Http\Paints\PaintNeedsResource;
 use App\Models\BenchMark;
 use App\Models\Figure;
+use App\Models\Paint;
 use App\Models\User;
 use Core\Composition\ComposedUse;
 use Core\Plan\FigureState;
@@ -21,6 +23,7 @@ use Illuminate\Support\Carbon;
  *
  * @phpstan-import-type BenchSheet_ from BenchSheetResource
  * @phpstan-import-type BenchStep from BenchSheetResource
+ * @phpstan-import-type AtHand_ from AtHandResource
  * @phpstan-import-type PaintNeeds_ from PaintNeedsResource
  */
 final class BenchTest extends TestCase
@@ -53,6 +56,31 @@ final class BenchTest extends TestCase
         self::assertNotEmpty($base['why']);
         self::assertStringContainsString('respirator', (string) $this->step($steps, 'figure', 'prime-grey')['caution']);
         self::assertSame(10.0, (float) $base['dry']);
+    }
+
+    public function test_at_hand_is_how_it_must_look_and_what_mends_a_slip(): void
+    {
+        $figure = $this->figure('1st Lamplighters', 9);
+        $washed = $this->atHand($figure, 'trousers', 'wash');
+        self::assertSame(['Kelp Bed'], array_column(array_filter($washed['ready'], static fn (array $one): bool => $one['below']), 'text'));
+        self::assertNotSame([], array_filter($washed['ready'], static fn (array $one): bool => ! $one['below']), 'neighbours that have their colour');
+        self::assertNotNull($washed['after']);
+        self::assertNotNull($washed['finished']);
+        $based = $this->atHand($figure, 'trousers', 'base');
+        self::assertNotEquals($based['after'], $washed['after']);
+        self::assertEquals($based['finished'], $washed['finished']);
+    }
+
+    public function test_at_hand_names_what_is_not_asked_for_there_and_what_runs_out(): void
+    {
+        Paint::query()->where('name', 'Oilskin Ochre')->update(['stock_ml' => 0.01]);
+        $figure = $this->figure('1st Lamplighters', 9);
+        self::assertSame(['Oilskin Ochre'], array_column($this->atHand($figure, 'oilskin coat', 'base')['short'], 'paint'));
+        self::assertSame([], $this->atHand($figure, 'trousers', 'base')['short'], 'there is enough of it');
+        self::assertSame(['eye'], $this->atHand($figure, 'face', 'base')['not_asked'], 'at Muster eyes stay as they are');
+        $sheet = $this->sheetOf($figure, $this->isla());
+        $this->assertRefused($this->as($this->isla(), 'GET', "/jobs/{$figure->unit->job_id}/bench-sheets/{$sheet['key']}/at-hand?line=4999"), 422, 'unknown-step', '/line');
+        $this->assertRefused($this->as($this->isla(), 'GET', "/jobs/{$figure->unit->job_id}/bench-sheets/{$sheet['key']}/at-hand?line=x"), 422, 'invalid', '/line');
     }
 
     public function test_every_step_of_two_has_a_mix_of_its_own(): void
@@ -302,6 +330,20 @@ final class BenchTest extends TestCase
     private function steps(Figure $figure, User $user): array
     {
         return $this->sheetOf($figure, $user)['steps'];
+    }
+
+    /** @return AtHand_ */
+    private function atHand(Figure $figure, string $area, string $use): array
+    {
+        $sheet = $this->sheetOf($figure, $this->isla());
+        foreach ($sheet['steps'] as $line => $step) {
+            if ([$step['area'], $step['use']] === [$area, $use]) {
+                /** @var AtHand_ */
+                return $this->answer($this->isla(), 'GET', "/jobs/{$figure->unit->job_id}/bench-sheets/{$sheet['key']}/at-hand?line={$line}");
+            }
+        }
+
+        self::fail("There is no {$use} on {$area}.");
     }
 
     /** @return BenchSheet_ */

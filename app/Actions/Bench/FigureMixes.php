@@ -8,6 +8,7 @@ use App\Actions\Composing\ComposedFigure;
 use App\Actions\Schemes\SchemeLadders;
 use Core\Colour\Srgb;
 use Core\Composition\ComposedUse;
+use Core\Plate\Plate;
 use Core\Scheme\Batch;
 use Core\Scheme\OverAllPaint;
 use Core\Scheme\Recipe;
@@ -69,13 +70,21 @@ final class FigureMixes
      */
     public function amounts(int $figures): array
     {
+        return array_merge(...array_map(fn (ComposedUse $use): array => $this->amountsOf($use, $figures), $this->figure->composition->uses));
+    }
+
+    /**
+     * What so many figures take of one use, step by step.
+     *
+     * @return list<Batch>
+     */
+    public function amountsOf(ComposedUse $use, int $figures): array
+    {
         $amounts = [];
-        foreach ($this->figure->composition->uses as $use) {
-            for ($step = 1; $step <= $use->use->steps; $step++) {
-                [$recipe] = $this->recipe($use, $step);
-                if ($recipe !== null) {
-                    $amounts[] = $this->amount($recipe, $use, $this->rung($use, $step), $figures);
-                }
+        for ($step = 1; $step <= $use->use->steps; $step++) {
+            [$recipe] = $this->recipe($use, $step);
+            if ($recipe !== null) {
+                $amounts[] = $this->amount($recipe, $use, $this->rung($use, $step), $figures);
             }
         }
 
@@ -88,6 +97,18 @@ final class FigureMixes
         return $this->rules->drying;
     }
 
+    /** How an area comes out in the colours of the scheme; null where the scheme says nothing of it. */
+    public function plate(string $area): ?Plate
+    {
+        return $this->ladder($area)?->plate;
+    }
+
+    /** The colour of what the last step of a use is painted with; null where that is not known. */
+    public function lastRecipe(ComposedUse $use): ?Recipe
+    {
+        return $this->recipe($use, $use->use->steps)[0];
+    }
+
     /** What a use is painted with, step by step, in words; empty where nothing is mixed for it. */
     public function paint(ComposedUse $use): string
     {
@@ -95,7 +116,7 @@ final class FigureMixes
     }
 
     /** @return list<Recipe> that the steps of a use are painted with; none for those that nothing is mixed for */
-    private function recipes(ComposedUse $use): array
+    public function recipes(ComposedUse $use): array
     {
         return array_values(array_filter(array_map(fn (int $step): ?Recipe => $this->recipe($use, $step)[0], range(1, $use->use->steps))));
     }

@@ -693,6 +693,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/bench-sheets/{key}/at-hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What to have at hand for a line of a sheet, and how it must look. */
+        get: operations["showAtHand"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/figures": {
         parameters: {
             query?: never;
@@ -2184,6 +2201,14 @@ export interface components {
             by: string;
             whole_unit: boolean;
         };
+        AtHand: {
+            area: string;
+            after: components["schemas"]["Plate"] | null;
+            finished: components["schemas"]["Plate"] | null;
+            ready: components["schemas"]["ReadyColour"][];
+            short: components["schemas"]["ShortPaint"][];
+            not_asked: string[];
+        };
         Away: {
             first: string;
             last: string;
@@ -3246,6 +3271,12 @@ export interface components {
             areas: number;
             lines: components["schemas"]["LandedLine"][];
         };
+        ReadyColour: {
+            area: string;
+            below: boolean;
+            text: string;
+            hex: string | null;
+        };
         Recipe: {
             text: string;
             parts: components["schemas"]["MixPart"][];
@@ -3907,6 +3938,11 @@ export interface components {
             allowed: number;
             unknown: number;
             entries: components["schemas"]["WorkedEntry"][];
+        };
+        ShortPaint: {
+            paint: string;
+            ml: number;
+            stock_ml: number;
         };
         SignOff: {
             row: components["schemas"]["SignOffRow"];
@@ -6042,6 +6078,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BenchSheet"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showAtHand: {
+        parameters: {
+            query: {
+                line: number;
+            };
+            header?: never;
+            path: {
+                job: number;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AtHand"];
                 };
             };
             400: components["responses"]["Unreadable"];

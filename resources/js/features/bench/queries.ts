@@ -15,6 +15,7 @@ export const benchKeys = {
     all: ['bench'] as const,
     sheet: (job: number, key: string) => [...benchKeys.all, job, key] as const,
     marking: (job: number, key: string) => [...benchKeys.sheet(job, key), 'marking'] as const,
+    atHand: (job: number, key: string, line: number) => [...benchKeys.sheet(job, key), 'at-hand', line] as const,
     faults: (figure: number) => [...benchKeys.all, 'faults', figure] as const,
     mishapKinds: () => [...benchKeys.all, 'mishap-kinds'] as const,
     mishapRepair: (figure: number, told: MishapAsked) => [...benchKeys.all, 'mishap-repair', figure, told] as const,
@@ -24,6 +25,22 @@ export const benchKeys = {
 
 export function benchOptions() {
     return queryOptions({ queryKey: benchKeys.all, queryFn: ({ signal }) => unwrap(api.GET('/api/bench-sheets', { signal })) });
+}
+
+/** What to have at hand for a line of a sheet. It is below the sheet, so that it is read anew with it. */
+export function atHandOptions(job: number, key: string, line: number) {
+    return queryOptions({
+        queryKey: benchKeys.atHand(job, key, line),
+        // What is in hand may have left the sheet by now.
+        enabled: line >= 0,
+        queryFn: ({ signal }) =>
+            unwrap(
+                api.GET('/api/jobs/{job}/bench-sheets/{key}/at-hand', {
+                    params: { path: { job, key }, query: { line } },
+                    signal,
+                }),
+            ),
+    });
 }
 
 export function sheetOptions(job: number, key: string) {

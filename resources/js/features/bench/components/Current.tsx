@@ -7,6 +7,7 @@ import { having, markable, openBeneath, openOnAny, waitingForLook } from '../mar
 import { areasOf, numbered, type Row } from '../rows';
 import { useRowMarks } from '../useRowMarks';
 import { useWet } from '../useWet';
+import { AtHand } from './AtHand';
 import { ExcuseForm } from './ExcuseForm';
 import { FigureMarks } from './FigureMarks';
 import { InTurn } from './InTurn';
@@ -90,6 +91,7 @@ export function Current({ sheet, row, isSure, onSure, onMoved }: Props) {
                         />
                     ))}
                     <InTurn turns={step.turns} />
+                    <AtHand sheet={sheet} step={step} />
                     <StepTimes step={step} takes={chosen === undefined ? (row.go ?? step) : step} />
                 </div>
                 <StepNotes sheet={sheet} places={places} />

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Bench;
+
+use App\Actions\Bench\BenchSheet;
+use App\Actions\Bench\FigureMixes;
+use App\Actions\Bench\SheetStep;
+use App\Actions\Composing\ComposedFigure;
+use App\Http\Shared\Resource;
+use App\Http\Standards\PlateParts;
+use Core\Composition\ComposedUse;
+use Core\Composition\OverAllOrder;
+use Core\Composition\TypeArea;
+use Core\Plate\Plate as CorePlate;
+use Core\Plate\PlateMaker;
+use Core\Sequence\AtHand;
+use Core\Sequence\PlannedStep;
+use Core\Standard\Surface;
+
+/**
+ * What to have at hand for a line of a sheet: how it must look, colours to mend a slip with, what runs short, and what is not asked for there.
+ *
+ * @phpstan-import-type Plate from PlateParts
+ *
+ * @phpstan-type ReadyColour array{area: string, below: bool, text: string, hex: string|null}
+ * @phpstan-type ShortPaint array{paint: string, ml: float, stock_ml: float}
+ * @phpstan-type AtHand_ array{
+ *   area: string,
+ *   after: Plate|null,
+ *   finished: Plate|null,
+ *   ready: list<ReadyColour>,
+ *   short: list<ShortPaint>,
+ *   not_asked: list<string>,
+ * }
+ */
+final readonly class AtHandResource extends Resource
+{
+    private FigureMixes $mixes;
+
+    public function __construct(
+        private BenchSheet $sheet,
+        private SheetStep $step,
+    ) {
+        $this->mixes = $sheet->mixesOf($step);
+    }
+
+    /** @return AtHand_ */
+    public function toArray(): array
+    {
+        $area = $this->shown();
+        $plate = $area === null ? null : $this->mixes->plate($area->area->id);
+        $after = $plate === null ? null : PlateMaker::upTo($plate, ($this->isOfWhole() ? OverAllOrder::OF_WHOLE : '').$this->step->use);
+
+        return [
+            'area' => $area->area->id ?? $this->step->area,
+            'after' => $after === null ? null : $this->drawn($area, $after),
+            'finished' => $after === null ? null : $this->drawn($area, $plate),
+            'ready' => $this->ready(),
+            'short' => $this->short(),
+            'not_asked' => $this->notAsked(),
+        ];
+    }
+
+    private function isOfWhole(): bool
+    {
+        return $this->step->planned instanceof PlannedStep && $this->step->planned->step->isOfWhole();
+    }
+
+    /** The area that a plate shows: its own; of the figure as one, the largest that it lies on. */
+    private function shown(): ?TypeArea
+    {
+        $type = $this->sheet->first()->type;
+        if (! $this->step->planned instanceof PlannedStep || ! $this->isOfWhole()) {
+            return $type->area($this->step->area);
+        }
+        $shown = null;
+        foreach ($type->areas as $area) {
+            if ($area->area->surface !== Surface::WHOLE && $this->step->planned->step->liesOn($area) && $this->mixes->plate($area->area->id) !== null && $area->area->share > ($shown->area->share ?? 0.0)) {
+                $shown = $area;
+            }
+        }
+
+        return $shown;
+    }
+
+    /** @return Plate */
+    private function drawn(?TypeArea $area, CorePlate $plate): array
+    {
+        return (new PlateParts($this->sheet->standard))->drawn($this->sheet->first()->figure->tier, $area->area->surface ?? '', $plate);
+    }
+
+    /** @return list<ReadyColour> of the layer below, then of the neighbours */
+    private function ready(): array
+    {
+        $who = array_key_first($this->step->of);
+        $items = $this->sheet->itemsOf($who);
+        $at = (int) array_search((int) array_search($this->step, $this->sheet->steps, true), array_keys($items), true);
+        $own = array_values($items);
+        $hand = AtHand::at($at, $own, $this->sheet->typeInParts());
+        $ready = [];
+        foreach ([[$this->step->area, $hand->below, true], ...array_map(static fn (string $area, int $laid): array => [$area, $laid, false], array_keys($hand->neighbours), array_values($hand->neighbours))] as [$area, $laid, $below]) {
+            $item = $laid === null ? null : $own[$laid];
+            $recipe = $item instanceof PlannedStep ? $this->mixes->lastRecipe($item->step->laid) : null;
+            if ($recipe !== null) {
+                $ready[] = ['area' => $area, 'below' => $below, 'text' => $recipe->text(), 'hex' => $recipe->colour()?->hex()];
+            }
+        }
+
+        return $ready;
+    }
+
+    /** @return list<ShortPaint> paints of this line of which less is left than all open lines of the sheet take together */
+    private function short(): array
+    {
+        $planned = $this->step->planned;
+        $needs = [];
+        foreach ($planned instanceof PlannedStep ? $this->sheet->steps : [] as $step) {
+            $item = $step->planned;
+            $open = count(array_filter($this->sheet->figuresOf($step), fn (ComposedFigure $figure): bool => $figure->row->state->isAtTheBench() && ! $this->sheet->isSettled($step, $figure->row->id)));
+            foreach ($item instanceof PlannedStep && $open > 0 ? $this->sheet->mixesOf($step)->amountsOf($item->step->laid, $open) : [] as $batch) {
+                foreach ($batch->mlByPaint() as $paint => $ml) {
+                    $needs[$paint] = ($needs[$paint] ?? 0.0) + $ml;
+                }
+            }
+        }
+        $short = [];
+        foreach ($planned instanceof PlannedStep ? $this->mixes->recipes($planned->step->laid) : [] as $recipe) {
+            foreach ($recipe->parts as $part) {
+                $ml = $needs[$part->paint->name] ?? 0.0;
+                if ($part->paint->stockMl !== null && $part->paint->isTooLittleFor($ml)) {
+                    $short[$part->paint->name] = ['paint' => $part->paint->name, 'ml' => round($ml, 1), 'stock_ml' => $part->paint->stockMl];
+                }
+            }
+        }
+
+        return array_values($short);
+    }
+
+    /** @return list<string> what the area has and its tier asks nothing of */
+    private function notAsked(): array
+    {
+        $composition = $this->sheet->alikeOf($this->step)[0]->first()->composition;
+        $area = $this->sheet->first()->type->area($this->step->area);
+        $asked = array_map(static fn (ComposedUse $use): ?string => $use->use->feature, $composition->usesOn($this->step->area));
+        $features = array_keys(array_filter($area->area->features ?? [], static fn (float|int $pieces): bool => $pieces > 0));
+
+        return array_values(array_map(strval(...), array_filter($features, static fn (int|string $feature): bool => ! in_array((string) $feature, $asked, true))));
+    }
+}
