@@ -152,6 +152,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::patch('/figures', Jobs\AssignFigures::class);
 
     Route::get('/bench-sheets', Bench\ListBench::class);
+    Route::get('/bench-runs', Bench\ListRuns::class);
     Route::post('/bench-marks', Bench\MarkStep::class);
     Route::post('/hand-overs', Bench\HandOver::class);
     Route::post('/bench-clock', Bench\StartClock::class);

@@ -65,7 +65,7 @@ final class IsolationTest extends TestCase
         foreach (['/checks', '/sign-offs'] as $path) {
             self::assertSame([[], 0], [($page = $this->answer($this->stranger(), 'GET', $path))['rows'], $page['all']], $path);
         }
-        foreach (['/jobs', '/bench-sheets', '/figure-types', '/paints', '/schemes', '/proposals'] as $path) {
+        foreach (['/jobs', '/bench-sheets', '/bench-runs', '/figure-types', '/paints', '/schemes', '/proposals'] as $path) {
             self::assertSame([], $this->answer($this->stranger(), 'GET', $path), $path);
         }
         self::assertSame(['Brenna Holm'], array_column($this->answer($this->stranger(), 'GET', '/people'), 'name'));

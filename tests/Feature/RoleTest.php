@@ -84,6 +84,7 @@ final class RoleTest extends DescribedTestCase
         'GET /jobs/{job}/bench-sheets/{key}',
         'GET /bench-sheets',
         'POST /bench-marks',
+        'GET /bench-runs',
         'GET /jobs/{job}/bench-sheets/{key}/at-hand',
         'POST /bench-clock',
         'DELETE /bench-clock',

@@ -223,6 +223,19 @@ final readonly class BenchSheet
         return $this->mark($step, $figureId)?->state->settles() === true;
     }
 
+    /** @param  list<SheetStep>  $steps those of them that a figure has must be behind it */
+    public function areSettled(array $steps, int $figureId): bool
+    {
+        $who = $this->whoIs($figureId);
+        foreach ($steps as $step) {
+            if (isset($step->of[$who]) && ! $this->isSettled($step, $figureId)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** @return list<SheetStep> looks that a line waits for on a figure */
     public function looksBefore(SheetStep $step, int $figureId): array
     {

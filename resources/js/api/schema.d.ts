@@ -126,6 +126,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench-runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What who is signed in can paint in one run over several sheets. */
+        get: operations["listRuns"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench-sheets": {
         parameters: {
             query?: never;
@@ -2240,6 +2257,15 @@ export interface components {
             mended: number;
             signed: number;
         };
+        BenchRun: {
+            title: string;
+            degree: string;
+            paint: string;
+            hexes: string[];
+            batches: components["schemas"]["MixBatch"][];
+            minutes: number;
+            places: components["schemas"]["RunPlace"][];
+        };
         BenchSheet: {
             key: string;
             job: {
@@ -3535,6 +3561,19 @@ export interface components {
             code: string;
             message: string;
         };
+        RunPlace: {
+            job_id: number;
+            sheet: string;
+            unit: string;
+            area: string;
+            use: string;
+            figures: {
+                id: number;
+                number: number;
+                seen: number | null;
+            }[];
+            minutes: number;
+        };
         RungWritten: {
             /** @enum {string} */
             role: "ground" | "base" | "shade" | "relight" | "light";
@@ -4758,6 +4797,30 @@ export interface operations {
             419: components["responses"]["PageExpired"];
             422: components["responses"]["NotRight"];
             429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    listRuns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchRun"][];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

@@ -6,6 +6,7 @@ import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
+import { Runs } from './components/Runs';
 import { benchOptions } from './queries';
 
 export function BenchPage() {
@@ -43,6 +44,7 @@ export function BenchPage() {
                     )
                 }
             </Loaded>
+            <Runs />
         </>
     );
 }

@@ -15,6 +15,7 @@ export const benchKeys = {
     all: ['bench'] as const,
     sheet: (job: number, key: string) => [...benchKeys.all, job, key] as const,
     marking: (job: number, key: string) => [...benchKeys.sheet(job, key), 'marking'] as const,
+    runs: () => [...benchKeys.all, 'runs'] as const,
     atHand: (job: number, key: string, line: number) => [...benchKeys.sheet(job, key), 'at-hand', line] as const,
     faults: (figure: number) => [...benchKeys.all, 'faults', figure] as const,
     mishapKinds: () => [...benchKeys.all, 'mishap-kinds'] as const,
@@ -25,6 +26,11 @@ export const benchKeys = {
 
 export function benchOptions() {
     return queryOptions({ queryKey: benchKeys.all, queryFn: ({ signal }) => unwrap(api.GET('/api/bench-sheets', { signal })) });
+}
+
+/** What can be painted in one run over several sheets. */
+export function runsOptions() {
+    return queryOptions({ queryKey: benchKeys.runs(), queryFn: ({ signal }) => unwrap(api.GET('/api/bench-runs', { signal })) });
 }
 
 /** What to have at hand for a line of a sheet. It is below the sheet, so that it is read anew with it. */
