@@ -21,25 +21,26 @@ final class RunTest extends TestCase
 
         $this->prime($this->figure('2nd Lamplighters', 2));
         $this->prime($this->figure('Quay watch', 5));
-        $base = $this->runOf('Base coat', 'Oilskin Ochre');
+        $base = $this->runOf('Metal base', 'Anchor Iron');
         $places = array_map(static fn (array $place): array => [$place['unit'], $place['area'], array_column($place['figures'], 'number')], $base['places']);
-        self::assertContains(['2nd Lamplighters', 'oilskin coat', [2]], $places, 'only where the primer lies under it');
-        self::assertContains(['Quay watch', 'oilskin coat', [5]], $places);
+        self::assertContains(['2nd Lamplighters', 'lamp cage', [2]], $places, 'only where the primer lies under it');
+        self::assertContains(['Quay watch', 'lamp cage', [5]], $places);
         self::assertEqualsWithDelta(array_sum(array_column($base['places'], 'minutes')), $base['minutes'], 1e-9);
-        self::assertSame(['#b98a2e'], $base['hexes']);
+        self::assertSame(['#6b6e72'], $base['hexes']);
         self::assertGreaterThan(0, $base['batches'][0]['ml']);
+        self::assertNotContains('Oilskin Ochre', array_column($this->runs(), 'paint'), 'in this school metals come first, and the coat waits for them');
     }
 
     public function test_its_places_are_marked_as_they_were_seen_and_then_are_gone(): void
     {
         $this->prime($this->figure('2nd Lamplighters', 2));
         $this->prime($this->figure('Quay watch', 5));
-        foreach ($this->runOf('Base coat', 'Oilskin Ochre')['places'] as $place) {
+        foreach ($this->runOf('Metal base', 'Anchor Iron')['places'] as $place) {
             $figures = array_map(static fn (array $figure): array => ['id' => $figure['id'], 'seen' => $figure['seen']], $place['figures']);
             $this->answer($this->isla(), 'POST', '/bench-marks', ['figures' => $figures, 'area' => $place['area'], 'use' => $place['use'], 'state' => 'done']);
         }
 
-        self::assertNotContains('Oilskin Ochre', array_column(array_filter($this->runs(), static fn (array $run): bool => $run['title'] === 'Base coat'), 'paint'));
+        self::assertNotContains('Anchor Iron', array_column($this->runs(), 'paint'));
     }
 
     public function test_it_is_of_own_figures_alone(): void

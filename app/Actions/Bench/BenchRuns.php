@@ -11,7 +11,7 @@ use Core\Standard\UseWords;
 
 /**
  * What can be painted in one run over several sheets: lines that are laid the same way with the same paint, on figures on which all
- * beneath is done. Sheet by sheet, so that no more than one job is held at once.
+ * that they wait for is done, and nothing messy is before them that would soil them. Sheet by sheet, so that no more than one job is held at once.
  */
 final readonly class BenchRuns
 {
@@ -55,13 +55,13 @@ final readonly class BenchRuns
     /** @return iterable<array{int, PlannedStep, non-empty-list<ComposedFigure>}> lines, with the figures on which this person can lay them now */
     private static function ready(BenchSheet $sheet, User $user): iterable
     {
-        $beneath = $sheet->beneath();
-        foreach ($sheet->steps as $line => $step) {
+        foreach ($sheet->waits() as $line => $before) {
+            $step = $sheet->steps[$line];
             $planned = $step->planned;
             if (! $planned instanceof PlannedStep || $step->isLook()) {
                 continue;
             }
-            $under = array_map(static fn (int $at): SheetStep => $sheet->steps[$at], $beneath[$line]);
+            $under = array_map(static fn (int $at): SheetStep => $sheet->steps[$at], $before);
             $figures = array_values(array_filter($sheet->figuresOf($step), static fn (ComposedFigure $figure): bool => $figure->row->state->isAtTheBench()
                 && ($figure->row->painter_id ?? $figure->unit->painter_id) === $user->id
                 && ! $sheet->isSettled($step, $figure->row->id)

@@ -159,6 +159,18 @@ final readonly class BenchSheet
         return array_values($tiers);
     }
 
+    /** @return array<int, list<int>> by line that is begun by itself, the lines that it waits for: beneath it, by an edge of the order, or because they are messy and near */
+    public function waits(): array
+    {
+        $coats = $this->coats($this->figures)->coats->all;
+        $waits = [];
+        foreach ($coats as $coat) {
+            $waits[$coat->item] ??= array_values(array_unique(array_map(static fn (int $place): int => $coats[$place]->item, [...$coat->after, ...$coat->behind])));
+        }
+
+        return $waits;
+    }
+
     /** @return array<int, list<int>> by line, the lines directly beneath it on those that have them */
     public function beneath(): array
     {
