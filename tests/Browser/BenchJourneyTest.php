@@ -30,7 +30,7 @@ final class BenchJourneyTest extends BrowserTestCase
         $page = $this->page->signIn('isla@kittiwake.example')->open('/bench')->click("//a[contains(., '1st Lamplighters')][contains(., 'Guard')]")->see('step 1 of');
 
         // Two areas in one press; then the wash over them is asked about, for the base is wet.
-        $page->press('Base coat, face, hands')->see('on the face and the hands')->press('Done on figure 1');
+        $page->press('Base coat, face, hands')->see('on the face and the hands')->press('Done on figure 1')->see('What it lies on is not marked yet')->press('Mark it all the same');
         $page->await(fn (): bool => $page->count("//li[contains(@class, 'step-done')]//*[starts-with(normalize-space(.), 'Base coat')]") > 0, 'Both places are not marked.');
         $page->press('All-over wash, face, hands')->see('wet here, dry by')->press('Done on figure 1')->see('Paint on what is wet lifts it')->press('Wait')->dontSee('Paint on what is wet lifts it');
 
@@ -41,6 +41,33 @@ final class BenchJourneyTest extends BrowserTestCase
         $this->assertAccessible('what waits to be mended');
         $page->driver->navigate()->refresh();
         $page->see('Figure 1, face: slip of foreign paint')->press('Mended')->dontSee('To mend')->dontSee('1 to mend');
+    }
+
+    public function test_leaders_share_the_sheet_of_their_men_and_a_clock_says_what_it_took(): void
+    {
+        $page = $this->page->signIn('isla@kittiwake.example')->open('/bench')->click("//a[contains(., 'Quay watch')]")->see('Muster, figures 3 to 20');
+        $page->see('Metal light, lamp cage')->see('complete at Muster');
+        $this->assertAccessible('a sheet that figures share');
+        $page->press('figures 3 to 20')->dontSee('Metal light, lamp cage')->press('all figures')->see('Metal light, lamp cage');
+
+        $page->press('Start the clock')->see('since the last step')->press('Done on all 20 figures')->see('step 2 of')->see('allowed');
+        $page->press('Minutes by step')->see('figures 1 to 20, Isla Coade')->fill('Minutes for Clean mould lines and gaps, figure, figures 1 to 20', '45,5')->press('Keep')->see('46 min of');
+        $this->assertAccessible('minutes by step');
+        $page->press('Stop the clock')->see('Start the clock');
+
+        // The primer is the same on another sheet that was cleaned: one run, done in one press.
+        $page->open('/bench')->click("//a[contains(., '2nd Lamplighters')][contains(., 'Muster')]")->see('step 1 of 25')->press('Done on all 11 figures')->see('step 2 of 25');
+        $page->open('/bench')->see('In one run over several sheets')->click("//section[@class='runs']//button[contains(., 'Quay Fog primer')]")->see('figures 2 to 12');
+        $this->assertAccessible('runs over several sheets');
+        $page->press('Done on all')->dontSee('Quay Fog primer');
+    }
+
+    public function test_at_hand_stands_how_it_must_look(): void
+    {
+        $page = $this->page->signIn('isla@kittiwake.example')->open('/bench')->click("//a[contains(., '2nd Lamplighters')][contains(., 'Muster')]")->see('All 25 steps');
+        $page->click("//button[@class='step-title'][contains(., 'All-over wash')][contains(., 'oilskin coat')]")->see('after this step')->see('Have ready')->see('Kelp Bed');
+        self::assertSame(2, $page->count("//*[@class='at-hand-plates']//img"));
+        $this->assertAccessible('what is at hand for a step');
     }
 
     /** @return list<array{string, string}> technique and area of each step of the sheet */

@@ -22,7 +22,7 @@ final class QuickFigureTypeRequest extends ApiRequest
             'name' => ['required', 'string', 'max:120'],
             'size_class' => ['required', 'string', OneOf::of(SizeClass::class)],
             'areas' => ['required', 'array', 'min:1', 'max:40'],
-            'areas.*.name' => ['required', 'string', 'max:120', 'distinct:ignore_case', Rule::notIn(['figure'])],
+            'areas.*.name' => ['bail', 'required', 'string', 'max:120', 'distinct:ignore_case', Rule::notIn(['figure'])],
             'areas.*.surface' => ['required', 'string', 'max:120'],
             'areas.*.weight' => ['required', 'string', OneOf::of(QuickWeight::class)],
             'areas.*.focal' => ['boolean'],
