@@ -47,6 +47,11 @@ final readonly class Looks
         return $item instanceof PlannedStep && $item->step->technique->look;
     }
 
+    public function areNone(): bool
+    {
+        return $this->under === [];
+    }
+
     /** @return list<int> looks that a step waits for */
     public function before(int $item): array
     {

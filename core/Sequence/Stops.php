@@ -43,11 +43,12 @@ final readonly class Stops
         if ($last === null) {
             return null;
         }
+        $laid = array_slice($items, 0, $last + 1);
         $still = [];
         $minutes = 0.0;
         foreach (array_slice($items, $last + 1, null, true) as $at => $item) {
             $isAsked = $item instanceof PlannedStep && in_array($at, $needed, true) && $place->asksFor($item->step->laid->area->id, $item->step->laid->use->id);
-            if ($isAsked || ($item instanceof TidyBack && self::isSoiledBy($item, array_slice($items, 0, $last + 1)))) {
+            if ($isAsked || ($item instanceof TidyBack && self::isSoiledBy($item, $laid))) {
                 $still[] = $item;
             } else {
                 $minutes += $item instanceof TidyBack ? $item->minutes : $item->step->laid->minutes;

@@ -24,8 +24,7 @@ final readonly class BenchRuns
     {
         $runs = [];
         foreach ($this->sheets->forPerson($user) as $sheet) {
-            foreach (self::ready($sheet, $user) as [$line, $planned, $figures]) {
-                $step = $sheet->steps[$line];
+            foreach (self::ready($sheet, $user) as [$step, $planned, $figures]) {
                 $mixes = $sheet->mixesOf($step);
                 $paint = $mixes->paint($planned->step->laid);
                 if ($paint !== '') {
@@ -52,7 +51,7 @@ final readonly class BenchRuns
         );
     }
 
-    /** @return iterable<array{int, PlannedStep, non-empty-list<ComposedFigure>}> lines, with the figures on which this person can lay them now */
+    /** @return iterable<array{SheetStep, PlannedStep, non-empty-list<ComposedFigure>}> lines, with the figures on which this person can lay them now */
     private static function ready(BenchSheet $sheet, User $user): iterable
     {
         foreach ($sheet->waits() as $line => $before) {
@@ -62,13 +61,11 @@ final readonly class BenchRuns
                 continue;
             }
             $under = array_map(static fn (int $at): SheetStep => $sheet->steps[$at], $before);
-            $figures = array_values(array_filter($sheet->figuresOf($step), static fn (ComposedFigure $figure): bool => $figure->row->state->isAtTheBench()
-                && ($figure->row->painter_id ?? $figure->unit->painter_id) === $user->id
-                && ! $sheet->isSettled($step, $figure->row->id)
+            $figures = array_values(array_filter($sheet->openOn($step), static fn (ComposedFigure $figure): bool => $figure->painterId() === $user->id
                 && $sheet->areSettled($under, $figure->row->id)
                 && $sheet->looksBefore($step, $figure->row->id) === []));
             if ($figures !== []) {
-                yield [$line, $planned, $figures];
+                yield [$step, $planned, $figures];
             }
         }
     }

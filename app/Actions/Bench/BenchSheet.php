@@ -26,6 +26,9 @@ final readonly class BenchSheet
     /** @var non-empty-list<ComposedFigure> by number */
     public array $figures;
 
+    /** @var list<array<int, PlannedStep|TidyBack>> by those that share it and by line, what they have of it */
+    private array $items;
+
     /** @var list<Looks> by those that share it */
     private array $looks;
 
@@ -56,6 +59,11 @@ final readonly class BenchSheet
             $who += array_fill_keys(array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $one->figures), $place);
         }
         $this->who = $who;
+        $this->items = array_map(static function (int $place) use ($steps): array {
+            $of = array_map(static fn (SheetStep $step): PlannedStep|TidyBack|null => $step->of[$place] ?? null, $steps);
+
+            return array_filter($of, static fn (PlannedStep|TidyBack|null $item): bool => $item !== null);
+        }, array_keys($alike));
         $this->looks = array_map(fn (int $place): Looks => Looks::along($this->itemsOf($place), $this->first()->type), array_keys($alike));
     }
 
@@ -75,29 +83,22 @@ final readonly class BenchSheet
         return new self($this->key, $standard, $alike, SheetStep::all($lines->all), $this->marks, $this->mishaps, $lines->gaveWay);
     }
 
-    /** Whether figures share it that differ in some of its lines. */
-    public function isShared(): bool
-    {
-        return count($this->alike) > 1;
-    }
-
     /** @return array<int, PlannedStep|TidyBack> by line, what some of those that share it have of it */
     public function itemsOf(int $who): array
     {
-        $items = [];
-        foreach ($this->steps as $line => $step) {
-            if (isset($step->of[$who])) {
-                $items[$line] = $step->of[$who];
-            }
-        }
-
-        return $items;
+        return $this->items[$who];
     }
 
     /** @return list<ComposedFigure> that have a line */
     public function figuresOf(SheetStep $step): array
     {
         return array_values(array_filter($this->figures, fn (ComposedFigure $figure): bool => isset($step->of[$this->whoIs($figure->row->id)])));
+    }
+
+    /** @return list<ComposedFigure> at the bench on which a line is neither done nor excused */
+    public function openOn(SheetStep $step): array
+    {
+        return array_values(array_filter($this->figuresOf($step), fn (ComposedFigure $figure): bool => $figure->row->state->isAtTheBench() && ! $this->isSettled($step, $figure->row->id)));
     }
 
     /** @return list<AlikeFigures> that have a line */
@@ -184,6 +185,18 @@ final readonly class BenchSheet
         return $beneath;
     }
 
+    /** Minutes by hand of all that is laid on one figure of some of those that share it. */
+    public function minutesEach(int $who): float
+    {
+        return array_sum(array_map(fn (PlannedStep|TidyBack $item): float => SheetLaying::minutes($item, $this->alike[$who]->mixes), $this->items[$who]));
+    }
+
+    /** Minutes by hand on all of its figures, mixing and cleaning apart. */
+    public function minutes(): float
+    {
+        return array_sum(array_map(fn (AlikeFigures $one, int $who): float => count($one->figures) * $this->minutesEach($who), $this->alike, array_keys($this->alike)));
+    }
+
     /** Minutes that a line takes on a figure that has it. */
     public function minutesOn(SheetStep $step, int $figureId): float
     {
@@ -251,18 +264,27 @@ final readonly class BenchSheet
     /** @return list<SheetStep> looks that a line waits for on a figure */
     public function looksBefore(SheetStep $step, int $figureId): array
     {
-        $line = (int) array_search($step, $this->steps, true);
-        $looks = array_map(fn (int $look): SheetStep => $this->steps[$look], $this->looks[$this->whoIs($figureId)]->before($line));
+        $looks = array_map(fn (int $look): SheetStep => $this->steps[$look], $this->looks[$this->whoIs($figureId)]->before($step->line));
 
         return array_values(array_filter($looks, fn (SheetStep $look): bool => ! $this->isSettled($look, $figureId)));
+    }
+
+    /** @return list<ComposedFigure> at the bench on which a line is a look that can be taken */
+    public function toLookAt(SheetStep $step): array
+    {
+        return $step->isLook() ? array_values(array_filter($this->openOn($step), fn (ComposedFigure $figure): bool => in_array($step, $this->looksDue($figure->row->id), true))) : [];
     }
 
     /** @return list<SheetStep> looks that can be taken on a figure: all that is looked at is done */
     public function looksDue(int $figureId): array
     {
+        $looks = $this->looks[$this->whoIs($figureId)];
+        if ($looks->areNone()) {
+            return [];
+        }
         $settled = array_keys(array_filter($this->steps, fn (SheetStep $step): bool => $this->isSettled($step, $figureId)));
 
-        return array_map(fn (int $look): SheetStep => $this->steps[$look], $this->looks[$this->whoIs($figureId)]->due($settled));
+        return array_map(fn (int $look): SheetStep => $this->steps[$look], $looks->due($settled));
     }
 
     /** A line of the sheet that a figure has. */
@@ -314,7 +336,7 @@ final readonly class BenchSheet
     public function isFor(int $userId): bool
     {
         foreach ($this->figures as $figure) {
-            if (($figure->row->painter_id ?? $figure->unit->painter_id) === $userId) {
+            if ($figure->painterId() === $userId) {
                 return true;
             }
         }

@@ -10,6 +10,7 @@ use App\Actions\Schemes\StudioRules;
 use App\Models\Job;
 use App\Models\JobState;
 use Core\Scheme\Batch;
+use Core\Sequence\PlannedStep;
 use Core\Why;
 
 /** What the running jobs will take of each paint, for figures that are not handed over yet. */
@@ -33,6 +34,20 @@ final readonly class PaintNeeds
         }
 
         return ['ml' => self::summed($ml), 'pieces' => self::summed($pieces)];
+    }
+
+    /** @return array<string, float> millilitres by name of the paint, of what is open on a sheet */
+    public static function ofOpenLines(BenchSheet $sheet): array
+    {
+        $needs = [];
+        foreach ($sheet->steps as $step) {
+            $figures = count($sheet->openOn($step));
+            if ($step->planned instanceof PlannedStep && $figures > 0) {
+                array_push($needs, ...array_map(static fn (Batch $batch): array => $batch->mlByPaint(), $sheet->mixesOf($step)->amountsOf($step->planned->step->laid, $figures)));
+            }
+        }
+
+        return self::summed($needs);
     }
 
     /**

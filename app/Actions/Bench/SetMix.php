@@ -68,7 +68,7 @@ final readonly class SetMix
         $isThere = false;
         $paintsHere = $by->role->checks();
         foreach ($this->figures->ofJob($step->job) as $figure) {
-            $isOwn = $by->role->checks() || ($figure->row->painter_id ?? $figure->unit->painter_id) === $by->id;
+            $isOwn = $by->role->checks() || $figure->painterId() === $by->id;
             $paintsHere = $paintsHere || $isOwn;
             if (! $step->isPaintedOn($figure)) {
                 continue;

@@ -15,7 +15,10 @@ use WeakMap;
 /** Which figures of a unit share a sheet, and its lines. Those that differ in a few uses do, where one order serves them all. */
 final class SharedSheets
 {
-    /** @var WeakMap<Standard, array<string, SheetLines|null>> lines by what is painted on whom; null where no one order serves them, or each has more of its own */
+    /** @var WeakMap<Standard, array<string, SheetLines>> lines of figures that are alike, by what is painted on them */
+    private WeakMap $ofAlike;
+
+    /** @var WeakMap<Standard, array<string, SheetLines|null>> lines of those that share a sheet, by what is painted on whom; null where no one order serves them, or each has more of its own */
     private WeakMap $known;
 
     public function __construct(
@@ -23,6 +26,7 @@ final class SharedSheets
         private readonly StudioRules $rules,
     ) {
         $this->known = new WeakMap;
+        $this->ofAlike = new WeakMap;
     }
 
     /**
@@ -36,9 +40,9 @@ final class SharedSheets
         $sheets = [];
         foreach ($groups as $group) {
             $sharing = array_map(static fn (int $one): AlikeFigures => $all[$one], $group);
-            $lines = $this->lines($sharing, $standard);
-            // Where no one order serves them, each has its own.
-            array_push($sheets, ...$lines === null ? array_map(fn (AlikeFigures $one): array => [[$one], $this->orders->of($one->first(), $standard, $one->mixes)], $sharing) : [[$sharing, $lines]]);
+            $lines = count($sharing) === 1 ? null : $this->lines($sharing, $standard);
+            // Who shares with nobody, or has no order in common, has an own one.
+            array_push($sheets, ...$lines === null ? array_map(fn (AlikeFigures $one): array => [[$one], $this->alone($one, $standard)], $sharing) : [[$sharing, $lines]]);
         }
 
         return $sheets;
@@ -60,15 +64,25 @@ final class SharedSheets
     /** @param  non-empty-list<AlikeFigures>  $sharing */
     private function found(array $sharing, Standard $standard): ?SheetLines
     {
-        if (count($sharing) === 1) {
-            return $this->orders->of($sharing[0]->first(), $standard, $sharing[0]->mixes);
-        }
         $type = $sharing[0]->first()->type;
         $shared = SharedSteps::of(array_map(static fn (AlikeFigures $one): PaintedAlike => $one->painted(), $sharing), $type);
         $lines = $shared === null ? null : $this->orders->shared($shared, $type, $standard);
-        $alone = array_map(fn (AlikeFigures $one): float => $this->orders->of($one->first(), $standard, $one->mixes)->tidyMinutes(0), $sharing);
+        if ($lines === null) {
+            return null;
+        }
+        $alone = array_map(fn (AlikeFigures $one): float => $this->alone($one, $standard)->tidyMinutes(0), $sharing);
 
-        return $lines?->saves($alone, array_map(static fn (AlikeFigures $one): int => count($one->figures), $sharing), $this->rules->now()->paintChange) === true ? $lines : null;
+        return $lines->saves($alone, array_map(static fn (AlikeFigures $one): int => count($one->figures), $sharing), $this->rules->now()->paintChange) ? $lines : null;
+    }
+
+    private function alone(AlikeFigures $one, Standard $standard): SheetLines
+    {
+        $like = self::like([$one]);
+        $known = $this->ofAlike[$standard] ?? [];
+        $known[$like] ??= $this->orders->of($one->first(), $standard, $one->mixes);
+        $this->ofAlike[$standard] = $known;
+
+        return $known[$like];
     }
 
     /**

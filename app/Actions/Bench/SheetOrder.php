@@ -26,12 +26,21 @@ final readonly class SheetOrder
     /** By hand, on all figures, tidying with it. */
     public function minutes(): float
     {
-        return $this->sum(static fn (PlannedStep|TidyBack $item, FigureMixes $mixes): float => SheetLaying::minutes($item, $mixes));
+        return array_sum(array_map(static fn (BenchSheet $one): float => $one->minutes(), $this->ordered));
     }
 
     public function tidyMinutes(): float
     {
-        return $this->sum(static fn (PlannedStep|TidyBack $item): float => $item instanceof TidyBack ? $item->minutes : 0.0);
+        $sum = 0.0;
+        foreach ($this->ordered as $one) {
+            foreach ($one->alike as $who => $alike) {
+                foreach ($one->itemsOf($who) as $item) {
+                    $sum += $item instanceof TidyBack ? count($alike->figures) * $item->minutes : 0.0;
+                }
+            }
+        }
+
+        return $sum;
     }
 
     /** How often another paint is taken when each step is laid on all figures, the first counted. */
@@ -79,20 +88,5 @@ final readonly class SheetOrder
     private function items(): array
     {
         return array_merge(...array_map(static fn (BenchSheet $one): array => array_map(static fn (SheetStep $step): PlannedStep|TidyBack => $step->planned, $one->steps), $this->ordered));
-    }
-
-    /** @param  callable(PlannedStep|TidyBack, FigureMixes): float  $minutes on one figure */
-    private function sum(callable $minutes): float
-    {
-        $sum = 0.0;
-        foreach ($this->ordered as $one) {
-            foreach ($one->alike as $who => $alike) {
-                foreach ($one->itemsOf($who) as $item) {
-                    $sum += count($alike->figures) * $minutes($item, $alike->mixes);
-                }
-            }
-        }
-
-        return $sum;
     }
 }

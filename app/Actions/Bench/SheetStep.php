@@ -20,11 +20,13 @@ final readonly class SheetStep
     private const TIDY = 'tidy-back';
 
     /**
+     * @param  int  $line its place among the lines of its sheet, from 0
      * @param  int  $number of the step on its sheet, from 1
      * @param  PlannedStep|TidyBack  $planned of the first of those that have it
      * @param  non-empty-array<int, PlannedStep|TidyBack>  $of by those that share the sheet, in their own order of steps; who does not have it is not there
      */
     private function __construct(
+        public int $line,
         public int $number,
         public string $area,
         public string $use,
@@ -47,7 +49,7 @@ final readonly class SheetStep
         $number = 0;
         foreach ($lines as $at => $line) {
             $number += self::goesOn($lines[$at - 1] ?? [], $line) ? 0 : 1;
-            $all[] = self::of($line, $number);
+            $all[] = self::of($line, $at, $number);
         }
 
         return $all;
@@ -78,15 +80,15 @@ final readonly class SheetStep
     }
 
     /** @param  non-empty-array<int, PlannedStep|TidyBack>  $line */
-    private static function of(array $line, int $number): self
+    private static function of(array $line, int $at, int $number): self
     {
         $planned = reset($line);
         if ($planned instanceof TidyBack) {
-            return new self($number, $planned->area->area->id, self::tidying($planned), self::TIDY, 1, 1, 'every', $planned, $line);
+            return new self($at, $number, $planned->area->area->id, self::tidying($planned), self::TIDY, 1, 1, 'every', $planned, $line);
         }
         $laid = $planned->step->laid;
 
-        return new self($number, $laid->area->id, $laid->use->id, $laid->technique, $laid->use->coats, $laid->use->steps, $laid->use->extent->value, $planned, $line);
+        return new self($at, $number, $laid->area->id, $laid->use->id, $laid->technique, $laid->use->coats, $laid->use->steps, $laid->use->extent->value, $planned, $line);
     }
 
     /** A name that is lost when something else soils the area: it is tidied again then. */

@@ -42,9 +42,4 @@ final readonly class MayCheck
     {
         return $user->isLead() || ($tier->terms->checker !== Checker::Lead && $user->maySignRank($tier->rank));
     }
-
-    public static function isOwnWork(User $user, Figure $figure): bool
-    {
-        return Painters::painted($user, $figure);
-    }
 }

@@ -23,6 +23,12 @@ final readonly class ComposedFigure
     ) {
     }
 
+    /** Whom it is given to: itself, or with its unit; null: nobody. */
+    public function painterId(): ?int
+    {
+        return $this->row->painter_id ?? $this->unit->painter_id;
+    }
+
     /** The scheme that it is painted in; null: the common one of its force. */
     public function schemeId(): ?int
     {

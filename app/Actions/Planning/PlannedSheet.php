@@ -33,7 +33,7 @@ final readonly class PlannedSheet
         $byPainter = [];
         foreach ($sheet->figures as $figure) {
             if ($figure->row->state->isAtTheBench()) {
-                $byPainter[$figure->row->painter_id ?? $figure->unit->painter_id ?? 0][] = $figure;
+                $byPainter[$figure->painterId() ?? 0][] = $figure;
             }
         }
         if ($byPainter === []) {

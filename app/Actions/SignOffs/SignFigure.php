@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\SignOffs;
 
+use App\Actions\Bench\Painters;
 use App\Actions\Checks\CheckLock;
 use App\Actions\Checks\CheckReading;
 use App\Actions\Checks\MayCheck;
@@ -53,7 +54,7 @@ final readonly class SignFigure
             $locked->setRelations([]);
             $locked->fill(['state' => RoundState::Signed, 'closed_at' => $signedAt, 'closed_by' => $by->id])->save();
             $figure->fill(['state' => FigureState::Signed, 'version' => $figure->version + 1])->save();
-            if (MayCheck::isOwnWork($by, $figure)) {
+            if (Painters::painted($by, $figure)) {
                 Log::of($by, LogKind::SelfChecked, "record {$signOff->number}");
             }
 

@@ -6,7 +6,6 @@ namespace App\Actions\SignOffs;
 
 use App\Actions\Bench\Painters;
 use App\Actions\Checks\CheckReading;
-use App\Actions\Checks\MayCheck;
 use App\Models\Check;
 use App\Models\Studio;
 use App\Models\User;
@@ -47,7 +46,7 @@ final readonly class SignOffRecord
             'verdict' => ['is' => $reading->judgement->verdict->value, 'counts' => $reading->judgement->counts, 'why' => $reading->judgement->why->toArray()],
             'look' => self::look($reading, $signedAt),
             'painters' => array_values(User::query()->whereIn('id', Painters::of($composed->row))->orderBy('name')->pluck('name')->all()),
-            'signed' => ['by' => $by->name, 'role' => $by->role->value, 'at' => $signedAt->toIso8601ZuluString(), 'self_checked' => MayCheck::isOwnWork($by, $composed->row)],
+            'signed' => ['by' => $by->name, 'role' => $by->role->value, 'at' => $signedAt->toIso8601ZuluString(), 'self_checked' => Painters::painted($by, $composed->row)],
             'evidence' => $this->evidence->now($composed->row->id, $reading->check->round),
         ];
     }

@@ -6,8 +6,8 @@ namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheet;
 use App\Actions\Bench\FigureMixes;
+use App\Actions\Bench\PaintNeeds;
 use App\Actions\Bench\SheetStep;
-use App\Actions\Composing\ComposedFigure;
 use App\Http\Shared\Resource;
 use App\Http\Standards\PlateParts;
 use Core\Composition\ComposedUse;
@@ -96,9 +96,8 @@ final readonly class AtHandResource extends Resource
     {
         $who = array_key_first($this->step->of);
         $items = $this->sheet->itemsOf($who);
-        $at = (int) array_search((int) array_search($this->step, $this->sheet->steps, true), array_keys($items), true);
         $own = array_values($items);
-        $hand = AtHand::at($at, $own, $this->sheet->typeInParts());
+        $hand = AtHand::at((int) array_search($this->step->line, array_keys($items), true), $own, $this->sheet->typeInParts());
         $ready = [];
         foreach ([[$this->step->area, $hand->below, true], ...array_map(static fn (string $area, int $laid): array => [$area, $laid, false], array_keys($hand->neighbours), array_values($hand->neighbours))] as [$area, $laid, $below]) {
             $item = $laid === null ? null : $own[$laid];
@@ -115,18 +114,12 @@ final readonly class AtHandResource extends Resource
     private function short(): array
     {
         $planned = $this->step->planned;
-        $needs = [];
-        foreach ($planned instanceof PlannedStep ? $this->sheet->steps : [] as $step) {
-            $item = $step->planned;
-            $open = count(array_filter($this->sheet->figuresOf($step), fn (ComposedFigure $figure): bool => $figure->row->state->isAtTheBench() && ! $this->sheet->isSettled($step, $figure->row->id)));
-            foreach ($item instanceof PlannedStep && $open > 0 ? $this->sheet->mixesOf($step)->amountsOf($item->step->laid, $open) : [] as $batch) {
-                foreach ($batch->mlByPaint() as $paint => $ml) {
-                    $needs[$paint] = ($needs[$paint] ?? 0.0) + $ml;
-                }
-            }
+        if (! $planned instanceof PlannedStep) {
+            return [];
         }
+        $needs = PaintNeeds::ofOpenLines($this->sheet);
         $short = [];
-        foreach ($planned instanceof PlannedStep ? $this->mixes->recipes($planned->step->laid) : [] as $recipe) {
+        foreach ($this->mixes->recipes($planned->step->laid) as $recipe) {
             foreach ($recipe->parts as $part) {
                 $ml = $needs[$part->paint->name] ?? 0.0;
                 if ($part->paint->stockMl !== null && $part->paint->isTooLittleFor($ml)) {

@@ -65,7 +65,7 @@ final readonly class BenchResource extends Resource
             'key' => $sheet->key, 'job_id' => $job->id, 'job' => $job->name, 'due' => $job->due?->format('Y-m-d'), 'unit' => $first->unit->name,
             'type' => $first->type->name, 'tier' => implode(', ', $sheet->tiers()),
             'figures' => count($sheet->figures),
-            'mine' => count(array_filter($sheet->figures, fn (ComposedFigure $figure): bool => ($figure->row->painter_id ?? $figure->unit->painter_id) === $this->user->id)),
+            'mine' => count(array_filter($sheet->figures, fn (ComposedFigure $figure): bool => $figure->painterId() === $this->user->id)),
             'steps' => $sheet->length(),
             'minutes' => $first->composition->minutes,
             'left' => array_sum(array_map(static fn (ComposedFigure $figure): int => $sheet->left($figure->row->id), $sheet->figures)),

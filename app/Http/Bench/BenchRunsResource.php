@@ -44,14 +44,22 @@ final readonly class BenchRunsResource extends Resource
     /** @return list<BenchRun_> */
     public function toArray(): array
     {
-        return array_map(static fn (BenchRun $run): array => [
+        return array_map(self::run(...), $this->runs);
+    }
+
+    /** @return BenchRun_ */
+    private static function run(BenchRun $run): array
+    {
+        $batches = $run->batches();
+
+        return [
             'title' => $run->title, 'degree' => $run->degree, 'paint' => $run->paint,
-            'hexes' => array_values(array_filter(array_map(static fn (Batch $batch): ?string => $batch->recipe->colour()?->hex(), $run->batches()))),
-            'batches' => array_map(RecipeParts::batch(...), $run->batches()),
+            'hexes' => array_values(array_filter(array_map(static fn (Batch $batch): ?string => $batch->recipe->colour()?->hex(), $batches))),
+            'batches' => array_map(RecipeParts::batch(...), $batches),
             'minutes' => $run->minutes(),
             'places' => array_map(static fn (RunPlace $place): array => [
                 'job_id' => $place->jobId, 'sheet' => $place->sheet, 'unit' => $place->unit, 'area' => $place->area, 'use' => $place->use, 'figures' => $place->figures, 'minutes' => $place->minutes,
             ], $run->places),
-        ], $this->runs);
+        ];
     }
 }

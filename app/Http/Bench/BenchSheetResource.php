@@ -181,7 +181,7 @@ final readonly class BenchSheetResource extends Resource
             'scheme' => $first->schemeId(),
             'tier' => implode(', ', $this->sheet->tiers()),
             'standard' => "{$this->sheet->standard->name} {$this->sheet->standard->version}",
-            'minutes' => $this->minutesOf(0),
+            'minutes' => $this->sheet->minutesEach(0),
             'alike' => array_map($this->alike(...), $this->sheet->alike, array_keys($this->sheet->alike)),
             'times' => (new SheetTimes($this->sheet))->toArray(),
             'caution' => Caution::ALWAYS,
@@ -192,7 +192,7 @@ final readonly class BenchSheetResource extends Resource
             'goes' => (new SheetGoes($this->sheet))->toArray(),
             'stops' => (new SheetStops($this->sheet))->toArray(),
             ...(new SheetWorked($this->sheet, $this->user))->toArray(),
-            'steps' => array_map(fn (SheetStep $step, int $line): array => $this->step($step, $drying->under($line), $beneath[$line]), $this->sheet->steps, array_keys($this->sheet->steps)),
+            'steps' => array_map(fn (SheetStep $step): array => $this->step($step, $drying->under($step->line), $beneath[$step->line]), $this->sheet->steps),
         ];
     }
 
@@ -202,14 +202,8 @@ final readonly class BenchSheetResource extends Resource
         return [
             'tier' => $this->sheet->standard->tier($one->first()->figure->tier)->name,
             'figures' => array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $one->figures),
-            'minutes' => $this->minutesOf($who),
+            'minutes' => $this->sheet->minutesEach($who),
         ];
-    }
-
-    /** All that is laid on one figure of those that share the sheet. */
-    private function minutesOf(int $who): float
-    {
-        return array_sum(array_map(fn (PlannedStep|TidyBack $item): float => SheetLaying::minutes($item, $this->sheet->alike[$who]->mixes), $this->sheet->itemsOf($who)));
     }
 
     /** @return SheetFigure */
@@ -238,7 +232,7 @@ final readonly class BenchSheetResource extends Resource
         $painters = array_map(static fn (BenchMark $mark): ?int => $mark->is_look ? null : $mark->user_id, $this->sheet->marks[$figure->row->id] ?? []);
 
         return $this->user->role->checks()
-            && ($this->user->studio->allows_self_check || ! in_array($this->user->id, [$figure->row->painter_id ?? $figure->unit->painter_id, ...array_values($painters)], true));
+            && ($this->user->studio->allows_self_check || ! in_array($this->user->id, [$figure->painterId(), ...array_values($painters)], true));
     }
 
     /** @return list<int> figures on which it waits for a look; of a look, those on which something is open that is looked at */

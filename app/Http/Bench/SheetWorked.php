@@ -6,7 +6,6 @@ namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheet;
 use App\Actions\Bench\Clock;
-use App\Actions\Bench\SheetStep;
 use App\Actions\Composing\ComposedFigure;
 use App\Models\User;
 use App\Models\WorkedTime;
@@ -57,7 +56,7 @@ final readonly class SheetWorked
     {
         $times = Clock::workedOn($this->sheet);
         $worked = array_sum(array_map(static fn (WorkedTime $time): float => $time->minutes ?? 0.0, $times));
-        $allowed = $this->allowed();
+        $allowed = $this->sheet->minutes();
 
         return [
             'clock' => ClockResource::of($this->user),
@@ -69,17 +68,6 @@ final readonly class SheetWorked
             ],
             'enough' => $worked > 0 && $worked >= $allowed ? $this->left() : [],
         ];
-    }
-
-    /** On all figures of the sheet, all of its lines. */
-    private function allowed(): float
-    {
-        $allowed = 0.0;
-        foreach ($this->sheet->figures as $figure) {
-            $allowed += array_sum(array_map(fn (SheetStep $step): float => $this->sheet->minutesOn($step, $figure->row->id), $this->sheet->steps));
-        }
-
-        return $allowed;
     }
 
     /** @return WorkedEntry */
@@ -101,7 +89,7 @@ final readonly class SheetWorked
     {
         $left = [];
         foreach ($this->sheet->steps as $step) {
-            $open = array_values(array_filter($this->sheet->figuresOf($step), fn (ComposedFigure $figure): bool => $figure->row->state->isAtTheBench() && ! $this->sheet->isSettled($step, $figure->row->id)));
+            $open = $this->sheet->openOn($step);
             if ($open !== [] && ! $step->isLook()) {
                 $minutes = array_sum(array_map(fn (ComposedFigure $figure): float => $this->sheet->minutesOn($step, $figure->row->id), $open));
                 $adds = WhatItAdds::of($open[0]->composition, $step->area, $step->use, $open[0]->type->area($step->area)->focal ?? false, $minutes);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Checks;
 
+use App\Actions\Bench\Painters;
 use App\Actions\Checks\ActInCheck;
 use App\Actions\Checks\CheckReading;
 use App\Actions\Checks\MayCheck;
@@ -149,7 +150,7 @@ final readonly class CheckResource extends Resource
     {
         $reading = $this->reading;
         $composed = $reading->composed;
-        $ownWork = MayCheck::isOwnWork($this->user, $composed->row);
+        $ownWork = Painters::painted($this->user, $composed->row);
 
         return [
             'id' => $reading->check->id,

@@ -103,20 +103,21 @@ final readonly class StudioPlanResource extends Resource
     /** @return list<DueLook> between stages, on figures on which all that is looked at is done */
     private function looks(): array
     {
-        $looks = $seen = [];
+        $looks = $jobs = [];
         foreach ($this->plan->sheets as $planned) {
-            $sheet = $planned->sheet;
-            foreach (isset($seen[$sheet->key]) ? [] : $sheet->figures as $figure) {
-                foreach ($figure->row->state->isAtTheBench() ? $sheet->looksDue($figure->row->id) : [] as $look) {
-                    $of = "{$sheet->key} {$look->number}";
-                    $looks[$of] ??= ['job_id' => $planned->job->id, 'job' => $planned->job->name, 'key' => $sheet->key, 'unit' => $figure->unit->name, 'title' => $look->inWords(), 'figures' => 0];
-                    $looks[$of]['figures']++;
+            // One sheet may be in the plans of several painters.
+            $jobs[$planned->sheet->key] = [$planned->job, $planned->sheet];
+        }
+        foreach ($jobs as [$job, $sheet]) {
+            foreach ($sheet->steps as $step) {
+                $figures = count($sheet->toLookAt($step));
+                if ($figures > 0) {
+                    $looks[] = ['job_id' => $job->id, 'job' => $job->name, 'key' => $sheet->key, 'unit' => $sheet->first()->unit->name, 'title' => $step->inWords(), 'figures' => $figures];
                 }
             }
-            $seen[$sheet->key] = true;
         }
 
-        return array_values($looks);
+        return $looks;
     }
 
     private function minutesOf(?int $painter): float
