@@ -31,7 +31,7 @@ function mixesAt(places: Mixing['places'], at: number) {
 }
 
 /** One after the other; the first refusal ends it. */
-async function inTurn<T>(all: readonly T[], deed: (one: T) => Promise<unknown>): Promise<void> {
+export async function inTurn<T>(all: readonly T[], deed: (one: T) => Promise<unknown>): Promise<void> {
     for (const one of all) {
         await deed(one);
     }

@@ -1,5 +1,6 @@
 import './paints.css';
 
+export { dropsInWords } from './drops';
 export { MakePaint } from './components/MakePaint';
 export { MixInput } from './components/MixInput';
 export { left } from './left';

@@ -1,5 +1,5 @@
 import type { Schemas } from '@api';
-import { MakePaint, MixInput } from '@features/paints';
+import { dropsInWords, MakePaint, MixInput } from '@features/paints';
 import { useSession } from '@features/session';
 import { count } from '@shared/format';
 import { Swatch } from '@shared/Swatch';
@@ -90,8 +90,8 @@ function Amount({ figures, mix, batch }: Pick<Props, 'mix' | 'batch'> & { figure
             )}
             {batch !== null && (
                 <small>
-                    {batch.drops.map((drop) => `${drop.drops} ${drop.drops === 1 ? 'drop' : 'drops'} ${drop.name}`).join(', ')}{' '}
-                    for {count(figures, 'figure')}, about {batch.ml} ml <Why why={batch.why} about={`amount of ${mix.text}`} />
+                    {dropsInWords(batch)} for {count(figures, 'figure')}, about {batch.ml} ml{' '}
+                    <Why why={batch.why} about={`amount of ${mix.text}`} />
                 </small>
             )}
             {mix.coats !== null && (

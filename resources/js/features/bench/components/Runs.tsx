@@ -1,4 +1,5 @@
 import type { Schemas } from '@api';
+import { dropsInWords } from '@features/paints';
 import { count, minutes } from '@shared/format';
 import { Swatch } from '@shared/Swatch';
 import { useQuery } from '@tanstack/react-query';
@@ -50,12 +51,7 @@ function Run({ run }: { run: Schemas['BenchRun'] }) {
             {open && (
                 <div className="run-places">
                     {run.batches.map((batch, at) => (
-                        <p key={run.hexes[at] ?? at}>
-                            {batch.drops
-                                .map((drop) => `${drop.drops} ${drop.drops === 1 ? 'drop' : 'drops'} ${drop.name}`)
-                                .join(', ')}{' '}
-                            for all of it
-                        </p>
+                        <p key={run.hexes[at] ?? at}>{dropsInWords(batch)} for all of it</p>
                     ))}
                     <ul>
                         {run.places.map((place) => (

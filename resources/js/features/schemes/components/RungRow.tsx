@@ -1,5 +1,5 @@
 import type { Schemas } from '@api';
-import { MixInput } from '@features/paints';
+import { dropsInWords, MixInput } from '@features/paints';
 import { NumberInput } from '@shared/NumberInput';
 import { Swatch } from '@shared/Swatch';
 import { Why } from '@shared/Why';
@@ -70,8 +70,7 @@ export function RungRow({ rung, number, shown, error, isLast, over, onChange, on
                         {shown.recipe.forecast && ' · forecast'}
                         {shown.shared && ` · with the shared light: ${shown.recipe.text}`}
                         {shown.recipe.metal && ' · metal: match it by hand'}
-                        {shown.batch !== null &&
-                            ` · ${shown.batch.drops.map((drop) => `${drop.drops} ${drop.drops === 1 ? 'drop' : 'drops'} ${drop.name}`).join(', ')} (${shown.batch.ml} ml)`}
+                        {shown.batch !== null && ` · ${dropsInWords(shown.batch)} (${shown.batch.ml} ml)`}
                         {shown.recipe.too_much_water && ' · ▲ too much water: thin it with medium'}
                         {!shown.taken && ' · not at this tier'}
                     </small>
