@@ -8,8 +8,11 @@ export interface Sent {
 
 type Answer = [status: number, body: unknown];
 
-/** Stands for the API: answers each request as it is told, and keeps what was sent. */
-export function answering(answer: (sent: Sent) => Answer | Promise<Answer>): Sent[] {
+/**
+ * Stands for the API: answers each request as it is told, and keeps what was sent. What a page asks for by itself,
+ * by the end of its path, is answered beside and not kept: when it comes is of no matter to the test.
+ */
+export function answering(answer: (sent: Sent) => Answer | Promise<Answer>, beside: Record<string, unknown> = {}): Sent[] {
     const sent: Sent[] = [];
     vi.stubGlobal('fetch', async (input: Request | string) => {
         const request = typeof input === 'string' ? new Request(new URL(input, 'http://localhost')) : input;
@@ -19,8 +22,11 @@ export function answering(answer: (sent: Sent) => Answer | Promise<Answer>): Sen
             path: new URL(request.url).pathname,
             body: text === '' ? null : (JSON.parse(text) as unknown),
         };
-        sent.push(one);
-        const [status, body] = await answer(one);
+        const aside = Object.keys(beside).find((end) => one.path.endsWith(end));
+        if (aside === undefined) {
+            sent.push(one);
+        }
+        const [status, body] = aside === undefined ? await answer(one) : [200, beside[aside]];
         return new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } });
     });
     return sent;

@@ -1,6 +1,6 @@
 import type { Schemas } from '@api';
-import { answering, refusal } from '@testing/api';
-import { Hand } from '@testing/Hand';
+import { refusal } from '@testing/api';
+import { Hand, answeringBench } from '@testing/Hand';
 import { row, session, sheet, step } from '@testing/made';
 import { render } from '@testing/render';
 import { screen, waitFor } from '@testing-library/react';
@@ -60,7 +60,7 @@ describe('the step in hand', () => {
 
     it('is done on all that are open at once', async () => {
         const moved = vi.fn();
-        const sent = answering(() => [200, sheet()]);
+        const sent = answeringBench(() => [200, sheet()]);
         render(<Hand sheet={sheet()} row={row(step())} onMoved={moved} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'Done on all 2 figures' }));
         await waitFor(() =>
@@ -81,7 +81,7 @@ describe('the step in hand', () => {
     });
 
     it('takes a mark back', async () => {
-        const sent = answering(() => [200, sheet()]);
+        const sent = answeringBench(() => [200, sheet()]);
         render(<Hand sheet={sheet()} row={row(step({ marks: [mark(20)] }))} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: '2' }));
         await waitFor(() => expect(sent[0]?.body).toMatchObject({ figures: [{ id: 20, seen: 520 }], state: 'taken-back' }));
@@ -120,14 +120,14 @@ describe('the step in hand', () => {
     });
 
     it('may turn out not to be needed, by one press, where it is asked only if', async () => {
-        const sent = answering(() => [200, sheet()]);
+        const sent = answeringBench(() => [200, sheet()]);
         render(<Hand sheet={sheet()} row={row(step({ only_if: 'the steps are too stark' }))} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'Not needed' }));
         await waitFor(() => expect(sent[0]?.body).toMatchObject({ figures: [{ id: 20 }, { id: 30 }], state: 'not-needed' }));
     });
 
     it('is excused only with a reason', async () => {
-        const sent = answering(() => [200, sheet()]);
+        const sent = answeringBench(() => [200, sheet()]);
         render(<Hand sheet={sheet()} row={row(step())} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'Not done…' }));
         await userEvent.click(screen.getByRole('button', { name: 'Excuse it' }));
@@ -145,7 +145,7 @@ describe('the step in hand', () => {
     });
 
     it('is left out by agreement only with who agreed', async () => {
-        const sent = answering(() => [200, sheet()]);
+        const sent = answeringBench(() => [200, sheet()]);
         render(<Hand sheet={sheet()} row={row(step())} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'Not done…' }));
         await userEvent.click(screen.getByLabelText('left out by agreement'));
@@ -159,7 +159,7 @@ describe('the step in hand', () => {
     });
 
     it('says when somebody else marked it meanwhile', async () => {
-        answering(({ path }) =>
+        answeringBench(({ path }) =>
             path.endsWith('/bench-marks') ? [409, refusal('stale', 'Somebody else changed it.')] : [200, sheet()],
         );
         render(<Hand sheet={sheet()} row={row(step())} />, [[['session'], session()]]);
@@ -168,7 +168,7 @@ describe('the step in hand', () => {
     });
 
     it('keeps what was typed when a mix is refused, and says why', async () => {
-        answering(({ path }) =>
+        answeringBench(({ path }) =>
             path.endsWith('/mixes')
                 ? [422, refusal('unknown-paint', 'The studio has no paint "Bluish"; pick one of its paints.', '/mix')]
                 : [200, []],
@@ -207,7 +207,7 @@ describe('a line of the sheet', () => {
 
 describe('handing over', () => {
     it('is offered for figures on which nothing is left, all in one', async () => {
-        const sent = answering(() => [200, session()]);
+        const sent = answeringBench(() => [200, session()]);
         const figures = sheet().figures.map((figure) => ({ ...figure, left: 0, may_hand_over: true }));
         render(<HandOver sheet={sheet({ figures })} />);
         await userEvent.click(screen.getByRole('button', { name: 'Hand 2 figures over to be checked' }));

@@ -1,5 +1,4 @@
-import { answering } from '@testing/api';
-import { Hand } from '@testing/Hand';
+import { Hand, answeringBench } from '@testing/Hand';
 import { row, session, sheet, step } from '@testing/made';
 import { render } from '@testing/render';
 import { screen, waitFor } from '@testing-library/react';
@@ -16,7 +15,7 @@ function looked(may_look: boolean) {
 
 describe('a look between stages', () => {
     it('is taken by who may, on all or on one', async () => {
-        const sent = answering(() => [200, looked(true)]);
+        const sent = answeringBench(() => [200, looked(true)]);
         render(<Hand sheet={looked(true)} row={row(look)} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'It holds on all 2 figures' }));
         await waitFor(() => expect(sent).toHaveLength(1));
@@ -24,7 +23,7 @@ describe('a look between stages', () => {
     });
 
     it('says what does not hold yet only with words', async () => {
-        const sent = answering(() => [200, looked(true)]);
+        const sent = answeringBench(() => [200, looked(true)]);
         render(<Hand sheet={looked(true)} row={row(look)} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'Not yet…' }));
         expect(screen.getByRole('button', { name: 'Say it' })).toHaveProperty('disabled', true);
@@ -45,7 +44,7 @@ describe('a look between stages', () => {
             by: 'Marsali Teague',
             at: null,
         };
-        const sent = answering(() => [200, looked(false)]);
+        const sent = answeringBench(() => [200, looked(false)]);
         render(<Hand sheet={looked(false)} row={row({ ...look, marks: [mark] })} />, [[['session'], session()]]);
         expect(screen.getByText(/The lead or a deputy looks here/)).toBeTruthy();
         expect(screen.getByText(/streaky \(Marsali Teague\)/)).toBeTruthy();
@@ -60,7 +59,7 @@ describe('a look between stages', () => {
     });
 
     it('holds up what comes after it, on the figures that wait', async () => {
-        const sent = answering(() => [200, looked(false)]);
+        const sent = answeringBench(() => [200, looked(false)]);
         render(<Hand sheet={looked(false)} row={row(wash)} />, [[['session'], session()]]);
         expect(screen.getByText(/Step 1, look at the base colours, comes first on figure 2/)).toBeTruthy();
         await userEvent.click(screen.getByRole('button', { name: 'Done on figure 3' }));

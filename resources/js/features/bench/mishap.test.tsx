@@ -1,6 +1,6 @@
 import type { Schemas } from '@api';
-import { answering, refusal } from '@testing/api';
-import { Hand } from '@testing/Hand';
+import { refusal } from '@testing/api';
+import { Hand, answeringBench } from '@testing/Hand';
 import { row, session, sheet, step } from '@testing/made';
 import { render } from '@testing/render';
 import { screen, waitFor } from '@testing-library/react';
@@ -50,7 +50,7 @@ const pool: Schemas['SheetMishap'] = {
 };
 
 describe('a mishap at the bench', () => {
-    const answer = () => answering(({ method }) => [200, method === 'GET' ? repair : sheet()]);
+    const answer = () => answeringBench(({ method }) => [200, method === 'GET' ? repair : sheet()]);
     const open = async () => {
         render(<Hand row={row(step())} />, cached);
         await userEvent.click(screen.getByRole('button', { name: 'Mishap…' }));
@@ -80,7 +80,7 @@ describe('a mishap at the bench', () => {
     });
 
     it('where nothing is painted yet says so and keeps what was chosen', async () => {
-        answering(() => [
+        answeringBench(() => [
             422,
             refusal('no-layers', 'Nothing is marked as painted on "coat" yet: wipe it off and go on.', '/area'),
         ]);

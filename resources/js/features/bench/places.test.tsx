@@ -1,5 +1,4 @@
-import { answering } from '@testing/api';
-import { Hand } from '@testing/Hand';
+import { Hand, answeringBench } from '@testing/Hand';
 import { type row, session, sheet, step } from '@testing/made';
 import { render } from '@testing/render';
 import { screen, waitFor } from '@testing-library/react';
@@ -50,7 +49,7 @@ describe('one wash on several areas', () => {
     });
 
     it('is marked at all its places in one press, what is marked already left alone', async () => {
-        const sent = answering(() => [200, washed]);
+        const sent = answeringBench(() => [200, washed]);
         render(<Hand sheet={washed} row={both} />, [[['session'], session()]]);
         expect(screen.getByRole('heading', { name: 'All-over wash on the coat and the hose' })).toBeTruthy();
         await userEvent.click(screen.getByRole('button', { name: 'Done on all 2 figures' }));
@@ -62,7 +61,7 @@ describe('one wash on several areas', () => {
     });
 
     it('can be marked at one of them alone', async () => {
-        const sent = answering(() => [200, washed]);
+        const sent = answeringBench(() => [200, washed]);
         render(<Hand sheet={washed} row={both} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'only hose' }));
         await userEvent.click(screen.getByRole('button', { name: 'Done on figure 3' }));
@@ -71,7 +70,7 @@ describe('one wash on several areas', () => {
     });
 
     it('takes a mix that is written for it at all its places', async () => {
-        const sent = answering(() => [200, washed]);
+        const sent = answeringBench(() => [200, washed]);
         render(<Hand sheet={washed} row={both} />, [
             [['session'], session()],
             [['paints'], []],

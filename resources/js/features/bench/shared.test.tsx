@@ -1,5 +1,4 @@
-import { answering } from '@testing/api';
-import { Hand } from '@testing/Hand';
+import { Hand, answeringBench } from '@testing/Hand';
 import { row, session, sheet, step } from '@testing/made';
 import { render } from '@testing/render';
 import { screen, waitFor, within } from '@testing-library/react';
@@ -44,7 +43,7 @@ describe('a sheet of figures that differ in a few steps', () => {
     });
 
     it('is marked on those that have the step', async () => {
-        const sent = answering(() => [200, shared]);
+        const sent = answeringBench(() => [200, shared]);
         render(<Hand sheet={shared} row={lights} />, [[['session'], session()]]);
         expect(within(screen.getByRole('group', { name: 'Figures on which it is done' })).getAllByRole('button')).toHaveLength(1);
         await userEvent.click(screen.getByRole('button', { name: 'Done on figure 2' }));

@@ -1,6 +1,5 @@
-import { Hand } from '@testing/Hand';
+import { Hand, answeringBench } from '@testing/Hand';
 import { row, session, sheet, step } from '@testing/made';
-import { answering } from '@testing/api';
 import { render } from '@testing/render';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -9,7 +8,7 @@ import { Connection } from '@shared/Connection';
 
 it('says at once that the studio is away, keeps what is marked, and sends it once under one name', async () => {
     let away = true;
-    const sent = answering(() => {
+    const sent = answeringBench(() => {
         if (away) {
             throw new TypeError('fetch failed');
         }

@@ -1,5 +1,4 @@
-import { answering } from '@testing/api';
-import { Hand } from '@testing/Hand';
+import { Hand, answeringBench } from '@testing/Hand';
 import { row, session, sheet, step } from '@testing/made';
 import { render } from '@testing/render';
 import { screen, waitFor } from '@testing-library/react';
@@ -15,7 +14,7 @@ describe('what is wet', () => {
     ];
 
     it('is said with the time by which it is dry, and a press too early is asked about', async () => {
-        const sent = answering(() => [200, sheet()]);
+        const sent = answeringBench(() => [200, sheet()]);
         const sure = vi.fn();
         render(current(false, sure), cached);
         expect(screen.getByText(/Figure 2 is wet here, dry by 14:10 at the latest \(Base coat, coat\)\./)).toBeTruthy();
@@ -30,14 +29,14 @@ describe('what is wet', () => {
     });
 
     it('is asked about once', async () => {
-        const sent = answering(() => [200, sheet()]);
+        const sent = answeringBench(() => [200, sheet()]);
         render(current(true), cached);
         await userEvent.click(screen.getByRole('button', { name: 'Done on all 2 figures' }));
         await waitFor(() => expect(sent).toHaveLength(1));
     });
 
     it('does not hold up what is marked on a dry figure', async () => {
-        const sent = answering(() => [200, sheet()]);
+        const sent = answeringBench(() => [200, sheet()]);
         render(current(false), cached);
         await userEvent.click(screen.getByRole('button', { name: '3' }));
         await waitFor(() => expect(sent[0]?.body).toMatchObject({ figures: [{ id: 30 }] }));
@@ -58,7 +57,7 @@ describe('what lies beneath and is not marked', () => {
     const laid = sheet({ steps: [base, varnish], length: 2 });
 
     it('is asked about before it is varnished', async () => {
-        const sent = answering(() => [200, laid]);
+        const sent = answeringBench(() => [200, laid]);
         render(<Hand sheet={laid} row={row(varnish)} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: 'Done on all 2 figures' }));
         expect(screen.getByText('1 Base coat, coat, on figure 3')).toBeTruthy();
@@ -71,7 +70,7 @@ describe('what lies beneath and is not marked', () => {
     });
 
     it('is not asked about where it is done', async () => {
-        const sent = answering(() => [200, laid]);
+        const sent = answeringBench(() => [200, laid]);
         render(<Hand sheet={laid} row={row(varnish)} />, [[['session'], session()]]);
         await userEvent.click(screen.getByRole('button', { name: '2' }));
         await waitFor(() => expect(sent[0]?.body).toMatchObject({ figures: [{ id: 20 }] }));
