@@ -4,20 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Paints;
 
-use App\Http\Shared\ApiRequest;
+use App\Http\Shared\AnybodyRequest;
 use App\Http\Shared\OneOf;
-use App\Models\Role;
 
 /** In which form paints are sent out. */
-final class PaintExportRequest extends ApiRequest
+final class PaintExportRequest extends AnybodyRequest
 {
     public function rules(): array
     {
         return ['format' => ['required', OneOf::words('csv', 'gpl')]];
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 }

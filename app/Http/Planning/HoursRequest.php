@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Planning;
 
-use App\Http\Shared\ApiRequest;
-use App\Models\Role;
+use App\Http\Shared\AnybodyRequest;
 
 /** When somebody sits at the bench. Everybody says it of themselves, the lead of everybody. */
-final class HoursRequest extends ApiRequest
+final class HoursRequest extends AnybodyRequest
 {
     public function rules(): array
     {
@@ -22,11 +21,6 @@ final class HoursRequest extends ApiRequest
             'away.*.last' => ['bail', 'required', 'string', 'date_format:Y-m-d'],
             'away.*.because' => ['present', 'nullable', 'string', 'max:200'],
         ];
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 
     /** @return list<float> */

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Proposals;
 
-use App\Http\Shared\ApiRequest;
-use App\Models\Role;
+use App\Http\Shared\AnybodyRequest;
 
 /** What should be otherwise, and where. */
-final class ProposeRequest extends ApiRequest
+final class ProposeRequest extends AnybodyRequest
 {
     public function rules(): array
     {
@@ -44,10 +43,5 @@ final class ProposeRequest extends ApiRequest
     public function messages(): array
     {
         return ['text.required' => 'Say what should be otherwise, and why.'];
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
-use App\Http\Shared\ApiRequest;
-use App\Models\Role;
+use App\Http\Shared\AnybodyRequest;
 
 /** Number and seal of a record, as they stand on a certificate. */
-final class HeadRequest extends ApiRequest
+final class HeadRequest extends AnybodyRequest
 {
     public function rules(): array
     {
@@ -21,10 +20,5 @@ final class HeadRequest extends ApiRequest
     public function messages(): array
     {
         return ['hash.regex' => 'A seal has 64 digits, 0 to 9 and a to f; it stands at the foot of the certificate.'];
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
-use App\Http\Shared\ApiRequest;
-use App\Models\Role;
+use App\Http\Shared\AnybodyRequest;
 
 /** A page of the records, and what they are looked for by. */
-final class RecordsRequest extends ApiRequest
+final class RecordsRequest extends AnybodyRequest
 {
     public function rules(): array
     {
@@ -18,10 +17,5 @@ final class RecordsRequest extends ApiRequest
     public function find(): string
     {
         return trim($this->string('find')->toString());
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 }

@@ -4,22 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Repairs;
 
-use App\Http\Shared\ApiRequest;
+use App\Http\Shared\AnybodyRequest;
 use App\Http\Shared\OneOf;
 use App\Models\MishapEnd;
-use App\Models\Role;
 
 /** How a mishap ended. */
-final class EndMishapRequest extends ApiRequest
+final class EndMishapRequest extends AnybodyRequest
 {
     public function rules(): array
     {
         return ['ended' => ['required', 'string', OneOf::of(MishapEnd::class)]];
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 
     public function end(): MishapEnd

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Repairs;
 
 use App\Actions\Repairs\ToldMishap;
-use App\Http\Shared\ApiRequest;
+use App\Http\Shared\AnybodyRequest;
 use App\Http\Shared\OneOf;
-use App\Models\Role;
 use Core\Rework\MishapKind;
 
 /** Something went wrong on a figure at the bench. */
-final class MishapRequest extends ApiRequest
+final class MishapRequest extends AnybodyRequest
 {
     public function rules(): array
     {
@@ -25,11 +24,6 @@ final class MishapRequest extends ApiRequest
             'lifted' => ['required', 'boolean'],
             'key' => self::REQUEST_KEY,
         ];
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 
     public function told(): ToldMishap

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Repairs;
 
-use App\Http\Shared\ApiRequest;
-use App\Models\Role;
+use App\Http\Shared\AnybodyRequest;
 
 /** Where a fault lies, and how much of its area is to be laid again. */
-final class RepairRequest extends ApiRequest
+final class RepairRequest extends AnybodyRequest
 {
     public function rules(): array
     {
@@ -17,11 +16,6 @@ final class RepairRequest extends ApiRequest
             'layer' => ['nullable', 'string', 'max:250'],
             'share' => ['nullable', 'numeric', 'between:0,1'],
         ];
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 
     public function layer(): ?string

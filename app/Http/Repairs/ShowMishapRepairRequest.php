@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Repairs;
 
-use App\Http\Shared\ApiRequest;
+use App\Http\Shared\AnybodyRequest;
 use App\Http\Shared\OneOf;
-use App\Models\Role;
 use Core\Rework\MishapKind;
 
 /** What would be laid again after a mishap. */
-final class ShowMishapRepairRequest extends ApiRequest
+final class ShowMishapRepairRequest extends AnybodyRequest
 {
     public function rules(): array
     {
@@ -21,11 +20,6 @@ final class ShowMishapRepairRequest extends ApiRequest
             'layer' => ['nullable', 'string', 'max:250'],
             'share' => ['required', 'numeric', 'gt:0', 'max:1'],
         ];
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 
     public function kind(): MishapKind

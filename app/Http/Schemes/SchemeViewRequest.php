@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Schemes;
 
-use App\Http\Shared\ApiRequest;
-use App\Models\Role;
+use App\Http\Shared\AnybodyRequest;
 
 /** On which figure type and at which tier a scheme is shown. */
-final class SchemeViewRequest extends ApiRequest
+final class SchemeViewRequest extends AnybodyRequest
 {
     use NamesView;
 
@@ -19,11 +18,6 @@ final class SchemeViewRequest extends ApiRequest
             'tier' => ['nullable', 'string', 'max:120'],
             'area' => ['nullable', 'string', 'max:120'],
         ];
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 
     public function area(): ?string

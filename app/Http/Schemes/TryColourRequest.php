@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Schemes;
 
-use App\Http\Shared\ApiRequest;
-use App\Models\Role;
+use App\Http\Shared\AnybodyRequest;
 
 /** A colour that is wanted, and what it is tried with. */
-final class TryColourRequest extends ApiRequest
+final class TryColourRequest extends AnybodyRequest
 {
     public function rules(): array
     {
@@ -24,10 +23,5 @@ final class TryColourRequest extends ApiRequest
     public function messages(): array
     {
         return ['wanted.required' => 'Say which colour is wanted: a hex, or a paint.', 'from.required' => 'Say which paint it is tried with.'];
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 }

@@ -4,19 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use App\Http\Shared\ApiRequest;
-use App\Models\Role;
+use App\Http\Shared\AnybodyRequest;
 
 /** A code of an app. */
-final class CodeRequest extends ApiRequest
+final class CodeRequest extends AnybodyRequest
 {
     public function rules(): array
     {
         return ['code' => ['required', 'string', 'max:40']];
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 }

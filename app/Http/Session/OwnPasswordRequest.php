@@ -4,19 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use App\Http\Shared\ApiRequest;
-use App\Models\Role;
+use App\Http\Shared\AnybodyRequest;
 
 /** The password once more. */
-final class OwnPasswordRequest extends ApiRequest
+final class OwnPasswordRequest extends AnybodyRequest
 {
     public function rules(): array
     {
         return ['password' => ['required', 'string', 'max:190']];
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 }

@@ -4,19 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use App\Http\Shared\ApiRequest;
-use App\Models\Role;
+use App\Http\Shared\AnybodyRequest;
 
 /** Another password, with the one before. */
-final class PasswordRequest extends ApiRequest
+final class PasswordRequest extends AnybodyRequest
 {
     public function rules(): array
     {
         return ['current_password' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:190']];
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 }

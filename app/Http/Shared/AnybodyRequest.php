@@ -6,8 +6,8 @@ namespace App\Http\Shared;
 
 use App\Models\Role;
 
-/** Read by everybody of the studio. */
-final class AnybodyRequest extends ApiRequest
+/** Of everybody of the studio: as it is, what is read; extended, what is sent. */
+class AnybodyRequest extends ApiRequest
 {
     public function rules(): array
     {

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Standards;
 
-use App\Http\Shared\ApiRequest;
-use App\Models\Role;
+use App\Http\Shared\AnybodyRequest;
 use App\Models\StandardVersion;
 
 /** Against which version; without one, against the version that it would take the place of. */
-final class DifferenceRequest extends ApiRequest
+final class DifferenceRequest extends AnybodyRequest
 {
     public function rules(): array
     {
@@ -19,10 +18,5 @@ final class DifferenceRequest extends ApiRequest
     public function from(): ?StandardVersion
     {
         return $this->input('from') === null ? null : StandardVersion::query()->findOrFail($this->integer('from'));
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Standards;
 
-use App\Http\Shared\ApiRequest;
-use App\Models\Role;
+use App\Http\Shared\AnybodyRequest;
 
 /** A technique on a surface. */
-final class ExtentsRequest extends ApiRequest
+final class ExtentsRequest extends AnybodyRequest
 {
     public function rules(): array
     {
@@ -26,10 +25,5 @@ final class ExtentsRequest extends ApiRequest
     public function technique(): string
     {
         return $this->string('technique')->toString();
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Standards;
 
-use App\Http\Shared\ApiRequest;
-use App\Models\Role;
+use App\Http\Shared\AnybodyRequest;
 use App\Models\Scheme;
 
 /** Plates of one surface. */
-final class PlatesRequest extends ApiRequest
+final class PlatesRequest extends AnybodyRequest
 {
     public function rules(): array
     {
@@ -25,10 +24,5 @@ final class PlatesRequest extends ApiRequest
     public function scheme(): ?Scheme
     {
         return $this->input('scheme') === null ? null : Scheme::query()->findOrFail($this->integer('scheme'));
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Standards;
 
-use App\Http\Shared\ApiRequest;
+use App\Http\Shared\AnybodyRequest;
 use App\Models\FigureType;
-use App\Models\Role;
 
 /** Which figure, from which tier, to which. */
-final class RaiseRequest extends ApiRequest
+final class RaiseRequest extends AnybodyRequest
 {
     public function rules(): array
     {
@@ -33,10 +32,5 @@ final class RaiseRequest extends ApiRequest
     public function toTier(): string
     {
         return $this->string('to')->toString();
-    }
-
-    protected function allowed(): array
-    {
-        return [Role::Lead, Role::Deputy, Role::Painter];
     }
 }
