@@ -52,6 +52,9 @@ final readonly class SchemeRules
     /** Share of their steps that figures of a unit must have in common to share a bench sheet, over 0 to 1. */
     public float $sheetShare;
 
+    /** @var non-empty-array<string, float> by setting */
+    private array $numbers;
+
     /**
      * @param  array<string, float>  $set numbers by {@see Setting}; what is not set is as usual
      *
@@ -59,7 +62,12 @@ final readonly class SchemeRules
      */
     public function __construct(array $set = [])
     {
-        $number = static fn (Setting $setting): float => $setting->checked($set[$setting->value] ?? $setting->usual());
+        $numbers = [];
+        foreach (Setting::cases() as $setting) {
+            $numbers[$setting->value] = $setting->checked($set[$setting->value] ?? $setting->usual());
+        }
+        $this->numbers = $numbers;
+        $number = $this->of(...);
         $this->ladder = new LadderRules($number(Setting::MinStep), $number(Setting::MaxStep), $number(Setting::MinSpan));
         if ($this->ladder->maxStep <= $this->ladder->minStep) {
             throw NotASetting::stepsCrossed($this->ladder->minStep, $this->ladder->maxStep);
@@ -83,24 +91,11 @@ final readonly class SchemeRules
     /** @return array<string, float> every number by its setting */
     public function numbers(): array
     {
-        return [
-            Setting::MinStep->value => $this->ladder->minStep,
-            Setting::MaxStep->value => $this->ladder->maxStep,
-            Setting::MinSpan->value => $this->ladder->minSpan,
-            Setting::NeighbourStep->value => $this->neighbourStep,
-            Setting::FamilyLimit->value => $this->familyLimit,
-            Setting::FamilyFrom->value => $this->familyFrom,
-            Setting::AddedHues->value => $this->addedHues,
-            Setting::FigureHues->value => $this->figureHues,
-            Setting::BrightMetal->value => $this->brightMetal,
-            Setting::SameAreaDeltaE->value => $this->sameAreaDeltaE,
-            Setting::TurnDegrees->value => $this->turnDegrees,
-            Setting::LightWarmth->value => $this->lightWarmth,
-            Setting::MlPerCoat->value => $this->mlPerCoat,
-            Setting::DropsPerMl->value => $this->dropsPerMl,
-            Setting::Drying->value => $this->drying,
-            Setting::PaintChange->value => $this->paintChange,
-            Setting::SheetShare->value => $this->sheetShare,
-        ];
+        return $this->numbers;
+    }
+
+    public function of(Setting $setting): float
+    {
+        return $this->numbers[$setting->value] ?? $setting->usual();
     }
 }

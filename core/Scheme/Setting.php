@@ -26,6 +26,11 @@ enum Setting: string
     case Drying = 'drying';
     case PaintChange = 'paint_change';
     case SheetShare = 'sheet_share';
+    case SpraySetup = 'spray_setup';
+    case SprayClean = 'spray_clean';
+    case SprayMask = 'spray_mask';
+    case SprayShare = 'spray_share';
+    case SprayField = 'spray_field';
 
     /** Of {@see \Core\Colour\ColourFamily}, without white, grey and black. */
     private const ALL_HUES = 7.0;
@@ -50,6 +55,11 @@ enum Setting: string
             self::Drying => 1.0,
             self::PaintChange => 2.0,
             self::SheetShare => 0.5,
+            self::SpraySetup => 12.0,
+            self::SprayClean => 8.0,
+            self::SprayMask => 4.0,
+            self::SprayShare => 0.25,
+            self::SprayField => 0.2,
         };
     }
 
@@ -60,13 +70,14 @@ enum Setting: string
             self::MinStep, self::MaxStep, self::MinSpan, self::NeighbourStep, self::SameAreaDeltaE, self::BrightMetal => [0.0, 100.0],
             self::AddedHues, self::FigureHues => [0.0, self::ALL_HUES],
             self::FamilyLimit, self::SheetShare => [0.05, 1.0],
-            self::FamilyFrom => [0.0, 1.0],
+            self::FamilyFrom, self::SprayShare, self::SprayField => [0.0, 1.0],
             self::TurnDegrees => [0.0, 180.0],
             self::LightWarmth => [0.0, 100.0],
             self::MlPerCoat => [0.01, 100.0],
             self::DropsPerMl => [1.0, 200.0],
             self::Drying => [0.05, 5.0],
-            self::PaintChange => [0.0, 60.0],
+            self::PaintChange, self::SprayMask => [0.0, 60.0],
+            self::SpraySetup, self::SprayClean => [0.0, 240.0],
         };
     }
 
@@ -90,6 +101,11 @@ enum Setting: string
             self::Drying => 'how much of the drying times of the standard passes here: 1 in the air of a room, about 0.3 under a hair dryer, more in a damp cellar',
             self::PaintChange => 'minutes to take another paint: mix it, load and clean the brush; the plan counts them',
             self::SheetShare => 'how much of their steps figures of a unit have in common before they share a bench sheet, of 1; 1 is only what is painted alike',
+            self::SpraySetup => 'minutes to set the airbrush up and load it, once a batch',
+            self::SprayClean => 'minutes to clean the airbrush, once a batch',
+            self::SprayMask => 'minutes to mask one neighbour of one figure before it is sprayed',
+            self::SprayShare => 'how much of its minutes by brush a lay-in takes by spray, of 1',
+            self::SprayField => 'how much of a figure one paint must lie on to be sprayed at all, of 1: an airbrush hits what is round a small field',
         };
     }
 

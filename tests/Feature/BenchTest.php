@@ -8,6 +8,7 @@ use App\Actions\Bench\BenchSheets;
 use App\Actions\Composing\JobFigures;
 use App\Http\Bench\AtHandResource;
 use App\Http\Bench\BenchSheetResource;
+use App\Http\Bench\SheetSpray;
 use App\Http\Paints\PaintNeedsResource;
 use App\Models\BenchMark;
 use App\Models\Figure;
@@ -23,6 +24,7 @@ use Illuminate\Support\Carbon;
  *
  * @phpstan-import-type BenchSheet_ from BenchSheetResource
  * @phpstan-import-type BenchStep from BenchSheetResource
+ * @phpstan-import-type SprayedField from SheetSpray
  * @phpstan-import-type AtHand_ from AtHandResource
  * @phpstan-import-type PaintNeeds_ from PaintNeedsResource
  */
@@ -175,6 +177,38 @@ final class BenchTest extends TestCase
             self::assertEqualsWithDelta($times['by_hand'] + $path['waiting'], $path['elapsed'], 1e-6);
         }
         self::assertLessThan($along['figure-by-figure']['changes'], $along['step-by-step']['changes']);
+    }
+
+    public function test_a_sheet_says_what_is_quicker_sprayed_for_its_batch(): void
+    {
+        self::assertSame([], $this->sprayed(), 'the coat comes after skin and trousers: four masks a figure cost more than the brush');
+
+        $this->layInBy('spray');
+        [$coat] = $this->sprayed();
+        self::assertSame([['oilskin coat'], 'Oilskin Ochre', 11, false, null], [$coat['areas'], $coat['paint'], $coat['figures'], $coat['pays'], $coat['from']]);
+        self::assertSame(['face', 'hands', 'trousers', 'guard badge'], $coat['masked']);
+        self::assertEqualsWithDelta(20 + 0.25 * $coat['by_brush'] + 11 * 4 * 4, $coat['by_spray'], 1e-6);
+
+        $this->answer($this->lead(), 'PUT', '/scheme-rules', ['spray_mask' => 0, 'spray_setup' => 1, 'spray_clean' => 2] + array_column($this->answer($this->lead(), 'GET', '/scheme-rules'), 'number', 'name'));
+        self::assertSame([true, 3], [$this->sprayed()[0]['pays'], $this->sprayed()[0]['from']]);
+
+        $this->layInBy('brush');
+        self::assertSame([], $this->sprayed(), 'who lays in by brush is not asked');
+    }
+
+    private function layInBy(string $school): void
+    {
+        $this->rewrite(PieceKind::Head, static fn (array $head): array => ['schools' => ['lay-in' => $school] + (array) ($head['schools'] ?? [])] + $head);
+    }
+
+    /**
+     * @phpstan-impure
+     *
+     * @return list<SprayedField>
+     */
+    private function sprayed(): array
+    {
+        return $this->sheetOf($this->figure('1st Lamplighters', 9), $this->isla())['spray']['fields'];
     }
 
     public function test_what_is_laid_into_wet_paint_does_not_wait_for_it(): void

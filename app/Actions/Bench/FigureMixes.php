@@ -38,7 +38,7 @@ final class FigureMixes
         private readonly Standard $standard,
         private readonly array $ofJob,
         private readonly ?SchemeLadders $scheme,
-        private readonly SchemeRules $rules,
+        public readonly SchemeRules $rules,
     ) {
     }
 

@@ -37,6 +37,7 @@ use Core\Standard\UseWords;
  * @phpstan-import-type Person from WhyShape
  * @phpstan-import-type StepMix from RecipeParts
  * @phpstan-import-type SheetTimes_ from SheetTimes
+ * @phpstan-import-type SheetSpray_ from SheetSpray
  * @phpstan-import-type SheetGo from SheetGoes
  * @phpstan-import-type SheetStop from SheetStops
  * @phpstan-import-type BenchClock_ from ClockResource
@@ -138,6 +139,7 @@ use Core\Standard\UseWords;
  *   minutes: float,
  *   alike: list<array{tier: string, figures: list<int>, minutes: float}>,
  *   times: SheetTimes_,
+ *   spray: SheetSpray_,
  *   caution: string,
  *   undecided: list<string>,
  *   figures: list<SheetFigure>,
@@ -184,6 +186,7 @@ final readonly class BenchSheetResource extends Resource
             'minutes' => $this->sheet->minutesEach(0),
             'alike' => array_map($this->alike(...), $this->sheet->alike, array_keys($this->sheet->alike)),
             'times' => (new SheetTimes($this->sheet))->toArray(),
+            'spray' => (new SheetSpray($this->sheet))->toArray(),
             'caution' => Caution::ALWAYS,
             'undecided' => array_values(array_unique(array_merge(...array_map(static fn (AlikeFigures $one): array => $one->first()->composition->undecided, $this->sheet->alike)))),
             'figures' => array_map($this->figure(...), $this->sheet->figures),

@@ -2292,6 +2292,7 @@ export interface components {
                 minutes: number;
             }[];
             times: components["schemas"]["SheetTimes"];
+            spray: components["schemas"]["SheetSpray"];
             caution: string;
             undecided: string[];
             figures: components["schemas"]["SheetFigure"][];
@@ -3916,6 +3917,11 @@ export interface components {
             } | null;
             hourly: number | null;
         };
+        SheetSpray: {
+            fields: components["schemas"]["SprayedField"][];
+            caution: string;
+            why: components["schemas"]["Why"];
+        };
         SheetStop: {
             number: number;
             tier: string;
@@ -4009,6 +4015,17 @@ export interface components {
             signed_by: string;
             signed_at: string;
             hash: string;
+        };
+        SprayedField: {
+            areas: string[];
+            paint: string;
+            figures: number;
+            by_brush: number;
+            by_spray: number;
+            pays: boolean;
+            from: number | null;
+            first: boolean;
+            masked: string[];
         };
         StandardDocument: {
             format: string;
@@ -7640,6 +7657,11 @@ export interface operations {
                     drying: number;
                     paint_change: number;
                     sheet_share: number;
+                    spray_setup: number;
+                    spray_clean: number;
+                    spray_mask: number;
+                    spray_share: number;
+                    spray_field: number;
                 };
             };
         };

@@ -148,6 +148,11 @@ export function sheet(change: Partial<Schemas['BenchSheet']> = {}): Schemas['Ben
             ],
             why: { inputs: [], rule: 'By hand is the work alone.', source: 'common practice, no source' },
         },
+        spray: {
+            fields: [],
+            caution: 'Spray only outdoors or in an extracted booth.',
+            why: { inputs: [], rule: 'A lay-in is sprayed where it takes less.', source: 'studio setting' },
+        },
         caution: "Follow the product's safety data sheet.",
         undecided: [],
         figures: [2, 3].map((number) => ({

@@ -11,6 +11,7 @@ import { BenchClock } from './components/BenchClock';
 import { Current } from './components/Current';
 import { HandOver } from './components/HandOver';
 import { OpenMishaps } from './components/OpenMishaps';
+import { SheetSpray } from './components/SheetSpray';
 import { SheetTimes } from './components/SheetTimes';
 import { StepRow } from './components/StepRow';
 import { StopMark } from './components/StopMark';
@@ -67,6 +68,7 @@ function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
                 {sheet.unit.note !== '' && ` · ${sheet.unit.note}`}
             </p>
             {sheet.steps.length > 0 && <SheetTimes sheet={sheet} />}
+            <SheetSpray sheet={sheet} />
             {mine.length > 0 && <BenchClock sheet={sheet} />}
             {sheet.undecided.length > 0 && (
                 <p className="questions">
