@@ -143,6 +143,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/jobs/{job}/bench-sheets/{key}', Bench\ShowBenchSheet::class);
     Route::get('/jobs/{job}/bench-sheets/{key}/at-hand', Bench\ShowAtHand::class);
 
+    Route::get('/units/{unit}/code', Bench\ShowUnitCode::class);
     Route::patch('/units/{unit}', Jobs\AssignUnit::class);
     Route::put('/units/{unit}/area-tiers', Jobs\SetAreaTier::class);
     Route::post('/units/{unit}/waivers', Jobs\WaiveUse::class);

@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Actions\Bench\BenchSheets;
 use App\Actions\Composing\JobFigures;
+use App\Actions\Schemes\SchemeBook;
+use App\Export\QrCode;
 use App\Http\Bench\AtHandResource;
 use App\Http\Bench\BenchSheetResource;
 use App\Http\Bench\SheetSpray;
@@ -13,6 +15,7 @@ use App\Http\Paints\PaintNeedsResource;
 use App\Models\BenchMark;
 use App\Models\Figure;
 use App\Models\Paint;
+use App\Models\Scheme;
 use App\Models\User;
 use Core\Composition\ComposedUse;
 use Core\Plan\FigureState;
@@ -71,6 +74,36 @@ final class BenchTest extends TestCase
         $based = $this->atHand($figure, 'trousers', 'base');
         self::assertNotEquals($based['after'], $washed['after']);
         self::assertEquals($based['finished'], $washed['finished']);
+    }
+
+    public function test_at_hand_is_the_picture_that_governs_and_where_the_light_comes_from(): void
+    {
+        $figure = $this->figure('1st Lamplighters', 9);
+        $common = Scheme::query()->where('force_id', $figure->unit->job->force_id)->sole();
+        $own = $common->replicate(['one_common'])->fill(['name' => 'Second watch', 'common_id' => $common->id, 'light_from' => '']);
+        $own->save();
+        $figure->unit->update(['scheme_id' => $own->id]);
+        $shown = function (Scheme $scheme, string $member, string $said) use ($figure): ?array {
+            $scheme->update([$member => $said]);
+            $this->app->make(SchemeBook::class)->forget();
+
+            return $this->atHand($figure, 'trousers', 'base')['scheme'];
+        };
+
+        self::assertNull($shown($common, 'light_from', ''));
+        self::assertSame(['id' => $own->id, 'picture' => null, 'light_from' => 'low and left'], $shown($common, 'light_from', 'low and left'));
+        self::assertSame(['id' => $common->id, 'picture' => 'quay.jpg', 'light_from' => 'low and left'], $shown($common, 'picture', 'quay.jpg'));
+        self::assertSame(['id' => $own->id, 'picture' => 'night.jpg', 'light_from' => 'low and left'], $shown($own, 'picture', 'night.jpg'), 'what a scheme says itself holds');
+    }
+
+    public function test_paper_leads_back_to_the_sheets_of_its_unit_by_a_code(): void
+    {
+        $unit = $this->figure('1st Lamplighters', 9)->unit;
+        $code = $this->as($this->isla(), 'GET', "/units/{$unit->id}/code");
+
+        $code->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
+        self::assertSame(QrCode::svg(url('/bench')."?unit={$unit->id}"), $code->getContent());
+        self::assertContains($unit->id, array_column($this->answer($this->isla(), 'GET', '/bench-sheets'), 'unit_id'));
     }
 
     public function test_at_hand_names_what_is_not_asked_for_there_and_what_runs_out(): void

@@ -61,6 +61,7 @@ final class RoleTest extends DescribedTestCase
         'GET /schemes/{scheme}/proof-sheet',
         'POST /schemes/{scheme}/proof-sheet/drawing',
         'GET /schemes/{scheme}/picture',
+        'GET /units/{unit}/code',
         'GET /people',
         'GET /scheme-rules',
         'GET /jobs',

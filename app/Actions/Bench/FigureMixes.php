@@ -37,7 +37,7 @@ final class FigureMixes
         private readonly ComposedFigure $figure,
         private readonly Standard $standard,
         private readonly array $ofJob,
-        private readonly ?SchemeLadders $scheme,
+        public readonly ?SchemeLadders $scheme,
         public readonly SchemeRules $rules,
     ) {
     }

@@ -139,6 +139,7 @@ final class SchemeBook
             $this->light($scheme),
             $this->rules->now(),
             array_map(fn (int $paint): Recipe => Recipe::of($this->paints->paint($paint)), array_values(array_filter([$primed->ground_paint_id, $primed->sketch_paint_id]))),
+            $scheme->common_id === null ? null : $schemes->get($scheme->common_id),
         );
     }
 

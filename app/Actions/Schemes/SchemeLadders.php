@@ -36,6 +36,7 @@ final class SchemeLadders
     /**
      * @param  array<int, array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}>  $areas of the scheme and of the common one, by row
      * @param  list<Recipe>  $primers what it names as lying under all paint, in turn
+     * @param  Scheme|null  $common the one that it departs from; null: it is the common one
      */
     public function __construct(
         public readonly Scheme $scheme,
@@ -45,6 +46,7 @@ final class SchemeLadders
         public readonly ?SharedLight $light,
         public readonly SchemeRules $rules,
         public readonly array $primers = [],
+        public readonly ?Scheme $common = null,
     ) {
     }
 

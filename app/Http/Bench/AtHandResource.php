@@ -26,6 +26,7 @@ use Core\Standard\Surface;
  *
  * @phpstan-type ReadyColour array{area: string, below: bool, text: string, hex: string|null}
  * @phpstan-type ShortPaint array{paint: string, ml: float, stock_ml: float}
+ * @phpstan-type GoverningScheme array{id: int, picture: string|null, light_from: string}
  * @phpstan-type AtHand_ array{
  *   area: string,
  *   after: Plate|null,
@@ -33,6 +34,7 @@ use Core\Standard\Surface;
  *   ready: list<ReadyColour>,
  *   short: list<ShortPaint>,
  *   not_asked: list<string>,
+ *   scheme: GoverningScheme|null,
  * }
  */
 final readonly class AtHandResource extends Resource
@@ -60,7 +62,22 @@ final readonly class AtHandResource extends Resource
             'ready' => $this->ready(),
             'short' => $this->short(),
             'not_asked' => $this->notAsked(),
+            'scheme' => $this->governing(),
         ];
+    }
+
+    /** @return GoverningScheme|null the picture that governs and where the light comes from, of the scheme or else of the common one; null where neither is said */
+    private function governing(): ?array
+    {
+        $scheme = $this->mixes->scheme?->scheme;
+        $common = $this->mixes->scheme?->common;
+        if ($scheme === null) {
+            return null;
+        }
+        $of = $scheme->picture === null && $common?->picture !== null ? $common : $scheme;
+        $lightFrom = $scheme->light_from === '' ? $common->light_from ?? '' : $scheme->light_from;
+
+        return $of->picture === null && $lightFrom === '' ? null : ['id' => $of->id, 'picture' => $of->picture, 'light_from' => $lightFrom];
     }
 
     private function isOfWhole(): bool

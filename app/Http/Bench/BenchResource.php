@@ -17,6 +17,7 @@ use App\Models\User;
  *   job_id: int,
  *   job: string,
  *   due: string|null,
+ *   unit_id: int,
  *   unit: string,
  *   type: string,
  *   tier: string,
@@ -62,7 +63,7 @@ final readonly class BenchResource extends Resource
         $states = array_count_values(array_map(static fn (ComposedFigure $figure): string => $figure->row->state->value, $sheet->figures));
 
         return [
-            'key' => $sheet->key, 'job_id' => $job->id, 'job' => $job->name, 'due' => $job->due?->format('Y-m-d'), 'unit' => $first->unit->name,
+            'key' => $sheet->key, 'job_id' => $job->id, 'job' => $job->name, 'due' => $job->due?->format('Y-m-d'), 'unit_id' => $first->unit->id, 'unit' => $first->unit->name,
             'type' => $first->type->name, 'tier' => implode(', ', $sheet->tiers()),
             'figures' => count($sheet->figures),
             'mine' => count(array_filter($sheet->figures, fn (ComposedFigure $figure): bool => $figure->painterId() === $this->user->id)),

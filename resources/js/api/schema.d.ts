@@ -2085,6 +2085,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{unit}/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A square code for paper, which leads to the sheets of a unit at the address under which the application is reached. */
+        get: operations["showUnitCode"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{unit}/not-asked": {
         parameters: {
             query?: never;
@@ -2225,6 +2242,7 @@ export interface components {
             ready: components["schemas"]["ReadyColour"][];
             short: components["schemas"]["ShortPaint"][];
             not_asked: string[];
+            scheme: components["schemas"]["GoverningScheme"] | null;
         };
         Away: {
             first: string;
@@ -2241,6 +2259,7 @@ export interface components {
             job_id: number;
             job: string;
             due: string | null;
+            unit_id: number;
             unit: string;
             type: string;
             tier: string;
@@ -2633,6 +2652,11 @@ export interface components {
             seen: number;
             slight: number;
             accepted: number;
+        };
+        GoverningScheme: {
+            id: number;
+            picture: string | null;
+            light_from: string;
         };
         Grid: {
             units: components["schemas"]["GridUnit"][];
@@ -9627,6 +9651,35 @@ export interface operations {
             419: components["responses"]["PageExpired"];
             422: components["responses"]["NotRight"];
             429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showUnitCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                unit: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

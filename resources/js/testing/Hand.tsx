@@ -14,6 +14,7 @@ export const nothingAtHand: Schemas['AtHand'] = {
     ready: [],
     short: [],
     not_asked: [],
+    scheme: null,
 };
 
 /** Stands for the API at the bench: what is at hand is read anew with its sheet, whenever that is. */

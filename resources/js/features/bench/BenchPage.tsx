@@ -5,23 +5,40 @@ import { count, date, minutes } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { useQuery } from '@tanstack/react-query';
-import { Link } from 'react-router';
+import { Link, Navigate, useSearchParams } from 'react-router';
 import { Runs } from './components/Runs';
 import { benchOptions } from './queries';
 
 export function BenchPage() {
     const bench = useQuery(benchOptions());
     const { user } = useSession();
+    const unit = useSearchParams()[0].get('unit');
     return (
         <>
             <PageHead
                 title="Bench"
                 sub={user.role === 'painter' ? 'Sheets with figures that are given to you' : 'All bench sheets of open jobs'}
             />
+            {unit !== null && (
+                <p className="sheet-facts">
+                    Of one unit only. <Link to="/bench">Show all</Link>
+                </p>
+            )}
             <Loaded query={bench}>
-                {(sheets) =>
-                    sheets.length === 0 ? (
-                        <Empty say="No bench sheet yet. There is one for each unit, and one more for figures of it that are painted quite otherwise; they appear when the lead gives units to painters." />
+                {(all) => {
+                    const sheets = all.filter((sheet) => unit === null || String(sheet.unit_id) === unit);
+                    const [only] = sheets;
+                    if (unit !== null && only !== undefined && sheets.length === 1) {
+                        return <Navigate to={`/jobs/${only.job_id}/bench/${only.key}`} replace />;
+                    }
+                    return sheets.length === 0 ? (
+                        <Empty
+                            say={
+                                unit !== null
+                                    ? 'No sheet of this unit is yours, or its job is closed.'
+                                    : 'No bench sheet yet. There is one for each unit, and one more for figures of it that are painted quite otherwise; they appear when the lead gives units to painters.'
+                            }
+                        />
                     ) : (
                         <ol className="rows rows-bench">
                             {sheets.map((sheet) => (
@@ -41,10 +58,10 @@ export function BenchPage() {
                                 </li>
                             ))}
                         </ol>
-                    )
-                }
+                    );
+                }}
             </Loaded>
-            <Runs />
+            {unit === null && <Runs />}
         </>
     );
 }

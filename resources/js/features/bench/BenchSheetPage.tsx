@@ -127,6 +127,8 @@ function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
                 </ol>
             </section>
             <p className="caution-always">{sheet.caution}</p>
+            {/* On paper alone: a phone held over it opens the sheets of the unit. */}
+            <img className="sheet-code" src={`/api/units/${String(sheet.unit.id)}/code`} alt="" />
         </div>
     );
 }

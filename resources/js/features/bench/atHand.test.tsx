@@ -24,6 +24,14 @@ describe('what is at hand for a step', () => {
         ]);
     });
 
+    it('shows the picture that governs, and says where the light comes from', () => {
+        shown({ scheme: { id: 3, picture: 'ab12.jpg', light_from: 'above, left' } });
+        expect(screen.getByRole('img', { name: 'The picture that governs' }).getAttribute('src')).toBe(
+            '/api/schemes/3/picture?of=ab12.jpg',
+        );
+        expect(screen.getByText('The light comes from: above, left')).toBeTruthy();
+    });
+
     it('says which colours to have ready, what runs out and what is not asked for', () => {
         shown({
             ready: [

@@ -2,6 +2,7 @@ import type { Schemas } from '@api';
 import { Plate } from '@features/standards';
 import { Swatch } from '@shared/Swatch';
 import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { atHandOptions } from '../queries';
 
 interface Props {
@@ -17,18 +18,7 @@ export function AtHand({ sheet, step }: Props) {
     }
     return (
         <div className="at-hand">
-            {hand.after !== null && hand.finished !== null && (
-                <div className="at-hand-plates">
-                    <figure>
-                        <Plate plate={hand.after} about={`${hand.area} after this step`} />
-                        <figcaption>{hand.area} after this step</figcaption>
-                    </figure>
-                    <figure>
-                        <Plate plate={hand.finished} about={`${hand.area} when it is finished`} />
-                        <figcaption>finished</figcaption>
-                    </figure>
-                </div>
-            )}
+            <Pictures hand={hand} />
             {hand.short.length > 0 && (
                 <p role="note">
                     <span aria-hidden="true">▲ </span>
@@ -51,8 +41,42 @@ export function AtHand({ sheet, step }: Props) {
                     </ul>
                 </div>
             )}
+            {(hand.scheme?.light_from ?? '') !== '' && <p>The light comes from: {hand.scheme?.light_from}</p>}
             {hand.not_asked.length > 0 && (
                 <p>Not asked for here: {hand.not_asked.join(', ')}. It stays in the colour round it.</p>
+            )}
+        </div>
+    );
+}
+
+/** How it must look after this step and when it is finished, beside the picture that governs. */
+function Pictures({ hand }: { hand: Schemas['AtHand'] }) {
+    const { after, finished, scheme } = hand;
+    const picture = scheme?.picture ?? null;
+    if (after === null && picture === null) {
+        return null;
+    }
+    return (
+        <div className="at-hand-plates">
+            {after !== null && finished !== null && (
+                <>
+                    <figure>
+                        <Plate plate={after} about={`${hand.area} after this step`} />
+                        <figcaption>{hand.area} after this step</figcaption>
+                    </figure>
+                    <figure>
+                        <Plate plate={finished} about={`${hand.area} when it is finished`} />
+                        <figcaption>finished</figcaption>
+                    </figure>
+                </>
+            )}
+            {scheme !== null && picture !== null && (
+                <figure>
+                    <Link to={`/schemes/${String(scheme.id)}`}>
+                        <img src={`/api/schemes/${String(scheme.id)}/picture?of=${picture}`} alt="The picture that governs" />
+                    </Link>
+                    <figcaption>the picture that governs</figcaption>
+                </figure>
             )}
         </div>
     );
