@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Core\Sequence;
 
 use Core\Composition\Neighbours;
-use Core\Standard\Opacity;
 
 /**
  * Which steps soil which areas, and what it takes to tidy those. A messy step soils each known neighbour of its part that
@@ -85,9 +84,7 @@ final readonly class Soiling
         $minutes = [$this->settings->fixed];
         $again = 0.0;
         foreach ($chain as $step) {
-            if ($step->isLaidAgain()) {
-                $again = ($step->technique->opacity === Opacity::Opaque ? 0.0 : $again) + $step->laid->minutes;
-            }
+            $again = $step->laidAgainAfter($again);
             $minutes[] = $this->settings->fixed + $this->settings->share * $again;
         }
 

@@ -9,6 +9,7 @@ use Core\Composition\FigureType;
 use Core\Composition\Neighbours;
 use Core\Composition\TypeArea;
 use Core\Standard\Extent;
+use Core\Standard\Opacity;
 use Core\Standard\Surface;
 use Core\Standard\Technique;
 use Core\Standard\TechniqueGroup;
@@ -53,9 +54,19 @@ final readonly class Step
     }
 
     /** Whether it is laid again where its area was soiled, with all that lies on it. */
-    public function isLaidAgain(): bool
+    private function isLaidAgain(): bool
     {
         return in_array($this->technique->group, [TechniqueGroup::LayIn, TechniqueGroup::Shade, TechniqueGroup::Light, TechniqueGroup::Detail], true);
+    }
+
+    /**
+     * Minutes of what is laid again where its area was soiled, once it lies there.
+     *
+     * @param  float  $before it lay there
+     */
+    public function laidAgainAfter(float $before): float
+    {
+        return $this->isLaidAgain() ? ($this->technique->opacity === Opacity::Opaque ? 0.0 : $before) + $this->laid->minutes : $before;
     }
 
     /** Whether it is laid on an area: its own, or one that a use of the figure as one is not kept off. */

@@ -15,11 +15,13 @@ final readonly class WorkOrder
     /** @var list<OrderRule> by force, the greatest first */
     private array $rules;
 
+    /** @param  list<OrderRule>  $first of greater force than all that always hold */
     public function __construct(
         private Standard $standard,
         private TidySettings $settings = new TidySettings,
+        array $first = [],
     ) {
-        $this->rules = [new AsTheStandardLays, new WholeAtItsStage($standard), new WhatItSitsOnFirst, new TechniquesInTurn, new MetalsInTurn, new GroundCoverInTurn];
+        $this->rules = [...$first, new AsTheStandardLays, new WholeAtItsStage($standard), new WhatItSitsOnFirst, new TechniquesInTurn, new MetalsInTurn, new GroundCoverInTurn];
     }
 
     /**

@@ -79,6 +79,16 @@ final readonly class Standard
         return new self($this->name, $this->version, $this->surfaces, $this->techniques, $this->tiers, $this->requirements, $this->reference, $schools->within($this->schools), $this->accepted, $this->notes);
     }
 
+    /**
+     * The same standard with more techniques.
+     *
+     * @param  list<Technique>  $more
+     */
+    public function withTechniques(array $more): self
+    {
+        return new self($this->name, $this->version, $this->surfaces, [...$this->techniques, ...$more], $this->tiers, $this->requirements, $this->reference, $this->schools, $this->accepted, $this->notes);
+    }
+
     public function hasTier(string $id): bool
     {
         return isset($this->tiersById[$id]);

@@ -106,6 +106,11 @@ final class VersionsTest extends TestCase
         self::assertNotContains('oilskin coat base', $uses);
         self::assertContains('oilskin coat', array_column((array) $raise['tidy'], 'area'));
         self::assertSame(['muster'], array_column((array) $raise['stopping'], 'tier'));
+        $order = array_map(static fn (mixed $one): array => is_array($one) ? $one : [], array_values((array) $raise['order']));
+        $kinds = array_count_values(array_map(static fn (array $one): string => is_string($one['kind']) ? $one['kind'] : '', $order));
+        self::assertSame([count($uses), count((array) $raise['tidy'])], [$kinds['added'], $kinds['middle']], 'all of it stands in the order');
+        self::assertEqualsWithDelta(array_sum([$raise['minutes'], $raise['tidy_back_minutes']]), array_sum(array_column($order, 'minutes')), 1e-6);
+        self::assertSame('matt', $order[count($order) - 2]['use'], 'varnish, then the last look');
         self::assertLessThan($raise['whole_minutes'], $raise['minutes']);
         $this->assertRefused($this->as($this->isla(), 'GET', "/standards/{$version->id}/raise?figure_type={$type['id']}&from=muster&to=gold"), 422, 'unknown-tier');
     }

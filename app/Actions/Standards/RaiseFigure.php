@@ -13,6 +13,7 @@ use Core\Composition\FigureCheck;
 use Core\Composition\Raise;
 use Core\Composition\StoppingPlaces;
 use Core\Composition\TypeArea;
+use Core\Sequence\RaiseOrder;
 
 /** What it takes to raise a finished figure of a type from one tier to another. */
 final readonly class RaiseFigure
@@ -28,12 +29,14 @@ final readonly class RaiseFigure
         $figure = new Figure($from, $core->sizeClass->size(), array_map(static fn (TypeArea $area) => $area->area, $core->areas));
         (new FigureCheck($standard, $to))->require($figure);
         $standard->tier($to);
+        $plan = (new Raise($standard))->handle($figure, $to);
 
         return new RaisedFigure(
             $standard,
             $from,
             $to,
-            (new Raise($standard))->handle($figure, $to),
+            $plan,
+            (new RaiseOrder($standard))->of($figure, $plan, $core),
             (new StoppingPlaces($standard))->of($figure->atTier($to)),
             (new Composer($standard))->compose($figure->atTier($to))->minutes,
         );

@@ -3300,6 +3300,8 @@ export interface components {
             from: string;
             to: string;
             uses: components["schemas"]["RaisedWork"][];
+            order: components["schemas"]["RaiseStep"][];
+            tidy_back_minutes: number;
             tidy: {
                 area: string;
                 minutes: number;
@@ -3308,6 +3310,21 @@ export interface components {
             minutes: number;
             whole_minutes: number;
             stopping: components["schemas"]["Stopping"][];
+        };
+        RaiseStep: {
+            /** @enum {string} */
+            kind: "added" | "middle" | "tidy";
+            area: string;
+            use: string;
+            name: string;
+            degree: string;
+            coats: number;
+            steps: number;
+            minutes: number;
+            why: {
+                reason: string;
+                sentence: string;
+            }[];
         };
         RaisedWork: {
             area: string;

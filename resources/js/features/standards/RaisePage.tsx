@@ -97,19 +97,24 @@ function Raised({ version, type, from, to }: { version: number; type: number; fr
                 <b>{minutes(data.minutes)}</b> to raise it from {data.from} to {data.to}; painted so from the start it takes{' '}
                 {minutes(data.whole_minutes)}. The lower tier must be complete first. Varnished work needs a matt key coat or a
                 light rub before.
+                {data.tidy_back_minutes > 0 &&
+                    ` With ${minutes(data.tidy_back_minutes)} more for tidying back what messy work soils: all of it has paint already.`}
             </p>
             <div className="raise-columns">
                 <section>
-                    <h2>Tidied first</h2>
-                    <p>The middle colour again on raised parts, the shade left in the recesses.</p>
-                    <ul>
-                        {data.tidy.map((one) => (
-                            <li key={one.area}>
-                                {one.area} <span className="use-minutes">{fewMinutes(one.minutes)}</span>
+                    <h2>Added, in this order</h2>
+                    <ol className="raise-order">
+                        {data.order.map((step, at) => (
+                            <li key={at}>
+                                {step.area !== 'figure' && <b>{step.area}</b>} {step.name} {grown(step)}{' '}
+                                <span className="use-minutes">{fewMinutes(step.minutes)}</span>
+                                <small>{step.why.map((one) => one.sentence).join(' ')}</small>
                             </li>
                         ))}
-                        {data.tidy.length === 0 && <li>nothing</li>}
-                    </ul>
+                        {data.order.length === 0 && <li>nothing</li>}
+                    </ol>
+                </section>
+                <section>
                     <h2>Cannot be added</h2>
                     <ul>
                         {data.blocked.map((one) => (
@@ -119,21 +124,6 @@ function Raised({ version, type, from, to }: { version: number; type: number; fr
                         ))}
                         {data.blocked.length === 0 && <li>nothing</li>}
                     </ul>
-                </section>
-                <section>
-                    <h2>Added and lit again</h2>
-                    {[...Map.groupBy(data.uses, (use) => use.area)].map(([area, uses]) => (
-                        <div key={area}>
-                            <h3>{area}</h3>
-                            <ol>
-                                {uses.map((use) => (
-                                    <li key={use.use}>
-                                        {use.name} {grown(use)} <span className="use-minutes">{fewMinutes(use.minutes)}</span>
-                                    </li>
-                                ))}
-                            </ol>
-                        </div>
-                    ))}
                 </section>
                 <section>
                     <h2>Stopping places on the way to {data.to}</h2>
@@ -166,7 +156,7 @@ function Raised({ version, type, from, to }: { version: number; type: number; fr
 }
 
 /** What is added of a use that is there in part. */
-function grown(use: Schemas['RaisedWork']): string {
+function grown(use: Schemas['RaiseStep']): string {
     return [
         use.degree,
         use.coats === 0 && use.steps > 0 ? `${count(use.steps, 'step')} more` : '',
