@@ -107,6 +107,10 @@ final readonly class WhyHere
         $dry = $after->step->technique->dryMinutes;
         $dries = $dry > 0 ? ' and needs '.NumberText::of($dry, 1).' minutes to dry' : '';
 
+        if ($after->step->technique->id === RaiseOrder::MIDDLE) {
+            return 'The middle colour again lies under it.';
+        }
+
         return match ($after->force) {
             OrderForce::Whole => "{$after->step->technique->name} goes over the whole figure first{$dries}; this lies on it.",
             OrderForce::Technique => "{$after->step->name()} comes before it: ".($after->why?->inWords() ?? 'the technique says so').'.',
@@ -122,7 +126,7 @@ final readonly class WhyHere
             $number = NumberText::of($saved->minutes, 1);
             $minutes = $number === '1' ? '1 minute' : "{$number} minutes";
             yield $saved->messy === $planned->step
-                ? "{$here} {$minutes} of tidying {$saved->area}, which has no paint yet to be soiled."
+                ? "{$here} {$minutes} of tidying {$saved->area}: nothing lies there yet that it would spoil."
                 : "{$here} {$minutes} of tidying: {$saved->messy->name()} would soil it.";
         }
     }

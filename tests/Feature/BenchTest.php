@@ -93,6 +93,7 @@ final class BenchTest extends TestCase
         self::assertNull($shown($common, 'light_from', ''));
         self::assertSame(['id' => $own->id, 'picture' => null, 'light_from' => 'low and left'], $shown($common, 'light_from', 'low and left'));
         self::assertSame(['id' => $common->id, 'picture' => 'quay.jpg', 'light_from' => 'low and left'], $shown($common, 'picture', 'quay.jpg'));
+        self::assertNull($this->atHand($figure, 'figure', 'clean')['scheme'], 'nothing is painted');
         self::assertSame(['id' => $own->id, 'picture' => 'night.jpg', 'light_from' => 'low and left'], $shown($own, 'picture', 'night.jpg'), 'what a scheme says itself holds');
     }
 

@@ -66,12 +66,12 @@ final readonly class AtHandResource extends Resource
         ];
     }
 
-    /** @return GoverningScheme|null the picture that governs and where the light comes from, of the scheme or else of the common one; null where neither is said */
+    /** @return GoverningScheme|null the picture that governs and where the light comes from, of the scheme or else of the common one; null where neither is said, or nothing is painted */
     private function governing(): ?array
     {
         $scheme = $this->mixes->scheme?->scheme;
         $common = $this->mixes->scheme?->common;
-        if ($scheme === null) {
+        if ($scheme === null || ! $this->step->planned instanceof PlannedStep || ! $this->step->planned->step->technique->group->leavesColour()) {
             return null;
         }
         $of = $scheme->picture === null && $common?->picture !== null ? $common : $scheme;

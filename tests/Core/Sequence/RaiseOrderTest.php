@@ -67,7 +67,7 @@ final class RaiseOrderTest extends TestCase
 
         self::assertSame(['coat middle', 'coat light', 'belt light', 'figure varnish'], self::words($work));
         self::assertSame(['Free here: nothing must come before it. Inner comes before outer, and work of one technique stays together.'], self::why($work, 'coat middle'));
-        self::assertSame(['The standard lays it after Middle colour again on raised parts, coat.'], self::why($work, 'coat light'));
+        self::assertSame(['The middle colour again lies under it.'], self::why($work, 'coat light'));
         self::assertSame([], $work->gaveWay);
     }
 

@@ -49,7 +49,7 @@ final class WhyHereTest extends TestCase
     {
         $why = self::why(['cloth' => [['technique' => 'line', 'minutes' => 4]], 'metal' => [['technique' => 'wash']]], PaintedOrder::area('coat', 'cloth', 1, ['mail']), PaintedOrder::area('mail', 'metal', 5));
 
-        self::assertSame(['Free here: it saves 0.9 minutes of tidying coat, which has no paint yet to be soiled.'], $why['mail wash']);
+        self::assertSame(['Free here: it saves 0.9 minutes of tidying coat: nothing lies there yet that it would spoil.'], $why['mail wash']);
         self::assertSame(['Free here: it saves 0.9 minutes of tidying: Wash, mail would soil it.'], $why['coat line']);
     }
 

@@ -29,7 +29,7 @@ describe('what is at hand for a step', () => {
         expect(screen.getByRole('img', { name: 'The picture that governs' }).getAttribute('src')).toBe(
             '/api/schemes/3/picture?of=ab12.jpg',
         );
-        expect(screen.getByText('The light comes from: above, left')).toBeTruthy();
+        expect(screen.getByText('Light: above, left')).toBeTruthy();
     });
 
     it('says which colours to have ready, what runs out and what is not asked for', () => {

@@ -41,7 +41,7 @@ export function AtHand({ sheet, step }: Props) {
                     </ul>
                 </div>
             )}
-            {(hand.scheme?.light_from ?? '') !== '' && <p>The light comes from: {hand.scheme?.light_from}</p>}
+            {(hand.scheme?.light_from ?? '') !== '' && <p>Light: {hand.scheme?.light_from}</p>}
             {hand.not_asked.length > 0 && (
                 <p>Not asked for here: {hand.not_asked.join(', ')}. It stays in the colour round it.</p>
             )}
