@@ -155,6 +155,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/bench-sheets', Bench\ListBench::class);
     Route::get('/bench-runs', Bench\ListRuns::class);
     Route::post('/bench-marks', Bench\MarkStep::class);
+    Route::post('/further-coats', Bench\LayFurther::class);
     Route::post('/hand-overs', Bench\HandOver::class);
     Route::post('/bench-clock', Bench\StartClock::class);
     Route::delete('/bench-clock', Bench\StopClock::class);

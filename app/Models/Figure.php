@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Core\Composition\FurtherCoats;
 use Core\Plan\FigureState;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -28,6 +29,7 @@ use Illuminate\Support\Carbon;
  * @property-read Tier|null $tier
  * @property-read User|null $painter
  * @property-read Collection<int, BenchMark> $marks
+ * @property-read Collection<int, FurtherCoat> $furtherCoats
  * @property-read Collection<int, Check> $checks
  * @property-read SignOff|null $signOff
  */
@@ -65,6 +67,22 @@ final class Figure extends VersionedRow
     public function marks(): HasMany
     {
         return $this->hasMany(BenchMark::class);
+    }
+
+    /** @return HasMany<FurtherCoat, $this> */
+    public function furtherCoats(): HasMany
+    {
+        return $this->hasMany(FurtherCoat::class)->orderBy('id');
+    }
+
+    public function coatsBeyond(): FurtherCoats
+    {
+        $coats = [];
+        foreach ($this->furtherCoats as $row) {
+            $coats[$row->area][$row->use] = $row->coats;
+        }
+
+        return new FurtherCoats($coats);
     }
 
     /** @return HasMany<Check, $this> */

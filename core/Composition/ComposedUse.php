@@ -24,6 +24,14 @@ final readonly class ComposedUse
     ) {
     }
 
+    /** With so many coats more, each of which takes as long as one of those that are asked for. */
+    public function withFurther(int $coats): self
+    {
+        $further = $this->use->withFurther($coats);
+
+        return $coats === 0 ? $this : new self($this->area, $further, $this->technique, $this->minutes * $further->coats / $this->use->coats, $this->origin);
+    }
+
     /** Minutes on this area, were this allowed for it. */
     public function minutesAllowed(Allowance $allowance, float $size): float
     {

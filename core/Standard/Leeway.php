@@ -25,6 +25,12 @@ final readonly class Leeway
     ) {
     }
 
+    /** With at least so many coats where it says how many there may be. */
+    public function upTo(int $coats): self
+    {
+        return $this->coatsTo === null ? $this : new self(max($coats, $this->coatsTo), $this->stepsTo, $this->note, $this->onlyIf, $this->notPlaces, $this->inTurnWith);
+    }
+
     /** Whether it may turn out that it is not needed. */
     public function isConditional(): bool
     {

@@ -54,6 +54,12 @@ final readonly class TechniqueUse
         return new self($id, $this->techniques, $this->coats, $this->steps, $this->extent, $this->allowance, $this->cover, $this->places, $this->feature, $this->leeway, $this->overAll, $this->material);
     }
 
+    /** The same with so many coats more; as many as that may be laid then, whatever was said before. */
+    public function withFurther(int $coats): self
+    {
+        return new self($this->id, $this->techniques, $this->coats + $coats, $this->steps, $this->extent, $this->allowance, $this->cover, $this->places, $this->feature, $this->leeway->upTo($this->coats + $coats), $this->overAll, $this->material);
+    }
+
     public function leavesMethodOpen(): bool
     {
         return count($this->techniques) > 1;

@@ -414,15 +414,6 @@ final class BenchTest extends TestCase
         self::fail("There is no {$use} on {$area}.");
     }
 
-    /** @return BenchSheet_ */
-    private function sheetOf(Figure $figure, User $user): array
-    {
-        $key = $this->app->make(BenchSheets::class)->ofFigure($figure)->key;
-
-        /** @var BenchSheet_ */
-        return $this->answer($user, 'GET', "/jobs/{$this->job()->id}/bench-sheets/{$key}");
-    }
-
     /**
      * @param  list<BenchStep>  $steps
      * @return BenchStep

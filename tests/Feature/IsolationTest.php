@@ -8,6 +8,7 @@ use App\Models\BenchMark;
 use App\Models\CurrentStudio;
 use App\Models\Fault;
 use App\Models\Figure;
+use App\Models\FurtherCoat;
 use App\Models\Invitation;
 use App\Models\Job;
 use App\Models\Mishap;
@@ -80,7 +81,8 @@ final class IsolationTest extends TestCase
         $figure = $this->figure('1st Lamplighters', 9);
 
         $this->assertRefused($this->as($this->stranger(), 'POST', '/bench-marks', ['figures' => [['id' => $figure->id, 'seen' => null]], 'area' => 'figure', 'use' => 'clean', 'state' => 'done']), 404, 'not-found');
-        self::assertSame(0, BenchMark::query()->where('figure_id', $figure->id)->count());
+        $this->assertRefused($this->as($this->stranger(), 'POST', '/further-coats', ['figures' => [$figure->id], 'area' => 'oilskin coat', 'use' => 'base', 'coats' => 1, 'seen' => 0]), 404, 'not-found');
+        self::assertSame([0, 0], [BenchMark::query()->where('figure_id', $figure->id)->count(), FurtherCoat::query()->count()]);
     }
 
     public function test_every_table_with_rows_of_a_studio_names_it(): void

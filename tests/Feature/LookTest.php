@@ -142,13 +142,4 @@ final class LookTest extends TestCase
 
         return $rows[0];
     }
-
-    /** @return BenchSheet_ */
-    private function sheetOf(Figure $figure, User $user): array
-    {
-        $key = $this->app->make(\App\Actions\Bench\BenchSheets::class)->ofFigure($figure)->key;
-
-        /** @var BenchSheet_ */
-        return $this->answer($user, 'GET', "/jobs/{$figure->unit->job_id}/bench-sheets/{$key}");
-    }
 }

@@ -432,7 +432,7 @@ final class PeopleTest extends TestCase
     {
         $isla = $this->isla();
         $path = "/people/{$isla->id}/clearances";
-        $cleared = fn (): array => array_column($this->sheetOf($isla)['steps'], 'cleared', 'technique');
+        $cleared = fn (): array => array_column($this->sheetFor($isla)['steps'], 'cleared', 'technique');
         self::assertSame([null], array_values(array_unique($cleared(), SORT_REGULAR)), 'where nothing is said, nothing is said');
 
         $before = $this->answer($this->lead(), 'GET', $path);
@@ -441,7 +441,7 @@ final class PeopleTest extends TestCase
         self::assertIsArray($after['techniques']);
         self::assertSame(['base' => 999, 'wash' => 0], array_filter(array_column($after['techniques'], 'up_to_rank', 'technique'), static fn (mixed $rank): bool => $rank !== null));
         self::assertSame([true, false, false], [$cleared()['base'], $cleared()['wash'], $cleared()['clean']], 'wash only below the tier of this figure, cleaning not at all');
-        self::assertNotContains(false, array_column($this->sheetOf($this->deputy())['steps'], 'cleared'), 'who checks needs nobody beside them');
+        self::assertNotContains(false, array_column($this->sheetFor($this->deputy())['steps'], 'cleared'), 'who checks needs nobody beside them');
         self::assertSame(1, LogEntry::query()->where('kind', LogKind::ClearanceChanged)->count());
 
         $this->assertRefused($this->as($this->lead(), 'PUT', $path, $given), 409, 'stale');
@@ -455,7 +455,7 @@ final class PeopleTest extends TestCase
     }
 
     /** @return array{steps: list<array{technique: string, cleared: bool|null}>} */
-    private function sheetOf(User $person): array
+    private function sheetFor(User $person): array
     {
         $sheets = array_values(array_filter((array) $this->answer($person, 'GET', '/bench-sheets'), is_array(...)));
         self::assertIsString($sheets[0]['key']);

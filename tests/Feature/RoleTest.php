@@ -85,6 +85,7 @@ final class RoleTest extends DescribedTestCase
         'GET /jobs/{job}/bench-sheets/{key}',
         'GET /bench-sheets',
         'POST /bench-marks',
+        'POST /further-coats',
         'GET /bench-runs',
         'GET /jobs/{job}/bench-sheets/{key}/at-hand',
         'POST /bench-clock',

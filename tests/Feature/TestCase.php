@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\Bench\BenchSheets;
 use App\Actions\Standards\StandardLibrary;
+use App\Http\Bench\BenchSheetResource;
 use App\Models\CurrentStudio;
 use App\Models\Figure;
 use App\Models\Job;
@@ -21,7 +22,11 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Testing\TestResponse;
 
-/** HTTP in, JSON and database out, on the demo, which each test finds as it was loaded. */
+/**
+ * HTTP in, JSON and database out, on the demo, which each test finds as it was loaded.
+ *
+ * @phpstan-import-type BenchSheet_ from BenchSheetResource
+ */
 abstract class TestCase extends LaravelTestCase
 {
     use RefreshDatabase;
@@ -148,6 +153,15 @@ abstract class TestCase extends LaravelTestCase
         Auth::forgetGuards();
 
         return $this->actingAs($user, 'web')->json($method, "/api{$path}", $body);
+    }
+
+    /** @return BenchSheet_ the sheet that a figure is on */
+    protected function sheetOf(Figure $figure, User $user): array
+    {
+        $key = $this->app->make(BenchSheets::class)->ofFigure($figure)->key;
+
+        /** @var BenchSheet_ */
+        return $this->answer($user, 'GET', "/jobs/{$figure->unit->job_id}/bench-sheets/{$key}");
     }
 
     /**

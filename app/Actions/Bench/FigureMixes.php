@@ -140,7 +140,7 @@ final class FigureMixes
         $coats = [$use->use->coats];
         for ($step = 1; $step <= $use->use->steps; $step++) {
             [$recipe] = $this->recipe($use, $step);
-            $coats[] = $recipe === null ? 0 : self::coats($recipe, $use, $this->rung($use, $step)) ?? 0;
+            $coats[] = $recipe === null ? 0 : $this->coats($recipe, $use, $this->rung($use, $step)) ?? 0;
         }
 
         return max($coats);
@@ -190,7 +190,7 @@ final class FigureMixes
             $from,
             // Paint is stirred together only where there is more than one part, or something thins it.
             $recipe->isStirred() ? $this->amount($recipe, $use, $rung, $figures) : null,
-            self::coats($recipe, $use, $rung),
+            $this->coats($recipe, $use, $rung),
             $version,
         );
     }
@@ -256,10 +256,11 @@ final class FigureMixes
         return $at === null ? null : $this->ladder($use->area->id)?->reading->rungs[$at];
     }
 
-    /** The larger of tier and paint holds: pale and red paints take more over dark. */
-    private static function coats(Recipe $recipe, ComposedUse $use, ?ShownRung $rung): ?int
+    /** The larger of tier and paint holds: pale and red paints take more over dark. What the painter found it to take comes on top. */
+    private function coats(Recipe $recipe, ComposedUse $use, ?ShownRung $rung): ?int
     {
         $needed = $rung?->rung->role === RungRole::Base ? $recipe->coatsOver($rung->under) : null;
+        $needed = $needed === null ? null : $needed + $this->figure->row->coatsBeyond()->of($use);
 
         return $needed !== null && $needed > $use->use->coats ? $needed : null;
     }
@@ -268,7 +269,7 @@ final class FigureMixes
     {
         $cover = StepCover::of($use->use, $this->standard->technique($use->technique)->group, $rung?->rung);
 
-        return Batch::of($recipe, $figures, $this->figure->figure->size, $use->area->share, $cover, self::coats($recipe, $use, $rung) ?? $use->use->coats, $this->rules);
+        return Batch::of($recipe, $figures, $this->figure->figure->size, $use->area->share, $cover, $this->coats($recipe, $use, $rung) ?? $use->use->coats, $this->rules);
     }
 
     private function ladder(string $area): ?TierLadder

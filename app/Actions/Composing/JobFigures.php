@@ -14,6 +14,7 @@ use Core\Composition\Composition;
 use Core\Composition\Figure as CoreFigure;
 use Core\Composition\FigureType;
 use Core\Composition\FittingVariations;
+use Core\Composition\FurtherCoats;
 use Core\Scheme\SaidLadders;
 use Core\Standard\Area;
 use Core\Standard\Standard;
@@ -80,7 +81,7 @@ final readonly class JobFigures
     private function compose(Builder $units, Standard $standard, array $instead = []): array
     {
         $units->with([
-            'job', 'tier', 'painter', 'figures.tier', 'figures.painter',
+            'job', 'tier', 'painter', 'figures.tier', 'figures.painter', 'figures.furtherCoats.user',
             'areaTiers.tier', 'areaTiers.figureArea', 'variations.figureArea', 'variations.user', 'choices.figureArea',
             ...array_map(static fn (string $relation): string => "figureType.{$relation}", FigureTypes::RELATIONS),
         ]);
@@ -94,8 +95,9 @@ final readonly class JobFigures
                 $agreed = $agreedForUnit->ofFigure($row->id);
                 $tier = $row->tier->key ?? $unit->tier->key;
                 $tier = $instead[$tier] ?? $tier;
-                $like = "{$unit->figure_type_id} {$scheme} {$tier} {$agreed->fingerprint()}";
-                [$figure, $composition] = $known[$like] ??= self::composed($standard, $type, $tier, $agreed);
+                $further = $row->coatsBeyond();
+                $like = "{$unit->figure_type_id} {$scheme} {$tier} {$agreed->fingerprint()} {$further->fingerprint()}";
+                [$figure, $composition] = $known[$like] ??= self::composed($standard, $type, $tier, $agreed, $further);
                 $composed[] = new ComposedFigure($unit, $row, $figure, $type, $composition, $agreed);
             }
         }
@@ -112,7 +114,7 @@ final readonly class JobFigures
     }
 
     /** @return array{CoreFigure, Composition} */
-    private static function composed(Standard $standard, FigureType $type, string $tier, Agreed $agreed): array
+    private static function composed(Standard $standard, FigureType $type, string $tier, Agreed $agreed, FurtherCoats $further): array
     {
         $areas = [];
         foreach ($type->areas as $place) {
@@ -122,6 +124,6 @@ final readonly class JobFigures
         $bare = new CoreFigure($tier, $type->sizeClass->size(), $areas, notAskedFor: $agreed->notAskedFor);
         $figure = (new FittingVariations($standard))->apply($bare, $agreed->waivers, $agreed->choices);
 
-        return [$figure, (new Composer($standard))->compose($figure)];
+        return [$figure, $further->on((new Composer($standard))->compose($figure))];
     }
 }

@@ -55,6 +55,7 @@ use Core\Standard\UseWords;
  *   by: string,
  *   at: string|null,
  * }
+ * @phpstan-type FurtherCoats array{figure_id: int, coats: int, by: string}
  * @phpstan-type SheetFigure array{
  *   id: int,
  *   number: int,
@@ -126,6 +127,7 @@ use Core\Standard\UseWords;
  *   beneath: list<int>,
  *   cleared: bool|null,
  *   marks: list<StepMark>,
+ *   further: list<FurtherCoats>,
  *   wet: list<WetFigure>,
  * }
  * @phpstan-type BenchSheet_ array{
@@ -272,8 +274,24 @@ final readonly class BenchSheetResource extends Resource
             'beneath' => $beneath,
             'cleared' => $step->planned instanceof TidyBack ? null : $this->isCleared($step),
             'marks' => $this->marks($step),
+            'further' => $this->further($step),
             'wet' => $wet,
         ];
+    }
+
+    /** @return list<FurtherCoats> figures that take more coats of it than is asked for */
+    private function further(SheetStep $step): array
+    {
+        $further = [];
+        foreach ($this->sheet->figuresOf($step) as $figure) {
+            foreach ($figure->row->furtherCoats as $row) {
+                if ($row->area === $step->area && $row->use === $step->use) {
+                    $further[] = ['figure_id' => $figure->row->id, 'coats' => $row->coats, 'by' => $row->user->name];
+                }
+            }
+        }
+
+        return $further;
     }
 
     private function tierOn(string $area, ComposedFigure $on): string

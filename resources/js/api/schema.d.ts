@@ -554,6 +554,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/further-coats": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says how many coats more a step takes on some figures of a sheet. */
+        post: operations["layFurther"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-overs": {
         parameters: {
             query?: never;
@@ -2368,6 +2385,7 @@ export interface components {
             beneath: number[];
             cleared: boolean | null;
             marks: components["schemas"]["StepMark"][];
+            further: components["schemas"]["FurtherCoats"][];
             wet: components["schemas"]["WetFigure"][];
         };
         BlockedWork: {
@@ -2652,6 +2670,11 @@ export interface components {
             seen: number;
             slight: number;
             accepted: number;
+        };
+        FurtherCoats: {
+            figure_id: number;
+            coats: number;
+            by: string;
         };
         GoverningScheme: {
             id: number;
@@ -5811,6 +5834,46 @@ export interface operations {
                 };
             };
             400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    layFurther: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    figures: number[];
+                    area: string;
+                    use: string;
+                    coats: number;
+                    seen: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchSheet"];
+                };
+            };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];

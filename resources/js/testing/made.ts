@@ -236,6 +236,7 @@ export function step(change: Partial<Schemas['BenchStep']> = {}): Schemas['Bench
         judged_by: ['Folds read as folds.'],
         cleared: null,
         marks: [],
+        further: [],
         wet: [],
         ...change,
     };

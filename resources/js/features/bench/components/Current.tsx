@@ -10,6 +10,7 @@ import { useWet } from '../useWet';
 import { AtHand } from './AtHand';
 import { ExcuseForm } from './ExcuseForm';
 import { FigureMarks } from './FigureMarks';
+import { FurtherCoats } from './FurtherCoats';
 import { InTurn } from './InTurn';
 import { LeftOpen } from './LeftOpen';
 import { LookDeeds } from './LookDeeds';
@@ -138,6 +139,7 @@ function Deeds({ sheet, places, isSure, onSure, onMoved }: Omit<Props, 'row'> & 
                 marking={marks.marking}
                 onToggle={(figure) => (open.includes(figure) ? done([figure]) : marks.takeBack(figure))}
             />
+            <FurtherCoats sheet={sheet} places={places} mine={mine} />
             <HeldByLook sheet={sheet} places={places} held={held} />
             <LeftOpen
                 open={openBeneath(sheet, places, early)}
