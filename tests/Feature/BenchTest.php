@@ -9,6 +9,7 @@ use App\Actions\Composing\JobFigures;
 use App\Actions\Schemes\SchemeBook;
 use App\Export\QrCode;
 use App\Http\Bench\AtHandResource;
+use App\Http\Bench\BenchResource;
 use App\Http\Bench\BenchSheetResource;
 use App\Http\Bench\SheetSpray;
 use App\Http\Paints\PaintNeedsResource;
@@ -27,6 +28,7 @@ use Illuminate\Support\Carbon;
  *
  * @phpstan-import-type BenchSheet_ from BenchSheetResource
  * @phpstan-import-type BenchStep from BenchSheetResource
+ * @phpstan-import-type BenchRow from BenchResource
  * @phpstan-import-type SprayedField from SheetSpray
  * @phpstan-import-type AtHand_ from AtHandResource
  * @phpstan-import-type PaintNeeds_ from PaintNeedsResource
@@ -35,11 +37,13 @@ final class BenchTest extends TestCase
 {
     public function test_there_is_one_sheet_for_figures_of_a_unit_that_have_most_in_common(): void
     {
+        /** @var list<BenchRow> $sheets */
         $sheets = $this->answer($this->lead(), 'GET', '/bench-sheets');
 
         // Seven units. Leaders two tiers up, of both Lamplighters, have little in common with their men and sheets of their own;
         // those of the watch and of the divers share theirs.
         self::assertCount(9, $sheets);
+        self::assertEqualsWithDelta($this->sheetOf($this->figure('1st Lamplighters', 9), $this->lead())['minutes'], $sheets[0]['minutes'], 1e-6, 'in the list as on the sheet');
         self::assertSame(['Muster', 'Guard', 'Muster', 'Guard', 'Muster, Watch', 'Guard, Banner'], array_column(array_slice($sheets, 0, 6), 'tier'));
     }
 

@@ -68,7 +68,7 @@ final readonly class BenchResource extends Resource
             'figures' => count($sheet->figures),
             'mine' => count(array_filter($sheet->figures, fn (ComposedFigure $figure): bool => $figure->painterId() === $this->user->id)),
             'steps' => $sheet->length(),
-            'minutes' => $first->composition->minutes,
+            'minutes' => $sheet->minutesEach(0),
             'left' => array_sum(array_map(static fn (ComposedFigure $figure): int => $sheet->left($figure->row->id), $sheet->figures)),
             'looks' => count(array_filter($sheet->figures, static fn (ComposedFigure $figure): bool => $figure->row->state->isAtTheBench() && $sheet->looksDue($figure->row->id) !== [])),
             'to_paint' => $states['to-paint'] ?? 0,

@@ -6,7 +6,7 @@ import { PageHead } from '@shared/PageHead';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { Fragment, useRef, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useLocation, useParams } from 'react-router';
 import { BenchClock } from './components/BenchClock';
 import { Current } from './components/Current';
 import { HandOver } from './components/HandOver';
@@ -17,12 +17,23 @@ import { StepRow } from './components/StepRow';
 import { StopMark } from './components/StopMark';
 import { markable, openOnAny, waitingForLook } from './marking';
 import { sheetOptions } from './queries';
+import type { StepInHand } from './useFurtherCoats';
 import { keyOf, numbered, type Row, rowsOf } from './rows';
 
 export function BenchSheetPage() {
     const { job = '', sheet: key = '' } = useParams();
     const sheet = useQuery(sheetOptions(Number(job), key));
-    return <Loaded query={sheet}>{(data) => <Sheet sheet={data} />}</Loaded>;
+    const visit = useLocation();
+    return (
+        <Loaded query={sheet}>
+            {(data) => <Sheet key={visit.key} sheet={data} inHand={visit.state as StepInHand | null} />}
+        </Loaded>
+    );
+}
+
+/** Whether a place of a step is that of the step that the page begins with. */
+function isPlace(inHand: StepInHand | null) {
+    return (step: Schemas['BenchStep']) => step.area === inHand?.area && step.use === inHand.use;
 }
 
 /** Figures that are painted alike, and what that takes on each: "Muster, 9 figures, 32 min each". */
@@ -38,9 +49,9 @@ function canGoOn({ places }: Row, mine: readonly Schemas['SheetFigure'][], all: 
     return openOnAny(places, mayDo).some((figure) => !waitingForLook(places, [figure]).includes(figure));
 }
 
-function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
+function Sheet({ sheet, inHand }: { sheet: Schemas['BenchSheet']; inHand: StepInHand | null }) {
     const mine = markable(sheet);
-    const [chosen, setChosen] = useState<string | null>(null);
+    const [chosen, setChosen] = useState<string | null | undefined>();
     const [isSure, setSure] = useState(false);
     const all = rowsOf(sheet);
     const [who, setWho] = useState('');
@@ -49,7 +60,9 @@ function Sheet({ sheet }: { sheet: Schemas['BenchSheet'] }) {
     const rows = all.filter((row) => row.places.some((step) => isShown(step.figures)));
     const firstOpen =
         rows.find((row) => canGoOn(row, mine, sheet.figures)) ?? rows.find((row) => openOnAny(row.places, mine).length > 0);
-    const current = rows.find((row) => keyOf(row) === chosen) ?? firstOpen;
+    const begun = chosen === undefined ? rows.filter((row) => row.places.some(isPlace(inHand))) : [];
+    const begunWith = begun.find((row) => canGoOn(row, mine, sheet.figures)) ?? begun[0];
+    const current = rows.find((row) => keyOf(row) === chosen) ?? begunWith ?? firstOpen;
     const top = useRef<HTMLDivElement>(null);
     const choose = (row: Row) => {
         setChosen(keyOf(row));

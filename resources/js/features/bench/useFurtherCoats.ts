@@ -5,6 +5,12 @@ import { benchKeys } from './queries';
 import type { Row } from './rows';
 import { inTurn } from './useBench';
 
+/** A step that a page begins with. */
+export interface StepInHand {
+    area: string;
+    use: string;
+}
+
 interface Chosen {
     coats: number;
     figures: Schemas['SheetFigure'][];
@@ -47,8 +53,10 @@ export function useFurtherCoats(sheet: Schemas['BenchSheet'], places: Row['place
             return after;
         },
         onSuccess: async (after) => {
-            if (after !== undefined && after.key !== sheet.key) {
-                await navigate(`/jobs/${String(sheet.job.id)}/bench/${after.key}`, { replace: true });
+            if (after !== undefined) {
+                // The sheet may go by another name now; the step stays in hand.
+                const inHand: StepInHand = { area: place.area, use: place.use };
+                await navigate(`/jobs/${String(sheet.job.id)}/bench/${after.key}`, { replace: true, state: inHand });
             }
         },
         onSettled: () => client.invalidateQueries({ queryKey: benchKeys.all }),
