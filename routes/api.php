@@ -47,6 +47,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::post('/standards/{standardVersion}/comparison/drawing', Standards\DrawComparison::class)->middleware('throttle:heavy');
     Route::get('/standards/{standardVersion}/plates', Standards\ShowPlates::class);
     Route::get('/standards/{standardVersion}/extents', Standards\ShowExtents::class);
+    Route::get('/standards/{standardVersion}/lies-among', Standards\ShowLiesAmong::class);
     Route::get('/standards/{standardVersion}/difference', Standards\ShowDifference::class);
     Route::get('/standards/{standardVersion}/raise', Standards\ShowRaise::class);
     Route::get('/standards/{standardVersion}/jobs', Standards\ListJobMoves::class);

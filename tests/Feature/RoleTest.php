@@ -42,6 +42,7 @@ final class RoleTest extends DescribedTestCase
         'GET /standards/{standardVersion}/matrix',
         'GET /standards/{standardVersion}/plates',
         'GET /standards/{standardVersion}/extents',
+        'GET /standards/{standardVersion}/lies-among',
         'GET /standards/{standardVersion}/difference',
         'GET /standards/{standardVersion}/raise',
         'GET /ladders',

@@ -181,6 +181,20 @@ final class StandardFilesTest extends TestCase
         $this->assertRefused($this->as($this->isla(), 'GET', "/standards/{$version->id}/plates?surface=silk"), 422, 'unknown-surface');
     }
 
+    public function test_where_a_use_of_the_whole_figure_lies_is_told_for_the_picture_of_it(): void
+    {
+        $version = StandardVersion::query()->firstOrFail();
+        $asked = "/standards/{$version->id}/lies-among?tier=muster&technique=wash";
+        $place = $this->answer($this->isla(), 'GET', "{$asked}&stage=light&except[]=lens");
+
+        self::assertStringStartsWith('Over lay-in', is_string($place['say']) ? $place['say'] : '');
+        self::assertContains('Lens, gem, lamp', (array) $place['spared']);
+        self::assertNotContains('Lens, gem, lamp', array_column((array) $place['surfaces'], 'surface'));
+        $this->assertRefused($this->as($this->isla(), 'GET', "{$asked}&stage=late"), 422, 'unknown-stage', '/stage');
+        $this->assertRefused($this->as($this->isla(), 'GET', "{$asked}x"), 422, 'unknown-technique');
+        $this->assertRefused($this->as($this->isla(), 'GET', "/standards/{$version->id}/lies-among?tier=gold&technique=wash"), 422, 'unknown-tier');
+    }
+
     public function test_two_tiers_are_compared_in_a_pdf_for_a_client(): void
     {
         $version = StandardVersion::query()->firstOrFail();

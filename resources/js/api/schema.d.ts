@@ -1881,6 +1881,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/standards/{standardVersion}/lies-among": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where a use of the whole figure lies. */
+        get: operations["showLiesAmong"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/standards/{standardVersion}/matrix": {
         parameters: {
             query?: never;
@@ -2990,6 +3007,16 @@ export interface components {
         LeftOut: {
             at: number;
             rung: components["schemas"]["RungWritten"];
+        };
+        LiesAmong: {
+            surfaces: components["schemas"]["LiesOnSurface"][];
+            spared: string[];
+            say: string;
+        };
+        LiesOnSurface: {
+            surface: string;
+            under: string[];
+            over: string[];
         };
         LiesOver: {
             of: string;
@@ -9261,6 +9288,40 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobMoves"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showLiesAmong: {
+        parameters: {
+            query: {
+                tier: string;
+                technique: string;
+                stage?: string | null;
+                except?: string[];
+            };
+            header?: never;
+            path: {
+                standardVersion: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LiesAmong"];
                 };
             };
             400: components["responses"]["Unreadable"];

@@ -1,6 +1,6 @@
 import { api, type Schemas, unwrap } from '@api';
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
-import type { Change } from './document';
+import type { Change, UseDoc } from './document';
 
 export const standardKeys = {
     all: ['standards'] as const,
@@ -66,6 +66,30 @@ export function extentsOptions(version: number, surface: string, technique: stri
                 }),
             ),
         staleTime: Infinity,
+        retry: false,
+    });
+}
+
+/** Where a use of the whole figure lies among what a tier asks of each surface. */
+export function liesAmongOptions(version: number, tier: string, technique: string, use: Pick<UseDoc, 'stage' | 'except'>) {
+    const { stage, except = [] } = use;
+    const query = { tier, technique, ...(stage !== undefined && { stage }), except };
+    return queryOptions({
+        queryKey: [...standardKeys.all, version, 'lies-among', query],
+        queryFn: ({ signal }) =>
+            unwrap(
+                api.GET('/api/standards/{standardVersion}/lies-among', {
+                    params: { ...at(version), query },
+                    // A list in an address stands under a name with brackets.
+                    querySerializer: ({ except: surfaces = [], ...rest }) =>
+                        new URLSearchParams([
+                            ...Object.entries(rest).map(([name, word]) => [name, word ?? '']),
+                            ...surfaces.map((surface) => ['except[]', surface]),
+                        ]).toString(),
+                    signal,
+                }),
+            ),
+        placeholderData: keepPreviousData,
         retry: false,
     });
 }

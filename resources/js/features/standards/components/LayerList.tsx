@@ -64,6 +64,7 @@ export function LayerList({ version, document, cell, said, errors, onChange }: P
                                 <UseEditor
                                     version={version}
                                     document={document}
+                                    tier={cell.tier}
                                     surface={cell.surface}
                                     use={use}
                                     others={uses.filter((_, j) => j !== i).map(nameOfUse)}

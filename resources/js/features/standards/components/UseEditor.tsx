@@ -5,6 +5,7 @@ import type { Errors } from '../errors';
 import { membersOf } from '../members';
 import { extentsOptions, vocabularyOptions } from '../queries';
 import { Field, NumberField, TextField } from '@shared/Field';
+import { LiesAmong } from './LiesAmong';
 import { MemberFields } from './MemberFields';
 import { Plate } from './Plate';
 import { techniqueOptions } from './techniqueOptions';
@@ -12,6 +13,7 @@ import { techniqueOptions } from './techniqueOptions';
 interface Props {
     version: number;
     document: StandardDoc;
+    tier: string;
     surface: string;
     use: UseDoc;
     /** Names of the other uses of its requirement. */
@@ -23,7 +25,7 @@ interface Props {
 }
 
 /** The degree of one use. */
-export function UseEditor({ version, document, surface, use, others, features, errors, onChange }: Props) {
+export function UseEditor({ version, document, tier, surface, use, others, features, errors, onChange }: Props) {
     const set = <K extends keyof UseDoc>(member: K, value: UseDoc[K] | undefined | '') =>
         onChange(withMember(use, member, value));
     const vocabulary = useQuery(vocabularyOptions());
@@ -86,7 +88,10 @@ export function UseEditor({ version, document, surface, use, others, features, e
                 </Field>
             </div>
             {surface === WHOLE && (
-                <OverAll document={document} use={use} errors={errors} stages={vocabulary.data?.groups ?? []} set={set} />
+                <>
+                    <OverAll document={document} use={use} errors={errors} stages={vocabulary.data?.groups ?? []} set={set} />
+                    {chosen[0] !== undefined && <LiesAmong version={version} tier={tier} technique={chosen[0]} use={use} />}
+                </>
             )}
             <div className="fields">
                 <Field label="Asked only of pieces" error={errors('feature')} hint="eye, buckle, rib, decal">
