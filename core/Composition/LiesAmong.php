@@ -49,8 +49,10 @@ final readonly class LiesAmong
     /** "Over lay-in and shade, under light and detail; not over Glass." */
     public function inWords(): string
     {
-        $under = self::groups(array_merge(...array_column($this->surfaces, 'under')));
-        $over = self::groups(array_merge(...array_column($this->surfaces, 'over')));
+        $laid = self::groups(array_merge(...array_column($this->surfaces, 'under')));
+        // A lay-in again after a shade is one more, not the one below.
+        $under = self::joined($laid);
+        $over = self::joined(array_map(static fn (string $group): string => in_array($group, $laid, true) ? "later {$group}" : $group, self::groups(array_merge(...array_column($this->surfaces, 'over')))));
         $words = array_filter([
             $under === '' ? 'under everything' : "over {$under}",
             $over === '' ? ($under === '' ? '' : 'nothing on top') : ($under === '' ? '' : "under {$over}"),
@@ -60,13 +62,22 @@ final readonly class LiesAmong
         return $this->surfaces === [] ? 'This tier asks nothing that it could lie on yet.' : ucfirst(implode(', ', $words)).$except.'.';
     }
 
-    /** @param  list<Technique>  $techniques */
-    private static function groups(array $techniques): string
+    /**
+     * @param  list<Technique>  $techniques
+     * @return list<string> in the order of laying
+     */
+    private static function groups(array $techniques): array
     {
         $has = array_map(static fn (Technique $technique): TechniqueGroup => $technique->group, $techniques);
-        $groups = array_map(static fn (TechniqueGroup $group): string => $group->value, array_values(array_filter(TechniqueGroup::cases(), static fn (TechniqueGroup $group): bool => in_array($group, $has, true))));
-        $last = array_pop($groups);
 
-        return $groups === [] ? $last ?? '' : implode(', ', $groups)." and {$last}";
+        return array_map(static fn (TechniqueGroup $group): string => $group->value, array_values(array_filter(TechniqueGroup::cases(), static fn (TechniqueGroup $group): bool => in_array($group, $has, true))));
+    }
+
+    /** @param  list<string>  $words */
+    private static function joined(array $words): string
+    {
+        $last = array_pop($words);
+
+        return $words === [] ? $last ?? '' : implode(', ', $words)." and {$last}";
     }
 }

@@ -8,6 +8,7 @@ use Core\Composition\LiesAmong;
 use Core\Standard\OverAll;
 use Core\Standard\Technique;
 use Core\Standard\TechniqueGroup;
+use Document\Standard\StandardReader;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\SmallStandard;
 
@@ -21,6 +22,13 @@ final class LiesAmongTest extends TestCase
         self::assertSame([['Cloth', ['base', 'wash'], ['drybrush', 'buckle']]], self::layers($place));
         self::assertSame([], $place->spared);
         self::assertSame('Over lay-in and shade, under light and detail.', $place->inWords());
+    }
+
+    public function test_what_comes_again_on_top_is_told_from_what_lies_below(): void
+    {
+        $standard = StandardReader::ofSound()->read(SmallStandard::with(['/requirements/1/uses/-' => ['id' => 'again', 'technique' => 'base', 'extent' => 'upper', 'minutes' => 2]]));
+
+        self::assertSame('Over lay-in and shade, under later lay-in, light and detail.', LiesAmong::of($standard, 'plain', $standard->technique('wash'), new OverAll(TechniqueGroup::Light))->inWords());
     }
 
     public function test_where_no_stage_is_said_it_comes_at_that_of_its_technique(): void

@@ -11,8 +11,8 @@ interface Props {
 }
 
 /** Heights of the picture, in units: a layer, and the band that is laid over all. */
-const LAYER = 5;
-const BAND = 7;
+const LAYER = 6;
+const BAND = 8;
 const COLUMN = 16;
 
 /** Where a use of the whole figure lies: a column a surface, its layers below and above the band, a gap where it is kept off. */
@@ -23,7 +23,16 @@ export function LiesAmong({ version, tier, technique, use }: Props) {
     }
     return (
         <figure className="lies-among">
-            {place.surfaces.length > 0 && <Picture place={place} />}
+            {place.surfaces.length > 0 && (
+                <>
+                    <Picture place={place} />
+                    <ol aria-hidden="true">
+                        {[...place.surfaces.map((one) => one.surface), ...place.spared].map((surface) => (
+                            <li key={surface}>{surface}</li>
+                        ))}
+                    </ol>
+                </>
+            )}
             <figcaption>{place.say}</figcaption>
         </figure>
     );
