@@ -115,6 +115,22 @@ final class PlanTest extends TestCase
         self::assertSame([null, []], [$this->plan()['days_over'], $this->plan()['ways']]);
     }
 
+    public function test_two_ways_out_together_are_tried_where_none_alone_is_enough(): void
+    {
+        $this->giveOut();
+        Unit::query()->update(['painter_id' => $this->isla()->id]);
+        Job::query()->update(['due' => '2026-12-03']);
+        $ways = array_column($this->plan()['ways'], null, 'kind');
+
+        self::assertSame([false, false, false], [$ways['hands']['in_time'], $ways['hours']['in_time'], $ways['tier']['in_time']]);
+        self::assertMatchesRegularExpression('/^Give .+ to .+: .+ of work\. And .+ more on each day at the bench, for .+\.$/', $ways['hands-and-hours']['say']);
+        self::assertLessThan(min($ways['hands']['on'], $ways['hours']['on']), $ways['hands-and-hours']['on']);
+
+        // With a day that one of them makes, no two are asked for.
+        Job::query()->update(['due' => max($ways['hands']['on'], $ways['hours']['on'])]);
+        self::assertArrayNotHasKey('hands-and-hours', array_column($this->plan()['ways'], null, 'kind'));
+    }
+
     public function test_a_job_that_is_set_aside_takes_nobodys_time_until_it_is_taken_up_again(): void
     {
         $this->giveOut();

@@ -9,6 +9,8 @@ enum WayKind: string
 {
     case Hands = 'hands';
     case Hours = 'hours';
+    /** Another painter, and longer days on top: where none of the others alone makes it in time. */
+    case HandsAndHours = 'hands-and-hours';
     case Tier = 'tier';
     case Date = 'date';
 }

@@ -43,7 +43,20 @@ final readonly class WaysOut
             return [];
         }
 
-        return array_values(array_filter([$this->hands($job, $end), $this->hours($job, $end), $this->tier($job, $end), new WayOut(WayKind::Date, 'Agree on the day that holds.', $end)]));
+        [$hands, $given] = $this->hands($job, $end);
+        $single = array_filter([$hands, $this->hours($job, $end), $this->tier($job, $end)]);
+        $isInTime = array_filter($single, static fn (WayOut $way): bool => self::isInTime($job, $way->end)) !== [];
+        $both = $isInTime || $hands === null ? null : (new self($given, $this->names, $this->sheets))->onTop($job, $hands);
+
+        return array_values(array_filter([...$single, $both, new WayOut(WayKind::Date, 'Agree on the day that holds.', $end)]));
+    }
+
+    /** Longer days, after somebody else has taken a sheet; null where they make no earlier day. */
+    private function onTop(Job $job, WayOut $hands): ?WayOut
+    {
+        $hours = $this->hours($job, $hands->end);
+
+        return $hours === null || $hours->end->format('Y-m-d') >= $hands->end->format('Y-m-d') ? null : new WayOut(WayKind::HandsAndHours, "{$hands->sentence} And {$hours->sentence}", $hours->end);
     }
 
     public static function isInTime(Job $job, DateTimeImmutable $end): bool
@@ -51,23 +64,30 @@ final readonly class WaysOut
         return $job->due === null || $end->format('Y-m-d') <= $job->due->format('Y-m-d');
     }
 
-    /** The sheet that is best given to somebody else: the first that makes it in time, else the one that helps most. */
-    private function hands(Job $job, DateTimeImmutable $end): ?WayOut
+    /**
+     * The sheet that is best given to somebody else.
+     *
+     * @return array{WayOut|null, StudioPlan} null where nobody makes an earlier day; the plan in which it is given
+     */
+    private function hands(Job $job, DateTimeImmutable $end): array
     {
         $best = null;
+        $plan = $this->plan;
         foreach ($this->latest($job) as $sheet) {
             foreach ($this->plan->hours as $painter => $hours) {
                 if ($painter === $sheet->painterId || $hours->none() || ! isset($this->names[$painter])) {
                     continue;
                 }
-                $earlier = $this->plan->givenTo($sheet, $painter)->end($job);
+                $given = $this->plan->givenTo($sheet, $painter);
+                $earlier = $given->end($job);
                 if ($earlier !== null && $earlier < ($best->end ?? $end)) {
+                    $plan = $given;
                     $best = new WayOut(WayKind::Hands, "Give {$sheet->sheet->first()->unit->name} to {$this->names[$painter]}: {$this->worked($sheet)} of work.", $earlier);
                 }
             }
         }
 
-        return $best !== null && $best->end->format('Y-m-d') < $end->format('Y-m-d') ? $best : null;
+        return $best !== null && $best->end->format('Y-m-d') < $end->format('Y-m-d') ? [$best, $plan] : [null, $this->plan];
     }
 
     /** Longer days of those whose part of it is late: the least that makes it in time, else the most that is tried. */

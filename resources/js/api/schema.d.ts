@@ -2912,7 +2912,7 @@ export interface components {
             }[];
             ways: {
                 /** @enum {string} */
-                kind: "hands" | "hours" | "tier" | "date";
+                kind: "hands" | "hours" | "hands-and-hours" | "tier" | "date";
                 say: string;
                 on: string;
                 in_time: boolean;
