@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Core\Plan\BenchHours;
 use Core\Plan\DaysAway;
+use Core\Plan\Pause;
 use DateTimeImmutable;
 
 /**
@@ -15,6 +16,8 @@ use DateTimeImmutable;
  * @property int $studio_id
  * @property int $user_id
  * @property int $begins minutes after midnight
+ * @property int|null $break_at minutes after midnight; null: there is no break
+ * @property int|null $break_minutes
  * @property list<int|float> $minutes by day of the week, Monday first
  * @property list<array{first: string, last: string, because: string}> $away
  * @property int $version
@@ -29,6 +32,6 @@ final class HoursRow extends VersionedRow
     {
         $days = array_map(static fn (array $away): DaysAway => new DaysAway(new DateTimeImmutable($away['first']), new DateTimeImmutable($away['last'])), $this->away);
 
-        return new BenchHours(array_combine(range(1, 7), array_map(floatval(...), $this->minutes)), $this->begins, $days);
+        return new BenchHours(array_combine(range(1, 7), array_map(floatval(...), $this->minutes)), $this->begins, $days, $this->break_at === null || $this->break_minutes === null ? null : new Pause($this->break_at, $this->break_minutes));
     }
 }

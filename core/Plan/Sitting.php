@@ -15,10 +15,14 @@ final readonly class Sitting
 
     public DateTimeImmutable $until;
 
-    /** @param  float  $minutes over 0, at most a day */
+    /**
+     * @param  float  $minutes over 0, at most a day
+     * @param  int  $ofDay the how many-th of its day, from 1
+     */
     public function __construct(
         public DateTimeImmutable $from,
         public float $minutes,
+        public int $ofDay = 1,
     ) {
         if ($minutes <= 0 || $minutes > self::MOST) {
             throw OutOfRange::outside('minutes of a sitting', 'over 0 and at most '.self::MOST, $minutes, '/minutes');

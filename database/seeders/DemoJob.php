@@ -89,7 +89,7 @@ final readonly class DemoJob
     private function sitting(User $person, array $minutes, string $away = ''): void
     {
         $monday = CarbonImmutable::now()->addWeeks(2)->startOfWeek();
-        $this->hours->write($person, 540, array_map(floatval(...), $minutes), $away === '' ? [] : [['first' => $monday->format('Y-m-d'), 'last' => $monday->addDays(2)->format('Y-m-d'), 'because' => $away]], 0);
+        $this->hours->write($person, 540, null, array_map(floatval(...), $minutes), $away === '' ? [] : [['first' => $monday->format('Y-m-d'), 'last' => $monday->addDays(2)->format('Y-m-d'), 'because' => $away]], 0);
     }
 
     /** One scheme for the whole guard, made of the list of paints by use. */

@@ -54,6 +54,8 @@ final class ConstraintsTest extends TestCase
         yield 'a job set aside for no reason' => ["UPDATE jobs SET aside_because = '', aside_by = (SELECT MIN(id) FROM users), aside_at = NOW()"];
         yield 'a week of six days' => ["UPDATE bench_hours SET minutes = '[1,2,3,4,5,6]'"];
         yield 'a day that begins the day after' => ['UPDATE bench_hours SET begins = 1440'];
+        yield 'a break of no length' => ['UPDATE bench_hours SET break_at = 780'];
+        yield 'more coats than anybody lays' => ["INSERT INTO further_coats (studio_id, figure_id, area, `use`, coats, user_id) SELECT studio_id, id, 'coat', 'base', 6, (SELECT MIN(id) FROM users) FROM figures LIMIT 1"];
         yield 'a unit of no job' => ['UPDATE units SET job_id = 999999'];
     }
 

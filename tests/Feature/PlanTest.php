@@ -160,6 +160,8 @@ final class PlanTest extends TestCase
         $own = array_values(array_filter($hours, static fn (array $one): bool => $one['mine']))[0];
         self::assertSame([600, 90.5, 2, true], [$own['begins'], $own['minutes'][4], $own['version'], $own['may_change']]);
 
+        self::assertSame([null, null], [$own['break_at'], $own['break_minutes']]);
+
         $wrong = fn (array $change) => $this->as($this->lead(), 'PUT', "/people/{$this->isla()->id}/hours", $change + ['version' => 2] + $body);
         $this->assertRefused($this->as($this->jory(), 'PUT', "/people/{$this->isla()->id}/hours", $body), 403, 'not-your-hours');
         $this->as($this->lead(), 'PUT', "/people/{$this->isla()->id}/hours", $body)->assertStatus(409);
@@ -167,7 +169,26 @@ final class PlanTest extends TestCase
         $this->assertRefused($wrong(['minutes' => [0, 0, 0, 0, 1000, 0, 0]]), 422, 'out-of-range', '/minutes/4');
         $this->assertRefused($wrong(['minutes' => [1, 2]]), 422, 'invalid', '/minutes');
         $this->assertRefused($wrong(['away' => [['first' => '2026-12-09', 'last' => '2026-12-07', 'because' => '']]]), 422, 'days-backwards', '/away/0/last');
+        $this->assertRefused($wrong(['break_at' => 780]), 422, 'invalid', '/break_minutes');
+        $this->assertRefused($wrong(['break_minutes' => 45]), 422, 'invalid', '/break_at');
+        $this->assertRefused($wrong(['break_at' => 780, 'break_minutes' => 0]), 422, 'invalid', '/break_minutes');
+        $this->assertRefused($wrong(['minutes' => [830, 0, 0, 0, 0, 0, 0], 'break_at' => 780, 'break_minutes' => 45]), 422, 'out-of-range', '/minutes/0');
         $this->assertRefused($wrong(['away' => [['first' => '9 December', 'last' => '2026-12-07', 'because' => '']]]), 422, 'invalid', '/away/0/first');
+    }
+
+    public function test_a_break_makes_two_sittings_of_a_day_and_two_events_of_the_calendar(): void
+    {
+        $this->giveOut();
+        $link = $this->answer($this->isla(), 'POST', '/calendar-link')['link'];
+        self::assertIsString($link);
+        $events = fn (): array => preg_match_all('/^UID:(2026-12-11-.+)\r$/m', (string) $this->get((string) parse_url($link, PHP_URL_PATH))->getContent(), $found) > 0 ? $found[1] : [];
+        $id = $this->isla()->id;
+        $hours = ['version' => 1, 'begins' => 540, 'minutes' => [300, 300, 300, 300, 300, 0, 0], 'away' => []];
+        $this->answer($this->isla(), 'PUT', "/people/{$id}/hours", $hours);
+        self::assertSame(["2026-12-11-{$id}@ordotype"], $events());
+
+        $this->answer($this->isla(), 'PUT', "/people/{$id}/hours", ['version' => 2, 'break_at' => 720, 'break_minutes' => 45] + $hours);
+        self::assertSame(["2026-12-11-{$id}@ordotype", "2026-12-11-{$id}-2@ordotype"], $events());
     }
 
     public function test_a_calendar_is_read_by_a_private_link_that_can_be_withdrawn(): void

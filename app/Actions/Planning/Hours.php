@@ -11,6 +11,7 @@ use App\Refusals\NotRight;
 use App\Refusals\Stale;
 use Core\CoreException;
 use Core\Plan\DaysAway;
+use Core\Plan\Pause;
 use DateTimeImmutable;
 
 /** Writes down when somebody sits at the bench. */
@@ -23,9 +24,9 @@ final readonly class Hours
      *
      * @throws NotRight if a day has no such hours
      */
-    public function write(User $person, int $begins, array $minutes, array $away, int $versionRead): void
+    public function write(User $person, int $begins, ?Pause $pause, array $minutes, array $away, int $versionRead): void
     {
-        Transaction::run(static function () use ($person, $begins, $minutes, $away, $versionRead): void {
+        Transaction::run(static function () use ($person, $begins, $pause, $minutes, $away, $versionRead): void {
             // The person is locked, so that two who write the first hours come one after the other.
             User::query()->lockForUpdate()->findOrFail($person->id);
             $row = HoursRow::query()->where('user_id', $person->id)->lockForUpdate()->first() ?? (new HoursRow)->forceFill(['user_id' => $person->id, 'version' => 0]);
@@ -35,7 +36,7 @@ final readonly class Hours
             foreach ($away as $i => ['first' => $first, 'last' => $last]) {
                 self::read(static fn () => new DaysAway(new DateTimeImmutable($first), new DateTimeImmutable($last)), "/away/{$i}");
             }
-            $row->fill(['begins' => $begins, 'minutes' => $minutes, 'away' => $away, 'version' => $row->version + 1]);
+            $row->fill(['begins' => $begins, 'break_at' => $pause?->at, 'break_minutes' => $pause?->minutes, 'minutes' => $minutes, 'away' => $away, 'version' => $row->version + 1]);
             self::read($row->hours(...), '');
             $row->save();
         });

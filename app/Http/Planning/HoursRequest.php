@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Planning;
 
 use App\Http\Shared\AnybodyRequest;
+use Core\Plan\Pause;
 
 /** When somebody sits at the bench. Everybody says it of themselves, the lead of everybody. */
 final class HoursRequest extends AnybodyRequest
@@ -14,6 +15,8 @@ final class HoursRequest extends AnybodyRequest
         return [
             'version' => ['required', 'integer'],
             'begins' => ['bail', 'required', 'integer', 'between:0,1439'],
+            'break_at' => ['bail', 'nullable', 'required_with:break_minutes', 'integer', 'between:0,1439'],
+            'break_minutes' => ['bail', 'nullable', 'required_with:break_at', 'integer', 'between:1,1439'],
             'minutes' => ['required', 'array', 'list', 'size:7'],
             'minutes.*' => ['bail', 'required', 'numeric', 'between:0,1440'],
             'away' => ['present', 'array', 'list', 'max:60'],
@@ -21,6 +24,17 @@ final class HoursRequest extends AnybodyRequest
             'away.*.last' => ['bail', 'required', 'string', 'date_format:Y-m-d'],
             'away.*.because' => ['present', 'nullable', 'string', 'max:200'],
         ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['break_at.required_with' => 'Say when the break begins.', 'break_minutes.required_with' => 'Say how long the break is.'];
+    }
+
+    public function pause(): ?Pause
+    {
+        return $this->input('break_at') === null ? null : new Pause($this->integer('break_at'), $this->integer('break_minutes'));
     }
 
     /** @return list<float> */

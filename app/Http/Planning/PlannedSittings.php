@@ -30,7 +30,7 @@ final readonly class PlannedSittings
             $units = array_values(array_unique(array_map(static fn (Stretch $stretch): string => self::nameOf($sheets[$stretch->work]), $within)));
             $events[] = [
                 // The same sitting keeps its name however the plan moves.
-                'uid' => "{$sitting->from->format('Y-m-d')}-{$painter}@ordotype",
+                'uid' => "{$sitting->from->format('Y-m-d')}-{$painter}".($sitting->ofDay > 1 ? "-{$sitting->ofDay}" : '').'@ordotype',
                 'from' => $sitting->from,
                 'until' => $within[count($within) - 1]->until,
                 'summary' => implode(', ', $units),

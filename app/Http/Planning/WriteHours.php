@@ -20,7 +20,7 @@ final readonly class WriteHours
         if (! $request->person()->isLead() && $user->id !== $request->person()->id) {
             throw NotAllowed::because('not-your-hours', 'Everybody writes down own hours; those of others the lead.');
         }
-        $this->hours->write($user, $request->integer('begins'), $request->minutes(), $request->away(), $request->versionRead());
+        $this->hours->write($user, $request->integer('begins'), $request->pause(), $request->minutes(), $request->away(), $request->versionRead());
 
         return new HoursResource($request->person()->studio, $request->person());
     }

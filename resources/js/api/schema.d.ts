@@ -3253,6 +3253,8 @@ export interface components {
             user_id: number;
             name: string;
             begins: number;
+            break_at: number | null;
+            break_minutes: number | null;
             minutes: number[];
             away: components["schemas"]["Away"][];
             version: number;
@@ -7493,6 +7495,8 @@ export interface operations {
                 "application/json": {
                     version: number;
                     begins: number;
+                    break_at?: number | null;
+                    break_minutes?: number | null;
                     minutes: number[];
                     away: {
                         first: string;

@@ -10,6 +10,7 @@ use Core\Plan\DaysAway;
 use Core\Plan\DaysBackwards;
 use Core\Plan\PainterPlan;
 use Core\Plan\PainterRun;
+use Core\Plan\Pause;
 use Core\Plan\Sitting;
 use Core\Plan\Stretch;
 use Core\Schedule\BatchPath;
@@ -19,6 +20,7 @@ use Core\Schedule\Laying;
 use Core\Standard\OutOfRange;
 use DateTimeImmutable;
 use DateTimeZone;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\LaidCoats;
 
@@ -143,9 +145,47 @@ final class PainterRunTest extends TestCase
         self::assertSame(['24 10:00 30', '25 09:30 60', '31 09:30 60'], $sittings);
     }
 
+    /**
+     * @param  list<string>  $expected time of day, minutes and which of the day
+     */
+    #[DataProvider('breaks')]
+    public function test_a_break_makes_two_sittings_of_a_day_that_goes_on_so_long(float $minutes, int $at, string $now, array $expected): void
+    {
+        $sittings = [];
+        foreach ((new BenchHours([1 => $minutes], 540, [], new Pause($at, 45)))->sittings(new DateTimeImmutable("2026-12-07 {$now}", new DateTimeZone('UTC'))) as $sitting) {
+            if ($sitting->from->format('Y-m-d') === '2026-12-07') {
+                $sittings[] = "{$sitting->from->format('H:i')} {$sitting->minutes} {$sitting->ofDay}";
+            }
+        }
+
+        self::assertSame($expected, $sittings);
+    }
+
+    /** @return iterable<string, array{float, int, string, list<string>}> */
+    public static function breaks(): iterable
+    {
+        yield 'in the middle' => [360.0, 780, '08:00', ['09:00 240 1', '13:45 120 2']];
+        yield 'the day ends with it' => [240.0, 780, '08:00', ['09:00 240 1']];
+        yield 'after the day' => [200.0, 780, '08:00', ['09:00 200 1']];
+        yield 'before the day' => [360.0, 500, '08:00', ['09:00 360 1']];
+        yield 'as the day begins' => [360.0, 540, '08:00', ['09:00 360 1']];
+        yield 'it is morning' => [360.0, 780, '10:00', ['10:00 180 1', '13:45 120 2']];
+        yield 'it is the break' => [360.0, 780, '13:10', ['13:45 120 2']];
+        yield 'it is afternoon' => [360.0, 780, '14:45', ['14:45 60 2']];
+    }
+
+    public function test_what_is_wet_dries_in_the_break(): void
+    {
+        $coats = LaidCoats::of(self::BASE, ['coat base' => new Laying(60, 2, 45)]);
+        $plan = (new PainterRun(new BenchHours([1 => 60.0], 540, [], new Pause(570, 45)), self::monday()))->plan([self::work('coats', $coats, 1)]);
+
+        self::assertSame(['10:45'], array_map(static fn (DateTimeImmutable $end): string => $end->format('H:i'), array_values($plan->ends)));
+    }
+
     public function test_longer_hours_are_longer_only_on_days_that_have_some(): void
     {
         self::assertSame([1 => 90.0, 2 => 0.0, 3 => 900.0], (new BenchHours([1 => 60.0, 2 => 0.0, 3 => 890.0]))->longer(30)->minutes);
+        self::assertSame([1 => 855.0], (new BenchHours([1 => 850.0], 540, [], new Pause(780, 45)))->longer(30)->minutes);
     }
 
     public function test_in_one_long_sitting_it_works_what_the_batch_takes_by_hand(): void
@@ -183,7 +223,7 @@ final class PainterRunTest extends TestCase
 
     public function test_what_cannot_be_is_refused(): void
     {
-        foreach ([static fn () => new BenchHours([8 => 10.0]), static fn () => new BenchHours([1 => -1.0]), static fn () => new BenchHours([1 => 901.0]), static fn () => new BenchHours([], 1440), static fn () => new Sitting(self::monday(), 0.0)] as $wrong) {
+        foreach ([static fn () => new BenchHours([8 => 10.0]), static fn () => new BenchHours([1 => -1.0]), static fn () => new BenchHours([1 => 901.0]), static fn () => new BenchHours([], 1440), static fn () => new BenchHours([1 => 856.0], 540, [], new Pause(780, 45)), static fn () => new Pause(1440, 10), static fn () => new Pause(-1, 10), static fn () => new Pause(780, 0), static fn () => new Pause(780, 1440), static fn () => new Sitting(self::monday(), 0.0)] as $wrong) {
             try {
                 $wrong();
                 self::fail('It is taken.');

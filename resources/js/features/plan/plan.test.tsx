@@ -158,6 +158,8 @@ describe('hours at the bench', () => {
         user_id: 2,
         name: 'Isla Coade',
         begins: 540,
+        break_at: null,
+        break_minutes: null,
         minutes: [240, 0, 0, 0, 0, 0, 0],
         away: [],
         version: 1,
@@ -184,10 +186,29 @@ describe('hours at the bench', () => {
         expect(sent.find((one) => one.method === 'PUT')?.body).toEqual({
             version: 1,
             begins: 540,
+            break_at: null,
+            break_minutes: null,
             minutes: [240, 90, 0, 0, 0, 0, 0],
             away: [],
         });
         expect(screen.getByLabelText('Tue')).toHaveProperty('value', '1,5');
+    });
+
+    it('have a break where somebody takes one', async () => {
+        const sent = answering(({ path }) =>
+            path === '/api/calendar-link'
+                ? [200, { since: null, link: null }]
+                : [200, [isla({ break_at: 780, break_minutes: 45 })]],
+        );
+        render(<HoursSection />, cached);
+        expect(await screen.findByText('break 13:00, 45 min')).toBeTruthy();
+        await userEvent.click(screen.getByRole('button', { name: 'Change the hours of Isla Coade' }));
+        const length = screen.getByLabelText('for');
+        await userEvent.clear(length);
+        await userEvent.type(length, '30');
+        await userEvent.click(screen.getByRole('button', { name: 'Store' }));
+        await waitFor(() => expect(sent.some((one) => one.method === 'PUT')).toBe(true));
+        expect(sent.find((one) => one.method === 'PUT')?.body).toMatchObject({ break_at: 780, break_minutes: 30 });
     });
 
     it('gives a link to a calendar once', async () => {

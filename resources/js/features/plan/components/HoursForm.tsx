@@ -18,6 +18,8 @@ interface Props {
 export function HoursForm({ person, onDone }: Props) {
     const client = useQueryClient();
     const [begins, setBegins] = useState(timeOf(person.begins));
+    const [breakAt, setBreakAt] = useState(person.break_at === null ? '' : timeOf(person.break_at));
+    const [breakMinutes, setBreakMinutes] = useState<number | undefined>(person.break_minutes ?? undefined);
     const [week, setWeek] = useState(person.minutes.map((some) => some / 60));
     const [away, setAway] = useState(person.away);
     const keep = useMutation<Person[]>({
@@ -28,6 +30,8 @@ export function HoursForm({ person, onDone }: Props) {
                     body: {
                         version: person.version,
                         begins: minutesOf(begins),
+                        break_at: breakAt === '' ? null : minutesOf(breakAt),
+                        break_minutes: breakMinutes ?? null,
                         minutes: week.map((hours) => hours * 60),
                         away,
                     },
@@ -57,6 +61,16 @@ export function HoursForm({ person, onDone }: Props) {
                         <Input id={id} type="time" required value={begins} onChange={(event) => setBegins(event.target.value)} />
                     )}
                 </Field>
+                <Field label="Break at, if any" error={wrong['break_at']}>
+                    {(id) => <Input id={id} type="time" value={breakAt} onChange={(event) => setBreakAt(event.target.value)} />}
+                </Field>
+                <NumberField
+                    label="for"
+                    suffix="min"
+                    value={breakMinutes}
+                    error={wrong['break_minutes']}
+                    onChange={setBreakMinutes}
+                />
                 {WEEK.map((day, at) => (
                     <NumberField
                         key={day}

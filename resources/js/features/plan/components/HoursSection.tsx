@@ -72,7 +72,14 @@ function Row({ person, onChange }: { person: Person; onChange: () => void }) {
             <td>
                 <b>{person.name}</b>
             </td>
-            <td>{none ? '' : timeOf(person.begins)}</td>
+            <td>
+                {none ? '' : timeOf(person.begins)}
+                {!none && person.break_at !== null && person.break_minutes !== null && (
+                    <small className="hours-break">
+                        break {timeOf(person.break_at)}, {minutes(person.break_minutes)}
+                    </small>
+                )}
+            </td>
             {person.minutes.map((some, day) => (
                 <td key={WEEK[day]} className="number">
                     {some === 0 ? '–' : minutes(some)}
