@@ -8,9 +8,7 @@ use App\Actions\Transaction;
 use App\Models\CurrentStudio;
 use App\Models\Figure;
 use App\Models\FurtherCoat;
-use App\Models\Unit;
 use App\Models\User;
-use App\Refusals\NotAllowed;
 use App\Refusals\NotRight;
 use App\Refusals\Stale;
 use Core\Sequence\PlannedStep;
@@ -33,14 +31,11 @@ final readonly class LayFurther
     public function handle(FurtherStep $further, User $by): BenchSheet
     {
         return Transaction::run(function () use ($further, $by): BenchSheet {
-            $first = Figure::query()->findOrFail($further->figures[0]);
-            Unit::query()->lockForUpdate()->findOrFail($first->unit_id);
-            $figures = Figure::query()->with(['unit', 'furtherCoats'])->orderBy('id')->lockForUpdate()->findOrFail($further->figures);
-            $sheet = $this->sheets->ofFigure($first);
+            $figures = BenchLock::figures($further->figures, $by);
+            $sheet = $this->sheets->ofFigure($figures[0]);
             foreach ($figures as $figure) {
-                Painters::require($by, $figure);
                 self::requirePainted($figure, $sheet, $further);
-                self::requireSeen($figure, $further);
+                self::requireSeen($sheet->of($figure->id)->row, $further);
             }
             FurtherCoat::query()->whereIn('figure_id', $further->figures)->where('area', $further->area)->where('use', $further->use)->delete();
             if ($further->coats > 0) {
@@ -51,37 +46,27 @@ final readonly class LayFurther
                 ], $further->figures));
             }
 
-            return $this->sheets->ofFigure($first);
+            return $this->sheets->ofFigure($figures[0]);
         });
     }
 
     private static function requirePainted(Figure $figure, BenchSheet $sheet, FurtherStep $further): void
     {
-        if (! $sheet->has($figure->id)) {
-            throw NotRight::at('/figures', 'other-sheet', "Figure {$figure->number} is not on this sheet; open its own.");
-        }
+        BenchLock::requireAtTheBench($figure, $sheet);
         $planned = $sheet->step($figure->id, $further->area, $further->use)?->planned;
         if (! $planned instanceof PlannedStep) {
-            throw NotRight::at('/use', 'unknown-use', "Figure {$figure->number} has no step \"{$further->use}\" on \"{$further->area}\"; open its sheet again, it may have changed.");
+            throw BenchLock::noSuchStep($figure, $further->area, $further->use);
         }
         if (! $planned->step->technique->group->leavesColour() || $planned->step->technique->look) {
             throw NotRight::at('/use', 'no-coats', "{$planned->step->name()} is laid in no coats; a further one is of paint.");
-        }
-        if (! $figure->state->isAtTheBench()) {
-            throw NotAllowed::because('not-at-the-bench', "Figure {$figure->number} was handed over; it comes back to the bench when it is refused or its work changes.");
         }
     }
 
     private static function requireSeen(Figure $figure, FurtherStep $further): void
     {
-        foreach ($figure->furtherCoats as $row) {
-            if ($row->area === $further->area && $row->use === $further->use && $row->coats !== $further->seen) {
-                throw Stale::row("how many coats \"{$further->use}\" takes on figure {$figure->number}", ['coats' => $row->coats]);
-            }
-        }
-        $has = $figure->furtherCoats->contains(static fn (FurtherCoat $row): bool => $row->area === $further->area && $row->use === $further->use);
-        if (! $has && $further->seen !== 0) {
-            throw Stale::row("how many coats \"{$further->use}\" takes on figure {$figure->number}", ['coats' => 0]);
+        $row = $figure->furtherCoats->first(static fn (FurtherCoat $one): bool => $one->area === $further->area && $one->use === $further->use);
+        if (($row->coats ?? 0) !== $further->seen) {
+            throw Stale::row("how many coats \"{$further->use}\" takes on figure {$figure->number}", ['coats' => $row->coats ?? 0]);
         }
     }
 }

@@ -9,7 +9,6 @@ use App\Models\BenchMark;
 use App\Models\CurrentStudio;
 use App\Models\Figure;
 use App\Models\MarkState;
-use App\Models\Unit;
 use App\Models\User;
 use App\Refusals\NotAllowed;
 use App\Refusals\NotRight;
@@ -32,9 +31,9 @@ final readonly class MarkSteps
     public function handle(StepMark $mark, User $by): BenchSheet
     {
         return Transaction::run(function () use ($mark, $by): BenchSheet {
-            $figures = $this->locked(array_keys($mark->seen), $by);
+            $figures = BenchLock::figures(array_keys($mark->seen), $by);
             $sheet = $this->sheets->ofFigure($figures[0]);
-            $step = $sheet->step($figures[0]->id, $mark->area, $mark->use) ?? throw NotRight::at('/use', 'unknown-use', "Figure {$figures[0]->number} has no step \"{$mark->use}\" on \"{$mark->area}\"; open its sheet again, it may have changed.");
+            $step = $sheet->step($figures[0]->id, $mark->area, $mark->use) ?? throw BenchLock::noSuchStep($figures[0], $mark->area, $mark->use);
             self::requireWords($mark, $step);
             if ($this->isKept($mark, $figures[0])) {
                 return $sheet;
@@ -53,34 +52,11 @@ final readonly class MarkSteps
         });
     }
 
-    /**
-     * @param  non-empty-list<int>  $ids
-     * @return non-empty-list<Figure>
-     */
-    private function locked(array $ids, User $by): array
-    {
-        $first = Figure::query()->findOrFail($ids[0]);
-        // The unit is locked before its figures, so that two crossing marks of a batch follow each other.
-        Unit::query()->lockForUpdate()->findOrFail($first->unit_id);
-        /** @var non-empty-list<Figure> $figures */
-        $figures = array_values(Figure::query()->with('unit')->orderBy('id')->lockForUpdate()->findOrFail($ids)->all());
-        foreach ($figures as $figure) {
-            Painters::require($by, $figure);
-        }
-
-        return $figures;
-    }
-
     private static function requireOnSheet(Figure $figure, BenchSheet $sheet, SheetStep $step): void
     {
-        if (! $sheet->has($figure->id)) {
-            throw NotRight::at('/figures', 'other-sheet', "Figure {$figure->number} is not on this sheet; open its own.");
-        }
+        BenchLock::requireAtTheBench($figure, $sheet);
         if ($sheet->step($figure->id, $step->area, $step->use) !== $step) {
             throw NotRight::at('/figures', 'other-step', "{$step->inWords()} is not laid on figure {$figure->number} in this way; mark it on the others alone.");
-        }
-        if (! $figure->state->isAtTheBench()) {
-            throw NotAllowed::because('not-at-the-bench', "Figure {$figure->number} was handed over; it comes back to the bench when it is refused or its work changes.");
         }
     }
 
