@@ -70,6 +70,20 @@ final class BenchJourneyTest extends BrowserTestCase
         $this->assertAccessible('what is at hand for a step');
     }
 
+    public function test_a_coat_more_is_chosen_for_one_figure_offered_for_the_others_and_taken_back(): void
+    {
+        $unit = self::database()->table('units')->where('name', '2nd Lamplighters')->value('id');
+        self::assertIsInt($unit);
+        $page = $this->page->signIn('isla@kittiwake.example')->open("/bench?unit={$unit}")->see('Of one unit only')->dontSee('Quay watch')->click("//a[contains(., 'Muster')]")->see('All 25 steps');
+        $page->await(fn (): bool => $page->driver->executeScript("const code = document.querySelector('.sheet-code'); return code.complete && code.naturalWidth > 0") === true, 'The code for paper is not there.');
+
+        $page->press('Base coat, trousers')->press('It takes another coat…')->click("//p[@class='further-ask']//button[contains(., 'figure 2')]");
+        $page->see('1 coat more than asked on figure 2, by Isla Coade.')->see('3 coats')->see('All 26 steps');
+        $this->assertAccessible('a coat more on one figure');
+        $page->press('On figures 3 to 12 too')->see('1 coat more than asked on figures 2 to 12')->see('All 25 steps');
+        $page->press('As asked again')->dontSee('more than asked')->see('All 25 steps');
+    }
+
     /** @return list<array{string, string}> technique and area of each step of the sheet */
     private function titles(): array
     {
