@@ -10,7 +10,9 @@ use Core\Composition\Composition;
 use Core\Composition\Figure;
 use Core\Composition\FigureType;
 use Core\Composition\Origin;
+use Core\Composition\RaisedUse;
 use Core\Composition\RaisePlan;
+use Core\Composition\Tidying as MiddleColour;
 use Core\Standard\Area;
 use Core\Standard\Extent;
 use Core\Standard\LiesOn;
@@ -23,7 +25,7 @@ use Core\Standard\TechniqueUse;
 
 /**
  * The order in which a finished figure is raised: as any other, but that it has paint already, which messy additions soil from
- * the first one on. The middle colour comes again before what is added to its area.
+ * the first one on. The middle colour comes again before what is added to its area, but for a new shade, on which it lies.
  */
 final readonly class RaiseOrder
 {
@@ -47,7 +49,7 @@ final readonly class RaiseOrder
     public function of(Figure $figure, RaisePlan $plan, FigureType $type): Work
     {
         $done = Steps::of((new Composer($this->standard))->compose($figure), $type, $this->standard);
-        $uses = array_merge(...array_map(static fn (Area $area): array => self::on($area, $done, $plan), $figure->areas));
+        $uses = array_merge(...array_map(fn (Area $area): array => $this->on($area, $done, $plan), $figure->areas));
         $standard = $this->standard->withTechniques([
             new Technique(self::FINISHED, 'what is there', TechniqueGroup::LayIn, Opacity::Opaque),
             new Technique(self::MIDDLE, self::MIDDLE_AGAIN, TechniqueGroup::LayIn, Opacity::Semi, LiesOn::Face),
@@ -60,22 +62,19 @@ final readonly class RaiseOrder
         );
     }
 
-    /** @return list<ComposedUse> what an area has, as one; its middle colour; then what is added */
-    private static function on(Area $area, Steps $done, RaisePlan $plan): array
+    /** @return list<ComposedUse> what an area has, as one; shades that are new; its middle colour; then what else is added */
+    private function on(Area $area, Steps $done, RaisePlan $plan): array
     {
-        $uses = self::finished($area, $done);
-        foreach ($plan->tidies as $tidy) {
-            if ($tidy->area->id === $area->id) {
-                $uses[] = self::use($area, self::MIDDLE, $tidy->minutes, Extent::Upper);
-            }
+        $added = array_values(array_filter($plan->uses, static fn (RaisedUse $use): bool => $use->area->id === $area->id));
+        // A new shade dulls the middle colour, which comes again on top of it.
+        $shades = 0;
+        while (isset($added[$shades]) && $this->standard->technique($added[$shades]->technique)->group === TechniqueGroup::Shade) {
+            $shades++;
         }
-        foreach ($plan->uses as $use) {
-            if ($use->area->id === $area->id) {
-                $uses[] = new ComposedUse($area, $use->use, $use->technique, $use->minutes, Origin::Tier);
-            }
-        }
+        $uses = array_map(static fn (RaisedUse $use): ComposedUse => new ComposedUse($area, $use->use, $use->technique, $use->minutes, Origin::Tier), $added);
+        $middle = array_map(static fn (MiddleColour $tidy): ComposedUse => self::use($area, self::MIDDLE, $tidy->minutes, Extent::Upper), array_values(array_filter($plan->tidies, static fn (MiddleColour $tidy): bool => $tidy->area->id === $area->id)));
 
-        return $uses;
+        return [...self::finished($area, $done), ...array_slice($uses, 0, $shades), ...$middle, ...array_slice($uses, $shades)];
     }
 
     /** @return list<ComposedUse> none where there is no paint yet; its minutes are those of what is laid again where it is soiled */

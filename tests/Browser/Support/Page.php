@@ -70,7 +70,7 @@ final readonly class Page
 
     public function dontSee(string $words): self
     {
-        $this->await(fn (): bool => ! str_contains($this->text(), $words), "\"{$words}\" does not go away.");
+        $this->await(fn (): bool => ! str_contains($this->text(), $words), "\"{$words}\" does not go away. The page says:\n".'%s');
 
         return $this;
     }

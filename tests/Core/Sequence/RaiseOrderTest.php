@@ -37,6 +37,14 @@ final class RaiseOrderTest extends TestCase
         );
     }
 
+    public function test_the_middle_colour_lies_on_a_shade_that_is_new(): void
+    {
+        self::assertSame(
+            ['coat wash', 'coat middle', 'coat light', 'figure varnish'],
+            self::words(self::raised(['cloth' => ['base'], 'leather' => ['base']], ['cloth' => ['base', 'wash', 'light'], 'leather' => ['base']])),
+        );
+    }
+
     public function test_what_is_messy_soils_paint_that_is_there_whatever_else_is_added_to_it(): void
     {
         $work = self::raised(
