@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Repairs;
 
+use App\Actions\Bench\BenchLock;
 use App\Actions\Bench\BenchSheet;
 use App\Actions\Bench\BenchSheets;
-use App\Actions\Bench\Painters;
 use App\Actions\Transaction;
-use App\Models\Figure;
 use App\Models\Mishap;
 use App\Models\MishapEnd;
-use App\Models\Unit;
 use App\Models\User;
 use App\Refusals\NotAllowed;
 
@@ -26,10 +24,8 @@ final readonly class EndMishap
     public function handle(Mishap $mishap, MishapEnd $end, User $by): BenchSheet
     {
         return Transaction::run(function () use ($mishap, $end, $by): BenchSheet {
-            Unit::query()->lockForUpdate()->findOrFail($mishap->figure()->firstOrFail()->unit_id);
-            $figure = Figure::query()->with('unit')->lockForUpdate()->findOrFail($mishap->figure_id);
+            [$figure] = BenchLock::figures([$mishap->figure_id], $by);
             $locked = Mishap::query()->lockForUpdate()->findOrFail($mishap->id);
-            Painters::require($by, $figure);
             if ($locked->ended === null) {
                 $locked->fill(['ended' => $end, 'ended_by' => $by->id, 'ended_at' => now()])->save();
             } elseif ($locked->ended !== $end) {

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Repairs;
 
+use App\Actions\Bench\BenchLock;
 use App\Actions\Bench\BenchSheet;
 use App\Actions\Bench\BenchSheets;
-use App\Actions\Bench\Painters;
 use App\Actions\Transaction;
 use App\Models\Figure;
 use App\Models\Mishap;
 use App\Models\MishapEnd;
-use App\Models\Unit;
 use App\Models\User;
 use App\Refusals\NotAllowed;
 use App\Refusals\NotRight;
@@ -32,9 +31,7 @@ final readonly class TellMishap
     public function handle(Figure $figure, ToldMishap $told, User $by): BenchSheet
     {
         return Transaction::run(function () use ($figure, $told, $by): BenchSheet {
-            Unit::query()->lockForUpdate()->findOrFail($figure->unit_id);
-            $locked = Figure::query()->with('unit')->lockForUpdate()->findOrFail($figure->id);
-            Painters::require($by, $locked);
+            [$locked] = BenchLock::figures([$figure->id], $by);
             if (! $locked->state->isAtTheBench()) {
                 throw NotAllowed::because('not-at-the-bench', "Figure {$locked->number} was handed over; what is wrong with it is told in its check.");
             }
