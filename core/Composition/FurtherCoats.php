@@ -8,7 +8,7 @@ namespace Core\Composition;
 final readonly class FurtherCoats
 {
     /** @param  array<array-key, array<array-key, int>>  $coats at least 1, by area and use; what names nothing that is painted rests */
-    public function __construct(private array $coats)
+    public function __construct(private array $coats = [])
     {
     }
 
@@ -18,14 +18,14 @@ final readonly class FurtherCoats
         if ($this->coats === []) {
             return $composition;
         }
-        $uses = array_map(fn (ComposedUse $use): ComposedUse => $use->withFurther($this->of($use)), $composition->uses);
+        $uses = array_map(fn (ComposedUse $use): ComposedUse => $use->withFurther($this->of($use->area->id, $use->use->id)), $composition->uses);
 
         return new Composition($uses, $composition->criteria, $composition->undecided, $composition->notAsked, array_sum(array_map(static fn (ComposedUse $use): float => $use->minutes, $uses)));
     }
 
-    public function of(ComposedUse $use): int
+    public function of(string $area, string $use): int
     {
-        return $this->coats[$use->area->id][$use->use->id] ?? 0;
+        return $this->coats[$area][$use] ?? 0;
     }
 
     /** Equal for the same coats. */

@@ -260,7 +260,7 @@ final class FigureMixes
     private function coats(Recipe $recipe, ComposedUse $use, ?ShownRung $rung): ?int
     {
         $needed = $rung?->rung->role === RungRole::Base ? $recipe->coatsOver($rung->under) : null;
-        $needed = $needed === null ? null : $needed + $this->figure->row->coatsBeyond()->of($use);
+        $needed = $needed === null ? null : $needed + $this->figure->further->of($use->area->id, $use->use->id);
 
         return $needed !== null && $needed > $use->use->coats ? $needed : null;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Actions\Composing\ComposedFigure;
 use App\Actions\Transaction;
 use App\Models\CurrentStudio;
 use App\Models\Figure;
@@ -35,7 +36,7 @@ final readonly class LayFurther
             $sheet = $this->sheets->ofFigure($figures[0]);
             foreach ($figures as $figure) {
                 self::requirePainted($figure, $sheet, $further);
-                self::requireSeen($sheet->of($figure->id)->row, $further);
+                self::requireSeen($sheet->of($figure->id), $further);
             }
             FurtherCoat::query()->whereIn('figure_id', $further->figures)->where('area', $further->area)->where('use', $further->use)->delete();
             if ($further->coats > 0) {
@@ -62,11 +63,11 @@ final readonly class LayFurther
         }
     }
 
-    private static function requireSeen(Figure $figure, FurtherStep $further): void
+    private static function requireSeen(ComposedFigure $figure, FurtherStep $further): void
     {
-        $row = $figure->furtherCoats->first(static fn (FurtherCoat $one): bool => $one->area === $further->area && $one->use === $further->use);
-        if (($row->coats ?? 0) !== $further->seen) {
-            throw Stale::row("how many coats \"{$further->use}\" takes on figure {$figure->number}", ['coats' => $row->coats ?? 0]);
+        $has = $figure->further->of($further->area, $further->use);
+        if ($has !== $further->seen) {
+            throw Stale::row("how many coats \"{$further->use}\" takes on figure {$figure->row->number}", ['coats' => $has]);
         }
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Unit;
 use Core\Composition\Composition;
 use Core\Composition\Figure as CoreFigure;
 use Core\Composition\FigureType;
+use Core\Composition\FurtherCoats;
 
 /** A figure of a job with what is painted on it. */
 final readonly class ComposedFigure
@@ -20,6 +21,7 @@ final readonly class ComposedFigure
         public FigureType $type,
         public Composition $composition,
         public Agreed $agreed,
+        public FurtherCoats $further = new FurtherCoats,
     ) {
     }
 

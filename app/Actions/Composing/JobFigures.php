@@ -98,7 +98,7 @@ final readonly class JobFigures
                 $further = $row->coatsBeyond();
                 $like = "{$unit->figure_type_id} {$scheme} {$tier} {$agreed->fingerprint()} {$further->fingerprint()}";
                 [$figure, $composition] = $known[$like] ??= self::composed($standard, $type, $tier, $agreed, $further);
-                $composed[] = new ComposedFigure($unit, $row, $figure, $type, $composition, $agreed);
+                $composed[] = new ComposedFigure($unit, $row, $figure, $type, $composition, $agreed, $further);
             }
         }
 

@@ -61,5 +61,5 @@ export function useFurtherCoats(sheet: Schemas['BenchSheet'], places: Row['place
         },
         onSettled: () => client.invalidateQueries({ queryKey: benchKeys.all }),
     });
-    return { all, on, chosen, lay };
+    return { on, chosen, lay };
 }
