@@ -53,13 +53,14 @@ final readonly class LiesAmong
         // A lay-in again after a shade is one more, not the one below.
         $under = self::joined($laid);
         $over = self::joined(array_map(static fn (string $group): string => in_array($group, $laid, true) ? "later {$group}" : $group, self::groups(array_merge(...array_column($this->surfaces, 'over')))));
-        $words = array_filter([
-            $under === '' ? 'under everything' : "over {$under}",
-            $over === '' ? ($under === '' ? '' : 'nothing on top') : ($under === '' ? '' : "under {$over}"),
-        ]);
         $except = $this->spared === [] ? '' : '; not over '.implode(', ', $this->spared);
 
-        return $this->surfaces === [] ? 'This tier asks nothing that it could lie on yet.' : ucfirst(implode(', ', $words)).$except.'.';
+        return match (true) {
+            $this->surfaces === [] => 'This tier asks nothing that it could lie on yet.',
+            $under === '' => "Under everything{$except}.",
+            $over === '' => "Over {$under}, nothing on top{$except}.",
+            default => "Over {$under}, under {$over}{$except}.",
+        };
     }
 
     /**

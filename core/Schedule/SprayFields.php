@@ -38,10 +38,11 @@ final readonly class SprayFields
         foreach (self::runs($lines) as $at => $run) {
             $areas = array_values(array_unique(array_map(static fn (LaidLine $line): string => self::step($line)->area->area->id, $run)));
             if ($this->areLarge($areas) && $this->areKnown($areas)) {
-                $isFirst = self::mayBeFirst($run) && $this->masked($areas, $lines, 0) !== $this->masked($areas, $lines, $at);
+                $here = $this->masked($areas, $lines, $at);
+                $masked = self::mayBeFirst($run) ? $this->masked($areas, $lines, 0) : $here;
                 $figures = max(array_map(static fn (LaidLine $line): int => $line->figures, $run));
                 $byBrush = array_sum(array_map(static fn (LaidLine $line): float => $line->minutes, $run));
-                $fields[] = new SprayField($areas, $at, $run[0]->paint, $isFirst, $this->masked($areas, $lines, $isFirst ? 0 : $at), $figures, $byBrush, $this->times);
+                $fields[] = new SprayField($areas, $at, $run[0]->paint, $masked !== $here, $masked, $figures, $byBrush, $this->times);
             }
         }
 

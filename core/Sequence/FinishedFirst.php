@@ -7,25 +7,23 @@ namespace Core\Sequence;
 /** What a figure has already lies under all that is added to it. */
 final readonly class FinishedFirst implements OrderRule
 {
-    /** @param  string  $finished id of the technique that stands for what an area has */
-    public function __construct(private string $finished)
-    {
-    }
+    /** Id of the technique that stands for what an area has. No technique of a standard has it. */
+    public const FINISHED = "\0finished";
 
     public function wishes(Steps $steps): iterable
     {
-        $finished = array_filter($steps->all, $this->isFinished(...));
+        $finished = array_filter($steps->all, self::isFinished(...));
         foreach ($finished as $first) {
             foreach ($steps->all as $step) {
-                if (! $this->isFinished($step)) {
+                if (! self::isFinished($step)) {
                     yield new OrderWish($first->number, $step->number, OrderForce::Standard);
                 }
             }
         }
     }
 
-    private function isFinished(Step $step): bool
+    public static function isFinished(Step $step): bool
     {
-        return $step->technique->id === $this->finished;
+        return $step->technique->id === self::FINISHED;
     }
 }

@@ -12,7 +12,6 @@ use Core\Composition\FigureType;
 use Core\Composition\Origin;
 use Core\Composition\RaisedUse;
 use Core\Composition\RaisePlan;
-use Core\Composition\Tidying as MiddleColour;
 use Core\Standard\Area;
 use Core\Standard\Extent;
 use Core\Standard\LiesOn;
@@ -32,8 +31,6 @@ final readonly class RaiseOrder
     /** Id of the step that lays the middle colour again. No technique of a standard has it. */
     public const MIDDLE = "\0middle";
 
-    private const FINISHED = "\0finished";
-
     private const MIDDLE_AGAIN = 'Middle colour again on raised parts';
 
     public function __construct(
@@ -51,14 +48,14 @@ final readonly class RaiseOrder
         $done = Steps::of((new Composer($this->standard))->compose($figure), $type, $this->standard);
         $uses = array_merge(...array_map(fn (Area $area): array => $this->on($area, $done, $plan), $figure->areas));
         $standard = $this->standard->withTechniques([
-            new Technique(self::FINISHED, 'what is there', TechniqueGroup::LayIn, Opacity::Opaque),
+            new Technique(FinishedFirst::FINISHED, 'what is there', TechniqueGroup::LayIn, Opacity::Opaque),
             new Technique(self::MIDDLE, self::MIDDLE_AGAIN, TechniqueGroup::LayIn, Opacity::Semi, LiesOn::Face),
         ]);
-        $work = (new WorkOrder($standard, $this->settings, [new FinishedFirst(self::FINISHED)]))->of(new Composition($uses, [], [], [], $plan->minutes), $type);
+        $work = (new WorkOrder($standard, $this->settings, [new FinishedFirst]))->of(new Composition($uses, [], [], [], $plan->minutes), $type);
 
         return new Work(
             array_values(array_filter(array_map(self::ofAddition(...), $work->items))),
-            array_values(array_filter($work->gaveWay, static fn (GaveWay $one): bool => ! self::isFinished($one->step) && ! self::isFinished($one->after->step))),
+            array_values(array_filter($work->gaveWay, static fn (GaveWay $one): bool => ! FinishedFirst::isFinished($one->step) && ! FinishedFirst::isFinished($one->after->step))),
         );
     }
 
@@ -72,7 +69,12 @@ final readonly class RaiseOrder
             $shades++;
         }
         $uses = array_map(static fn (RaisedUse $use): ComposedUse => new ComposedUse($area, $use->use, $use->technique, $use->minutes, Origin::Tier), $added);
-        $middle = array_map(static fn (MiddleColour $tidy): ComposedUse => self::use($area, self::MIDDLE, $tidy->minutes, Extent::Upper), array_values(array_filter($plan->tidies, static fn (MiddleColour $tidy): bool => $tidy->area->id === $area->id)));
+        $middle = [];
+        foreach ($plan->tidies as $tidy) {
+            if ($tidy->area->id === $area->id) {
+                $middle[] = self::use($area, self::MIDDLE, $tidy->minutes, Extent::Upper);
+            }
+        }
 
         return [...self::finished($area, $done), ...array_slice($uses, 0, $shades), ...$middle, ...array_slice($uses, $shades)];
     }
@@ -85,7 +87,7 @@ final readonly class RaiseOrder
         }
         $again = array_reduce($done->on($area->id), static fn (float $before, Step $step): float => $step->laidAgainAfter($before), 0.0);
 
-        return [self::use($area, self::FINISHED, $again, Extent::Every)];
+        return [self::use($area, FinishedFirst::FINISHED, $again, Extent::Every)];
     }
 
     private static function use(Area $area, string $technique, float $minutes, Extent $extent): ComposedUse
@@ -99,13 +101,8 @@ final readonly class RaiseOrder
         if ($item instanceof TidyBack) {
             return $item;
         }
-        $after = array_values(array_filter($item->after, static fn (After $one): bool => ! self::isFinished($one->step)));
+        $after = array_values(array_filter($item->after, static fn (After $one): bool => ! FinishedFirst::isFinished($one->step)));
 
-        return self::isFinished($item->step) ? null : new PlannedStep($item->step, $after, $item->saves, $item->wetInto, $item->then, $item->ahead, $item->inOneGo);
-    }
-
-    private static function isFinished(Step $step): bool
-    {
-        return $step->technique->id === self::FINISHED;
+        return FinishedFirst::isFinished($item->step) ? null : new PlannedStep($item->step, $after, $item->saves, $item->wetInto, $item->then, $item->ahead, $item->inOneGo);
     }
 }
