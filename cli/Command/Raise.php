@@ -8,11 +8,10 @@ use Core\Composition\BlockedUse;
 use Core\Composition\Raise as RaiseFigure;
 use Core\Composition\RaisedUse;
 use Core\Composition\Tidying;
-use Core\School\SchoolBook;
-use Core\School\SchoolQuestion;
 use Core\Standard\UnknownReference;
 use Document\Figure\FigureReader;
 use Document\Figure\FigureSchema;
+use Document\Member\AreaMembers;
 use Document\Shape\Schema;
 use Document\Standard\StandardReader;
 use Document\Standard\StandardSchema;
@@ -37,7 +36,7 @@ final readonly class Raise implements Command
 
     public function schema(): array
     {
-        return Schema::object(['standard' => StandardSchema::document(), 'model' => FigureSchema::model(['after_shade' => Schema::word(SchoolBook::words(SchoolQuestion::AfterShade))]), 'to' => Schema::id()]);
+        return Schema::object(['standard' => StandardSchema::document(), 'model' => FigureSchema::model(['after_shade' => AreaMembers::afterShade()->kind->schema]), 'to' => Schema::id()]);
     }
 
     public function run(array $input): array

@@ -11,9 +11,9 @@ final readonly class Acceptance
     public function __construct(
         public string $code,
         public string $tier,
-        public ?string $surface,
-        public ?string $use,
         public string $reason,
+        public ?string $surface = null,
+        public ?string $use = null,
         public string $by = '',
     ) {
     }

@@ -15,7 +15,7 @@ final readonly class Menu
         public string $id,
         public string $name,
         public array $uses,
-        public ?int $choose,
+        public ?int $choose = null,
     ) {
         if ($choose !== null && $choose < 1) {
             throw OutOfRange::below('number to choose', 1, $choose);

@@ -8,13 +8,13 @@ namespace Core\Standard;
 final readonly class ReferenceFigure
 {
     /**
-     * @param  float  $size work relative to a foot figure, over 0
      * @param  list<Area>  $areas
+     * @param  float  $size work relative to a foot figure, over 0
      * @param  string  $name what such a figure is called, as in "4 min a lamplighter"
      */
     public function __construct(
-        public float $size,
         public array $areas,
+        public float $size = 1.0,
         public string $name = 'reference figure',
     ) {
         if ($size <= 0) {

@@ -18,6 +18,7 @@ use Core\Standard\Surface;
 use Core\Standard\TechniqueUse;
 use Document\Json\BadDocument;
 use Document\Json\ShapeFault;
+use Document\Member\AreaMembers;
 use Document\Member\UseMembers;
 use Document\Standard\UseReader;
 
@@ -88,14 +89,9 @@ final readonly class FigureReader
      */
     private static function areas(array $documents): array
     {
-        return array_map(static fn (array $area): Area => new Area(
-            $area['id'],
-            $area['surface'],
-            (float) $area['share'],
-            array_map(intval(...), $area['features'] ?? []),
-            $area['tier'] ?? null,
-            $area['after_shade'] ?? null,
-        ), $documents);
+        $members = AreaMembers::ofFigureInASchool();
+
+        return array_map(static fn (array $area): Area => $members->read($area), $documents);
     }
 
     /**

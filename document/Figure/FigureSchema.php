@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Document\Figure;
 
+use Document\Member\AreaMembers;
 use Document\Member\CriterionMembers;
 use Document\Member\UseMembers;
 use Document\Shape\Schema;
-use Document\Standard\StandardSchema;
 
 /**
  * The shape of a figure with its variations.
@@ -22,10 +22,8 @@ final readonly class FigureSchema
      */
     public static function model(array $ofArea = []): array
     {
-        $area = Schema::object(
-            ['id' => Schema::id(), 'surface' => Schema::id(), 'share' => Schema::over(0, 1)],
-            ['tier' => Schema::id(), 'features' => StandardSchema::features()] + $ofArea,
-        );
+        $members = AreaMembers::ofFigure();
+        $area = Schema::object($members->schemas(true), $members->schemas(false) + $ofArea);
         $names = ['area' => Schema::id(), 'use' => Schema::id()];
 
         return Schema::object(['tier' => Schema::id(), 'areas' => Schema::list($area)], [

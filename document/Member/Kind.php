@@ -65,6 +65,23 @@ final readonly class Kind
         return self::measure(Schema::between($least, $most));
     }
 
+    /** @param  list<string>  $words */
+    public static function oneOf(array $words): self
+    {
+        return new self(Schema::word($words), null, null, 'word', $words);
+    }
+
+    /**
+     * What is read with a look at the rest of the document, by a reader of its own.
+     *
+     * @param  SchemaArray  $schema
+     * @param  Closure(mixed): mixed|null  $write
+     */
+    public static function readElsewhere(array $schema, ?Closure $write = null): self
+    {
+        return new self($schema, null, $write, 'other');
+    }
+
     /** @param  class-string<BackedEnum>  $enum */
     public static function word(string $enum): self
     {

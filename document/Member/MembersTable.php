@@ -44,8 +44,13 @@ final readonly class MembersTable
             'surface' => SurfaceMembers::all(),
             'technique' => TechniqueMembers::all(),
             'tier' => TierMembers::all(),
+            'requirement' => RequirementMembers::all(),
+            'menu' => MenuMembers::all(),
             'use' => UseMembers::degree(),
             'criterion' => CriterionMembers::all(),
+            'accepted' => AcceptanceMembers::all(),
+            'reference' => ReferenceMembers::all(),
+            'area of the reference' => AreaMembers::ofReference(),
         ];
     }
 

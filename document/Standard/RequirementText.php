@@ -7,12 +7,13 @@ namespace Document\Standard;
 use Core\Standard\Standard;
 use Core\Standard\Surface;
 use Document\Json\BadDocument;
+use Document\Member\RequirementMembers;
 use Document\Shape\ShapeCheck;
 
 /**
  * What is asked of one surface, read and found sound.
  *
- * @phpstan-import-type RequirementDocument from StandardReader
+ * @phpstan-import-type RequirementDocument from \Document\Member\RequirementMembers
  */
 final readonly class RequirementText
 {
@@ -25,7 +26,7 @@ final readonly class RequirementText
     public static function read(array $value, string $tier, string $surface, Standard $standard): array
     {
         $document = ['tier' => $tier, 'surface' => $surface, ...$value];
-        $faults = (new ShapeCheck(StandardSchema::requirement()))->faults(json_decode(StandardText::of($document)));
+        $faults = (new ShapeCheck(RequirementMembers::schema()))->faults(json_decode(StandardText::of($document)));
         if ($faults !== []) {
             throw BadDocument::withFaults($faults);
         }

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Document\Standard;
 
 use Core\School\Schools;
-use Core\Standard\Acceptance;
-use Core\Standard\Area;
 use Core\Standard\Duplicate;
 use Core\Standard\EachWithoutFeature;
 use Core\Standard\ReferenceFigure;
@@ -15,6 +13,9 @@ use Core\Standard\Standard;
 use Core\Standard\Surface;
 use Core\Standard\Tier;
 use Core\Standard\UnknownReference;
+use Document\Member\AcceptanceMembers;
+use Document\Member\ReferenceMembers;
+use Document\Member\RequirementMembers;
 use Document\Member\SurfaceMembers;
 use Document\Member\TierMembers;
 
@@ -27,38 +28,10 @@ use Document\Member\TierMembers;
  * @phpstan-import-type SurfaceDocument from \Document\Member\SurfaceMembers
  * @phpstan-import-type TierDocument from \Document\Member\TierMembers
  * @phpstan-import-type TechniqueDocument from \Document\Member\TechniqueMembers
- * @phpstan-import-type UseDocument from \Document\Member\UseMembers
- * @phpstan-import-type CriterionDocument from \Document\Member\CriterionMembers
+ * @phpstan-import-type RequirementDocument from \Document\Member\RequirementMembers
+ * @phpstan-import-type ReferenceDocument from \Document\Member\ReferenceMembers
+ * @phpstan-import-type AcceptanceDocument from \Document\Member\AcceptanceMembers
  *
- * @phpstan-type MenuDocument array{
- *   id: string,
- *   name?: string,
- *   uses: non-empty-list<string>,
- *   choose?: int|float,
- * }
- * @phpstan-type RequirementDocument array{
- *   tier: string,
- *   surface: string,
- *   uses: list<UseDocument>,
- *   criteria?: list<CriterionDocument>,
- *   menu?: list<MenuDocument>,
- *   note?: string,
- * }
- * @phpstan-type ReferenceAreaDocument array{
- *   id: string,
- *   surface: string,
- *   share: int|float,
- *   features?: array<array-key, int|float>,
- * }
- * @phpstan-type ReferenceDocument array{size?: int|float, areas: list<ReferenceAreaDocument>, name?: string}
- * @phpstan-type AcceptanceDocument array{
- *   code: string,
- *   tier: string,
- *   surface?: string,
- *   use?: string,
- *   reason: string,
- *   by?: string,
- * }
  * @phpstan-type StandardDocument array{
  *   format: string,
  *   name: string,
@@ -116,7 +89,7 @@ final readonly class StandardReader
             $this->requirements($document['requirements'], $standard, "{$at}/requirements"),
             $this->reference($document['reference'] ?? null, $standard, "{$at}/reference"),
             new Schools($document['schools'] ?? []),
-            array_map(self::acceptance(...), $document['accepted'] ?? []),
+            array_map(AcceptanceMembers::all()->read(...), $document['accepted'] ?? []),
             $document['notes'] ?? '',
         );
     }
@@ -163,6 +136,7 @@ final readonly class StandardReader
     private function requirements(array $documents, Standard $standard, string $at): array
     {
         $reader = new UseReader($standard, $this->bearsDefects, $this->refusals);
+        $members = RequirementMembers::all();
         $requirements = [];
         $seen = [];
         foreach ($documents as $i => $document) {
@@ -173,9 +147,11 @@ final readonly class StandardReader
             }
             $seen[$tier][$surface] = true;
             $uses = $reader->uses($document['uses'], "{$at}/{$i}/uses", $surface === Surface::WHOLE);
-            $criteria = $reader->criteria($document['criteria'] ?? [], $uses, "{$at}/{$i}/criteria");
-            $menus = $reader->menus($document['menu'] ?? [], $uses, "{$at}/{$i}/menu");
-            $requirements[] = new Requirement($tier, $surface, $uses, $criteria, $menus, $document['note'] ?? '');
+            $requirements[] = $members->read($document, [
+                'uses' => $uses,
+                'criteria' => $reader->criteria($document['criteria'] ?? [], $uses, "{$at}/{$i}/criteria"),
+                'menus' => $reader->menus($document['menu'] ?? [], $uses, "{$at}/{$i}/menu"),
+            ]);
         }
 
         return $requirements;
@@ -198,21 +174,13 @@ final readonly class StandardReader
             return null;
         }
         $this->ids()->require(array_column($document['areas'], 'id'), "{$at}/areas", '/id');
-        $areas = [];
         foreach ($document['areas'] as $i => $area) {
             if (! $standard->hasSurface($area['surface'])) {
                 $this->refusals->refuse(UnknownReference::surface($area['surface'], $standard->surfaceIds(), "{$at}/areas/{$i}/surface"));
             }
-            $areas[] = new Area($area['id'], $area['surface'], (float) $area['share'], array_map(intval(...), $area['features'] ?? []));
         }
 
-        return new ReferenceFigure((float) ($document['size'] ?? 1), $areas, $document['name'] ?? 'reference figure');
-    }
-
-    /** @param  AcceptanceDocument  $document */
-    private static function acceptance(array $document): Acceptance
-    {
-        return new Acceptance($document['code'], $document['tier'], $document['surface'] ?? null, $document['use'] ?? null, $document['reason'], $document['by'] ?? '');
+        return ReferenceMembers::all()->read($document);
     }
 
     private function ids(): UniqueIds

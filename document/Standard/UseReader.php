@@ -16,15 +16,15 @@ use Core\Standard\TechniqueUse;
 use Core\Standard\UnknownReference;
 use Document\Member\CriterionMembers;
 use Document\Member\Members;
+use Document\Member\MenuMembers;
 use Document\Member\UseMembers;
 
 /**
  * From the documents of uses and criteria, their shape checked before, to objects.
  *
- * @phpstan-import-type MenuDocument from StandardReader
- *
  * @phpstan-import-type UseDocument from \Document\Member\UseMembers
  * @phpstan-import-type CriterionDocument from \Document\Member\CriterionMembers
+ * @phpstan-import-type MenuDocument from \Document\Member\MenuMembers
  */
 final readonly class UseReader
 {
@@ -166,8 +166,7 @@ final readonly class UseReader
         $menus = [];
         foreach ($documents as $i => $document) {
             $this->requireUses($document['uses'], $known, "{$at}/{$i}/uses");
-            $choose = isset($document['choose']) ? (int) $document['choose'] : null;
-            $menus[] = new Menu($document['id'], $document['name'] ?? $document['id'], $document['uses'], $choose);
+            $menus[] = MenuMembers::read($document);
         }
 
         return $menus;

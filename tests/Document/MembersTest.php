@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Document;
 
+use Document\Member\AcceptanceMembers;
+use Document\Member\AreaMembers;
 use Document\Member\CriterionMembers;
 use Document\Member\Member;
 use Document\Member\Members;
+use Document\Member\MenuMembers;
+use Document\Member\ReferenceMembers;
+use Document\Member\RequirementMembers;
 use Document\Member\SurfaceMembers;
 use Document\Member\TechniqueMembers;
 use Document\Member\TierMembers;
@@ -25,6 +30,12 @@ final class MembersTest extends TestCase
         self::assertComesBack(SurfaceMembers::all(), $demo['surfaces']);
         self::assertComesBack(TechniqueMembers::all(), $demo['techniques']);
         self::assertComesBack(TierMembers::all(), $demo['tiers']);
+        self::assertComesBack(ReferenceMembers::all(), [$demo['reference'] ?? []]);
+        self::assertComesBack(AcceptanceMembers::all(), [
+            ['code' => 'gap', 'tier' => 'watch', 'reason' => 'asked for'],
+            ['code' => 'gap', 'tier' => 'watch', 'reason' => 'asked for', 'surface' => 'cloth', 'use' => 'wash', 'by' => 'the lead'],
+        ]);
+        self::assertComesBack(MenuMembers::all(), [['id' => 'base', 'uses' => ['sand', 'tufts'], 'name' => 'Base', 'choose' => 1]]);
         self::assertComesBack(CriterionMembers::all(), array_merge(...array_column($demo['requirements'], 'criteria')));
     }
 
@@ -55,6 +66,12 @@ final class MembersTest extends TestCase
         yield 'technique' => [TechniqueMembers::class, 'TechniqueDocument', TechniqueMembers::all()->all, []];
         yield 'tier' => [TierMembers::class, 'TierDocument', TierMembers::all()->all, []];
         yield 'use' => [UseMembers::class, 'UseDocument', UseMembers::degree()->all, ['any_of?', 'id?', 'technique?']];
+        yield 'requirement' => [RequirementMembers::class, 'RequirementDocument', RequirementMembers::all()->all, []];
+        yield 'menu' => [MenuMembers::class, 'MenuDocument', MenuMembers::all()->all, []];
+        yield 'acceptance' => [AcceptanceMembers::class, 'AcceptanceDocument', AcceptanceMembers::all()->all, []];
+        yield 'reference' => [ReferenceMembers::class, 'ReferenceDocument', ReferenceMembers::all()->all, []];
+        yield 'area of the reference' => [AreaMembers::class, 'ReferenceAreaDocument', AreaMembers::ofReference()->all, []];
+        yield 'area of a type' => [AreaMembers::class, 'TypeAreaDocument', AreaMembers::ofType()->all, []];
         yield 'criterion' => [CriterionMembers::class, 'CriterionDocument', CriterionMembers::all()->all, []];
     }
 

@@ -18,13 +18,12 @@ use App\Refusals\NotAllowed;
 use App\Refusals\NotRight;
 use Core\Standard\Tier;
 use Document\Standard\RequirementText;
-use Document\Standard\StandardReader;
 
 /**
  * The list that a job has of its own for a tier by agreement: copied from another tier, then changed here.
  * Raises the version of the job, which it belongs to.
  *
- * @phpstan-import-type RequirementDocument from StandardReader
+ * @phpstan-import-type RequirementDocument from \Document\Member\RequirementMembers
  */
 final readonly class OwnList
 {

@@ -7,6 +7,7 @@ namespace App\Actions\Standards;
 use Document\Json\BadDocument;
 use Document\Json\JsonText;
 use Document\Json\ShapeFault;
+use Document\Member\RequirementMembers;
 use Document\Member\SurfaceMembers;
 use Document\Member\TechniqueMembers;
 use Document\Member\TierMembers;
@@ -69,7 +70,7 @@ final readonly class EditedStandard
             PieceKind::Surface => SurfaceMembers::all()->schema(),
             PieceKind::Technique => TechniqueMembers::all()->schema(),
             PieceKind::Tier => TierMembers::all()->schema(),
-            PieceKind::Cell => StandardSchema::requirement(),
+            PieceKind::Cell => RequirementMembers::schema(),
         };
         $faults = (new ShapeCheck($schema))->faults(JsonText::of(StandardText::of($change->value))->withObjects());
 

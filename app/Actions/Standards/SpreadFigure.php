@@ -7,12 +7,11 @@ namespace App\Actions\Standards;
 use Core\Composition\Composition;
 use Core\Composition\SpreadMinutes;
 use Core\Standard\Standard;
-use Document\Standard\StandardReader;
 
 /**
  * A total spread over the uses of a tier, seen on one figure.
  *
- * @phpstan-import-type RequirementDocument from StandardReader
+ * @phpstan-import-type RequirementDocument from \Document\Member\RequirementMembers
  */
 final readonly class SpreadFigure
 {

@@ -53,7 +53,7 @@ final class ValuesTest extends TestCase
         yield 'a share of 1' => [static fn () => new Area('a', 's', 1), static fn () => new Area('a', 's', 1.001)];
         yield 'a share over 0' => [static fn () => new Area('a', 's', 0.001), static fn () => new Area('a', 's', 0)];
         yield 'a size over 0' => [static fn () => new Figure('t', 0.1, []), static fn () => new Figure('t', 0, [])];
-        yield 'a reference of a size over 0' => [static fn () => new ReferenceFigure(0.1, []), static fn () => new ReferenceFigure(0, [])];
+        yield 'a reference of a size over 0' => [static fn () => new ReferenceFigure([], 0.1), static fn () => new ReferenceFigure([], 0)];
         yield 'a depth of 0' => [static fn () => new TypeArea(new Area('a', 's', 1), '', 0, false, []), static fn () => new TypeArea(new Area('a', 's', 1), '', -1, false, [])];
     }
 

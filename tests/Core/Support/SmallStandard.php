@@ -11,7 +11,7 @@ use Document\Standard\StandardReader;
  * A standard small enough to work out by hand: two tiers, three surfaces. Invented.
  *
  * @phpstan-import-type StandardDocument from StandardReader
- * @phpstan-import-type RequirementDocument from StandardReader
+ * @phpstan-import-type RequirementDocument from \Document\Member\RequirementMembers
  * @phpstan-import-type TierDocument from \Document\Member\TierMembers
  */
 final readonly class SmallStandard

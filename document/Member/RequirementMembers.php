@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Document\Member;
+
+use Core\Standard\Requirement;
+use Core\Standard\Surface;
+use Document\Shape\Schema;
+
+/**
+ * The members of a requirement. Its uses, criteria and menus name each other and the standard around them; they
+ * are read by a reader of their own.
+ *
+ * @phpstan-import-type UseDocument from UseMembers
+ * @phpstan-import-type CriterionDocument from CriterionMembers
+ * @phpstan-import-type MenuDocument from MenuMembers
+ * @phpstan-import-type SchemaArray from Schema
+ *
+ * @phpstan-type RequirementDocument array{
+ *   tier: string,
+ *   surface: string,
+ *   uses: list<UseDocument>,
+ *   criteria?: list<CriterionDocument>,
+ *   menu?: list<MenuDocument>,
+ *   note?: string,
+ * }
+ */
+final readonly class RequirementMembers
+{
+    /** @return Members<Requirement> */
+    public static function all(): Members
+    {
+        return new Members(Requirement::class, [
+            Member::needed('tier', Kind::id()),
+            Member::needed('surface', Kind::id()),
+            Member::needed('uses', Kind::readElsewhere(Schema::list(UseMembers::schemaOfAny()))),
+            Member::optional('criteria', Kind::readElsewhere(Schema::list(CriterionMembers::all()->schema())), 'criteria', 'what it is judged by'),
+            Member::optional('menu', Kind::readElsewhere(Schema::list(MenuMembers::all()->schema())), 'menus', 'uses of which a job chooses some'),
+            Member::optional('note', Kind::text(), 'note', 'words'),
+        ]);
+    }
+
+    /** @return SchemaArray only a requirement of the whole figure has uses that speak of it as one */
+    public static function schema(): array
+    {
+        return self::all()->schema() + [
+            'if' => ['properties' => ['surface' => ['const' => Surface::WHOLE]]],
+            'else' => ['properties' => ['uses' => ['items' => UseMembers::onArea()]]],
+        ];
+    }
+}
