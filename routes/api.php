@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Bench;
 use App\Http\Checks;
+use App\Http\FigureTypes;
 use App\Http\Jobs;
 use App\Http\Paints;
 use App\Http\Planning;
@@ -70,8 +71,13 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::post('/jobs/{job}/move', Jobs\MoveJob::class);
     Route::post('/proposals/{proposal}/answer', Proposals\AnswerProposal::class);
 
-    Route::get('/figure-types', Jobs\ListFigureTypes::class);
-    Route::post('/figure-types', Jobs\CreateFigureType::class);
+    Route::get('/figure-types', FigureTypes\ListFigureTypes::class);
+    Route::post('/figure-types', FigureTypes\CreateFigureType::class);
+    Route::post('/figure-types/area-list', FigureTypes\ReadAreaList::class);
+    Route::post('/figure-types/outline', FigureTypes\OutlineFigureType::class);
+    Route::get('/figure-types/{figureType}', FigureTypes\ShowFigureType::class);
+    Route::put('/figure-types/{figureType}', FigureTypes\ChangeFigureType::class);
+    Route::put('/figure-types/{figureType}/retired', FigureTypes\RetireFigureType::class);
     Route::get('/paints', Paints\ListPaints::class);
     Route::post('/paints', Paints\CreatePaint::class);
     Route::get('/paint-needs', Paints\ShowPaintNeeds::class);
@@ -121,6 +127,8 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/jobs', Jobs\ListJobs::class);
     Route::post('/jobs', Jobs\CreateJob::class);
     Route::get('/jobs/{job}', Jobs\ShowJob::class);
+    Route::get('/jobs/{job}/figure-types', Jobs\ListJobTypes::class);
+    Route::post('/jobs/{job}/figure-types/{figureType}', Jobs\TakeFigureType::class);
     Route::post('/jobs/{job}/roster-preview', Jobs\PreviewRoster::class)->middleware('throttle:heavy');
     Route::post('/jobs/{job}/roster', Jobs\TakeRoster::class)->middleware('throttle:heavy');
     Route::get('/jobs/{job}/figures', Jobs\ShowGrid::class);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\TextList;
+use Core\Listing\AreaWeight;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -23,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<string> $sides
  * @property int $position
  * @property int|null $sits_on_id
+ * @property AreaWeight|null $weight where it was sized by a word
  * @property-read FigurePart|null $part
  * @property-read FigureArea|null $sitsOn
  * @property-read Collection<int, AreaFeature> $features
@@ -34,7 +36,7 @@ final class FigureArea extends StudioRow
 
     public $timestamps = false;
 
-    protected $casts = ['focal' => 'boolean', 'sides' => TextList::class];
+    protected $casts = ['focal' => 'boolean', 'sides' => TextList::class, 'weight' => AreaWeight::class];
 
     /** @return BelongsTo<FigurePart, $this> */
     public function part(): BelongsTo

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Core\Composition\SizeClass;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
@@ -16,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property string $key
  * @property string $name
  * @property SizeClass $size_class
+ * @property bool $retired never of a job's copy
  * @property int $version
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
@@ -23,11 +25,23 @@ use Illuminate\Support\Carbon;
  * @property-read Collection<int, FigurePart> $parts
  * @property-read Collection<int, Unit> $units
  */
-final class FigureType extends StudioRow
+final class FigureType extends VersionedRow
 {
     protected $table = 'figure_types';
 
-    protected $casts = ['size_class' => SizeClass::class];
+    protected $casts = ['size_class' => SizeClass::class, 'retired' => 'boolean'];
+
+    /** @throws ModelNotFoundException if it is a job's copy */
+    public function ofStudio(): self
+    {
+        return $this->belongingTo(null);
+    }
+
+    /** @throws ModelNotFoundException if it is not this job's copy */
+    public function ofJob(Job $job): self
+    {
+        return $this->belongingTo($job->id);
+    }
 
     /** @return HasMany<FigureArea, $this> */
     public function areas(): HasMany
@@ -45,5 +59,10 @@ final class FigureType extends StudioRow
     public function parts(): HasMany
     {
         return $this->hasMany(FigurePart::class)->orderBy('position');
+    }
+
+    private function belongingTo(?int $job): self
+    {
+        return $this->job_id === $job ? $this : throw (new ModelNotFoundException)->setModel(self::class, [$this->id]);
     }
 }

@@ -25,4 +25,16 @@ enum SizeClass: string
             self::Centrepiece => 12.0,
         };
     }
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::Small => 'small',
+            self::Foot => 'on foot',
+            self::LargeFoot => 'large, on foot',
+            self::Mounted => 'mounted',
+            self::Monster => 'monster or vehicle',
+            self::Centrepiece => 'centrepiece',
+        };
+    }
 }

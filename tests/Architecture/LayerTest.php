@@ -21,6 +21,7 @@ final class LayerTest
         'Record' => [],
         'Plan' => ['Standard', 'Schedule'],
         'Composition' => ['Standard', 'School'],
+        'Listing' => ['Standard', 'Composition'],
         'Lint' => ['Standard', 'School', 'Composition'],
         'Sequence' => ['School', 'Standard', 'Composition'],
         'Schedule' => ['Standard', 'Composition', 'Sequence'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Fault;
+use App\Models\FigureType;
 use App\Models\Mishap;
 use App\Models\Paint;
 use App\Models\Scheme;
@@ -51,7 +52,7 @@ abstract class DescribedTestCase extends CheckTestCase
         $this->known = [
             'workedTime' => $worked->id, 'unit_id' => $figure->unit_id, 'minutes' => 4,
             'check' => $check['id'], 'version' => $check['version'], 'fault' => Fault::query()->firstOrFail()->id, 'signOff' => SignOff::query()->firstOrFail()->id, 'find' => $record->hash,
-            'figure' => $figure->id, 'figures' => [['id' => $figure->id, 'seen' => null]], 'area' => 'lamp pole', 'use' => 'base', 'tier' => 'muster', 'surface' => 'cloth', 'technique' => 'base',
+            'figureType' => FigureType::query()->whereNull('job_id')->firstOrFail()->id, 'figure' => $figure->id, 'figures' => [['id' => $figure->id, 'seen' => null]], 'area' => 'lamp pole', 'use' => 'base', 'tier' => 'muster', 'surface' => 'cloth', 'technique' => 'base',
             'job' => $this->job()->id, 'unit' => $this->unit('1st Lamplighters')->id, 'key' => $this->sheetKey(), 'user' => $this->jory()->id, 'session' => 'x', 'invitation' => 1, 'token' => 'x', 'proposal' => 1,
             'paint' => Paint::query()->firstOrFail()->id, 'scheme' => Scheme::query()->firstOrFail()->id, 'schemeArea' => SchemeArea::query()->firstOrFail()->id,
             'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'variation' => Variation::query()->firstOrFail()->id, 'force' => 'Harbour guard', 'question' => 'metals', 'choice' => 'last', 'mishap' => $mishap->id,

@@ -8,6 +8,7 @@ use App\Models\BenchMark;
 use App\Models\CurrentStudio;
 use App\Models\Fault;
 use App\Models\Figure;
+use App\Models\FigureType;
 use App\Models\FurtherCoat;
 use App\Models\Invitation;
 use App\Models\Job;
@@ -41,7 +42,7 @@ final class IsolationTest extends TestCase
         $mishap = Mishap::query()->create(['figure_id' => $figure->id, 'area' => 'face', 'kind' => 'pool', 'layer' => 'wash', 'share' => 0.1, 'user_id' => $this->isla()->id]);
         $worked = WorkedTime::query()->create(['user_id' => $this->isla()->id, 'unit_id' => $figure->unit_id, 'area' => 'face', 'use' => 'base', 'technique' => 'base', 'figures' => [$figure->id], 'minutes' => 4, 'allowed' => 5]);
         $rows = [
-            'workedTime' => $worked->id, 'mishap' => $mishap->id, 'question' => 'metals',
+            'figureType' => FigureType::query()->whereNull('job_id')->firstOrFail()->id, 'workedTime' => $worked->id, 'mishap' => $mishap->id, 'question' => 'metals',
             'proposal' => $proposal->id, 'paint' => Paint::query()->firstOrFail()->id, 'scheme' => Scheme::query()->firstOrFail()->id, 'schemeArea' => SchemeArea::query()->firstOrFail()->id,
             'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'job' => Job::query()->firstOrFail()->id, 'unit' => Unit::query()->firstOrFail()->id,
             'figure' => $figure->id, 'variation' => Variation::query()->firstOrFail()->id, 'check' => $this->number($check['id']),

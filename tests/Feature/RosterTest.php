@@ -136,7 +136,7 @@ final class RosterTest extends TestCase
         $job = $this->emptyJob();
         self::assertSame(['Bosun'], $this->take($job, 'Deck,Bosun,3,guard,,,')['unknown_types']);
         $this->as($this->lead(), 'POST', '/figure-types', ['name' => 'Bosun', 'size_class' => 'foot', 'areas' => [
-            ['name' => 'face', 'surface' => 'face', 'weight' => 'small', 'focal' => true, 'feature' => 'eye', 'pieces' => 2],
+            ['name' => 'face', 'surface' => 'face', 'weight' => 'small', 'focal' => true, 'features' => [['feature' => 'eye', 'pieces' => 2]]],
             ['name' => 'coat', 'surface' => 'cloth', 'weight' => 'large'],
         ]])->assertCreated();
 
@@ -158,7 +158,7 @@ final class RosterTest extends TestCase
         $make(['areas' => [$area, $area]])->assertJsonPath('error.message', 'Another area has this name; give each its own.');
         $make(['areas' => [['weight' => 'heavy'] + $area]])->assertJsonPath('error.path', '/areas/0/weight');
         self::assertStringNotContainsString('areas.0', (string) $make(['areas' => [['name' => ''] + $area]])->getContent(), 'a way into what was sent is no word');
-        $this->assertRefused($make(['areas' => [['pieces' => 2] + $area]]), 422, 'invalid', '/areas/0/feature');
+        $this->assertRefused($make(['areas' => [['features' => [['pieces' => 2]]] + $area]]), 422, 'invalid', '/areas/0/features/0/feature');
         $this->assertRefused($make(['name' => 'Sea troll']), 422, 'figure-type-exists', '/name');
     }
 

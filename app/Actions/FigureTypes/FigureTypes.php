@@ -8,9 +8,12 @@ use App\Models\AreaFeature;
 use App\Models\FigureArea;
 use App\Models\FigureType;
 use Core\Composition\FigureType as CoreType;
+use Core\Composition\Neighbours;
 use Core\Composition\TypeArea;
+use Core\Listing\AreaWeight;
 use Core\Standard\Area;
 use Core\Standard\Side;
+use Core\Standard\Surface;
 
 /** Stored figure types as the core knows them. */
 final readonly class FigureTypes
@@ -21,6 +24,28 @@ final readonly class FigureTypes
     public static function core(FigureType $type): CoreType
     {
         return new CoreType($type->name, $type->size_class, array_values($type->areas->map(self::area(...))->all()));
+    }
+
+    /** @return array<array-key, AreaWeight> by area, of those that were sized by a word */
+    public static function weights(FigureType $type): array
+    {
+        $weights = [];
+        foreach ($type->areas as $area) {
+            if ($area->weight !== null) {
+                $weights[$area->key] = $area->weight;
+            }
+        }
+
+        return $weights;
+    }
+
+    /** Areas of which nobody has said what they border on, the figure as one not counted. */
+    public static function withoutNeighbours(FigureType $type): int
+    {
+        $core = self::core($type);
+        $neighbours = new Neighbours($core);
+
+        return count(array_filter($core->areas, static fn (TypeArea $area): bool => $area->area->surface !== Surface::WHOLE && $neighbours->of($area->area->id) === []));
     }
 
     private static function area(FigureArea $area): TypeArea

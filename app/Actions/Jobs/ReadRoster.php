@@ -19,7 +19,7 @@ final readonly class ReadRoster
     {
         $tiers = Tier::query()->with('piece')->where('standard_version_id', $job->standard_version_id)->get()->sortBy('rank')
             ->map(static fn (Tier $tier): array => ['key' => $tier->key, 'name' => $tier->name, 'retired' => $tier->retired]);
-        $types = FigureType::query()->where(static fn ($query) => $query->whereNull('job_id')->orWhere('job_id', $job->id))->orderBy('name')->get()
+        $types = FigureType::query()->where(static fn ($query) => $query->whereNull('job_id')->orWhere('job_id', $job->id))->where('retired', false)->orderBy('name')->get()
             ->unique('key')->map(static fn (FigureType $type): array => ['key' => $type->key, 'name' => $type->name]);
         $units = Unit::query()->where('job_id', $job->id)->get(['id', 'name']);
         $figures = Figure::query()->whereIn('unit_id', $units->pluck('id'))->count();

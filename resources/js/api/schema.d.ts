@@ -461,8 +461,77 @@ export interface paths {
         /** Figure types of the studio. */
         get: operations["listFigureTypes"];
         put?: never;
-        /** A figure type by the quick form. */
+        /** A figure type by the list of its areas. */
         post: operations["createFigureType"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/figure-types/area-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a list of areas that was typed or pasted; nothing is stored. */
+        post: operations["readAreaList"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/figure-types/outline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What follows from a list of areas: shares, depths, and what usually touches. Nothing is stored. */
+        post: operations["outlineFigureType"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/figure-types/{figureType}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One figure type of the studio, with all that is said of its areas. */
+        get: operations["showFigureType"];
+        /** Changes a figure type of the studio. */
+        put: operations["changeFigureType"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/figure-types/{figureType}/retired": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Retires a figure type, or takes it up again. */
+        put: operations["retireFigureType"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -738,6 +807,40 @@ export interface paths {
         get: operations["showAtHand"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/figure-types": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The figure types of a job, and what those of the studio are otherwise. */
+        get: operations["listJobTypes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/figure-types/{figureType}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a figure type into a job as the studio has it by now. */
+        post: operations["takeFigureType"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2245,9 +2348,9 @@ export interface components {
         AcceptanceDocument: {
             code: string;
             tier: string;
+            reason: string;
             surface?: string;
             use?: string;
-            reason: string;
             by?: string;
         };
         Accepted: {
@@ -2268,6 +2371,10 @@ export interface components {
             agreed_with: string;
             by: string;
             whole_unit: boolean;
+        };
+        AreaList: {
+            areas: components["schemas"]["ReadArea"][];
+            problems: components["schemas"]["ReadProblem"][];
         };
         AtHand: {
             area: string;
@@ -2680,7 +2787,21 @@ export interface components {
             key: string;
             name: string;
             size_class: string;
+            size: string;
+            retired: boolean;
+            version: number;
+            without_neighbours: number;
             areas: components["schemas"]["TypeArea"][];
+        };
+        FigureTypeDraft: {
+            id: number;
+            key: string;
+            name: string;
+            /** @enum {string} */
+            size_class: "small" | "foot" | "large-foot" | "mounted" | "monster" | "centrepiece";
+            retired: boolean;
+            version: number;
+            areas: components["schemas"]["TypeAreaDraft"][];
         };
         FoundCounts: {
             stops: number;
@@ -2952,6 +3073,27 @@ export interface components {
             signed: number;
             late: boolean;
         };
+        JobType: {
+            id: number;
+            key: string;
+            name: string;
+            size: string;
+            figures: number;
+            signed: number;
+            areas: number;
+            studio: {
+                id: number;
+                name: string;
+            } | null;
+            changes: {
+                area: string | null;
+                what: string;
+            }[];
+        };
+        JobTypes: {
+            version: number;
+            types: components["schemas"]["JobType"][];
+        };
         Join: {
             studio: string;
             name: string;
@@ -3088,8 +3230,8 @@ export interface components {
         };
         MenuDocument: {
             id: string;
-            name?: string;
             uses: string[];
+            name?: string;
             choose?: number;
         };
         MishapKind: {
@@ -3148,6 +3290,20 @@ export interface components {
             job: string;
             unit: string;
             stretches: components["schemas"]["PlannedStretch"][];
+        };
+        Outline: {
+            areas: components["schemas"]["OutlinedArea"][];
+            usual: {
+                area: string;
+                other: string;
+                why: string;
+            }[];
+        };
+        OutlinedArea: {
+            name: string;
+            share: number;
+            depth: number;
+            sides: ("front" | "left" | "back" | "right" | "above" | "below")[];
         };
         OwnCriterion: {
             id: string;
@@ -3387,9 +3543,29 @@ export interface components {
             steps: number;
             minutes: number;
         };
+        ReadArea: {
+            name: string;
+            surface: string;
+            weight: ("tiny" | "small" | "medium" | "large") | null;
+            share: number | null;
+            on: string | null;
+            neighbours: string[];
+            features: {
+                feature: string;
+                pieces: number;
+            }[];
+            focal: boolean;
+            part: string;
+        };
         ReadList: {
             areas: number;
             lines: components["schemas"]["LandedLine"][];
+        };
+        ReadProblem: {
+            line: number;
+            path: string;
+            code: string;
+            message: string;
         };
         ReadyColour: {
             area: string;
@@ -3598,8 +3774,8 @@ export interface components {
             };
         };
         ReferenceDocument: {
-            size?: number;
             areas: components["schemas"]["ReferenceAreaDocument"][];
+            size?: number;
             name?: string;
         };
         Repair: {
@@ -4326,6 +4502,22 @@ export interface components {
             surface: string;
             share: number;
             focal: boolean;
+            features: {
+                feature: string;
+                pieces: number;
+            }[];
+        };
+        TypeAreaDraft: {
+            name: string;
+            surface: string;
+            weight: ("tiny" | "small" | "medium" | "large") | null;
+            share: number;
+            focal: boolean;
+            part: string;
+            depth: number;
+            sides: ("front" | "left" | "back" | "right" | "above" | "below")[];
+            on: string | null;
+            neighbours: string[];
             features: {
                 feature: string;
                 pieces: number;
@@ -5661,11 +5853,18 @@ export interface operations {
                     areas: {
                         name: string;
                         surface: string;
-                        /** @enum {string} */
-                        weight: "small" | "medium" | "large";
+                        weight?: ("tiny" | "small" | "medium" | "large") | null;
+                        share?: number | null;
                         focal?: boolean;
-                        feature?: string | null;
-                        pieces?: number | null;
+                        part?: string | null;
+                        depth?: number | null;
+                        sides?: ("front" | "left" | "back" | "right" | "above" | "below")[] | null;
+                        on?: string | null;
+                        neighbours?: string[];
+                        features?: {
+                            feature: string;
+                            pieces: number;
+                        }[];
                     }[];
                 };
             };
@@ -5677,9 +5876,223 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FigureType"];
+                    "application/json": components["schemas"]["FigureTypeDraft"];
                 };
             };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    readAreaList: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AreaList"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    outlineFigureType: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    areas: {
+                        name: string;
+                        surface: string;
+                        weight?: ("tiny" | "small" | "medium" | "large") | null;
+                        share?: number | null;
+                        focal?: boolean;
+                        part?: string | null;
+                        depth?: number | null;
+                        sides?: ("front" | "left" | "back" | "right" | "above" | "below")[] | null;
+                        on?: string | null;
+                        neighbours?: string[];
+                        features?: {
+                            feature: string;
+                            pieces: number;
+                        }[];
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outline"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showFigureType: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                figureType: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FigureTypeDraft"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    changeFigureType: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                figureType: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    name: string;
+                    /** @enum {string} */
+                    size_class: "small" | "foot" | "large-foot" | "mounted" | "monster" | "centrepiece";
+                    areas: {
+                        name: string;
+                        surface: string;
+                        weight?: ("tiny" | "small" | "medium" | "large") | null;
+                        share?: number | null;
+                        focal?: boolean;
+                        part?: string | null;
+                        depth?: number | null;
+                        sides?: ("front" | "left" | "back" | "right" | "above" | "below")[] | null;
+                        on?: string | null;
+                        neighbours?: string[];
+                        features?: {
+                            feature: string;
+                            pieces: number;
+                        }[];
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FigureTypeDraft"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    retireFigureType: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                figureType: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    retired: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FigureTypeDraft"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
@@ -6330,6 +6743,75 @@ export interface operations {
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
             422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    listJobTypes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobTypes"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    takeFigureType: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+                figureType: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobTypes"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

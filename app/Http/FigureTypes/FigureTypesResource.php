@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Jobs;
+namespace App\Http\FigureTypes;
 
+use App\Actions\FigureTypes\FigureTypes;
 use App\Http\Shared\Resource;
 use App\Models\AreaFeature;
 use App\Models\FigureArea;
@@ -22,6 +23,10 @@ use App\Models\FigureType;
  *   key: string,
  *   name: string,
  *   size_class: string,
+ *   size: string,
+ *   retired: bool,
+ *   version: int,
+ *   without_neighbours: int,
  *   areas: list<TypeArea>,
  * }
  */
@@ -39,10 +44,12 @@ final readonly class FigureTypesResource extends Resource
     }
 
     /** @return FigureType_ */
-    public static function type(FigureType $type): array
+    private static function type(FigureType $type): array
     {
         return [
-            'id' => $type->id, 'key' => $type->key, 'name' => $type->name, 'size_class' => $type->size_class->value,
+            'id' => $type->id, 'key' => $type->key, 'name' => $type->name, 'size_class' => $type->size_class->value, 'size' => $type->size_class->inWords(),
+            'retired' => $type->retired, 'version' => $type->version,
+            'without_neighbours' => FigureTypes::withoutNeighbours($type),
             'areas' => array_values($type->areas->map(static fn (FigureArea $area): array => [
                 'name' => $area->key, 'surface' => $area->surface, 'share' => $area->share, 'focal' => $area->focal,
                 'features' => array_values($area->features->map(static fn (AreaFeature $feature): array => ['feature' => $feature->feature, 'pieces' => $feature->pieces])->all()),

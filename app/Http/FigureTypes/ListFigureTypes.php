@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Jobs;
+namespace App\Http\FigureTypes;
 
+use App\Actions\FigureTypes\FigureTypes;
 use App\Http\Shared\AnybodyRequest;
 use App\Models\FigureType;
 
@@ -12,6 +13,6 @@ final readonly class ListFigureTypes
 {
     public function __invoke(AnybodyRequest $request): FigureTypesResource
     {
-        return new FigureTypesResource(array_values(FigureType::query()->whereNull('job_id')->with('areas.features')->orderBy('name')->get()->all()));
+        return new FigureTypesResource(array_values(FigureType::query()->whereNull('job_id')->with(FigureTypes::RELATIONS)->orderBy('name')->get()->all()));
     }
 }

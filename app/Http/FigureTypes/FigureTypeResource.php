@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\FigureTypes;
+
+use App\Actions\FigureTypes\FigureTypes;
+use App\Http\Shared\Resource;
+use App\Models\AreaFeature;
+use App\Models\FigureArea;
+use App\Models\FigureType;
+use Core\Composition\SizeClass;
+use Core\Listing\AreaWeight;
+use Core\Standard\Side;
+use Core\Standard\Surface;
+
+/**
+ * A figure type with all that is said of its areas, as it is taken down again.
+ *
+ * @phpstan-type TypeAreaDraft array{
+ *   name: string,
+ *   surface: string,
+ *   weight: value-of<AreaWeight>|null,
+ *   share: float,
+ *   focal: bool,
+ *   part: string,
+ *   depth: int,
+ *   sides: list<value-of<Side>>,
+ *   on: string|null,
+ *   neighbours: list<string>,
+ *   features: list<array{feature: string, pieces: int}>,
+ * }
+ * @phpstan-type FigureTypeDraft array{
+ *   id: int,
+ *   key: string,
+ *   name: string,
+ *   size_class: value-of<SizeClass>,
+ *   retired: bool,
+ *   version: int,
+ *   areas: list<TypeAreaDraft>,
+ * }
+ */
+final readonly class FigureTypeResource extends Resource
+{
+    public function __construct(private FigureType $type)
+    {
+    }
+
+    /** @return FigureTypeDraft */
+    public function toArray(): array
+    {
+        $type = $this->type->loadMissing(FigureTypes::RELATIONS);
+        $areas = $type->areas->reject(static fn (FigureArea $area): bool => $area->surface === Surface::WHOLE);
+
+        return [
+            'id' => $type->id,
+            'key' => $type->key,
+            'name' => $type->name,
+            'size_class' => $type->size_class->value,
+            'retired' => $type->retired,
+            'version' => $type->version,
+            'areas' => array_values($areas->map(self::area(...))->all()),
+        ];
+    }
+
+    /** @return TypeAreaDraft */
+    private static function area(FigureArea $area): array
+    {
+        return [
+            'name' => $area->key,
+            'surface' => $area->surface,
+            'weight' => $area->weight?->value,
+            'share' => $area->share,
+            'focal' => $area->focal,
+            'part' => $area->part->key ?? '',
+            'depth' => $area->depth,
+            'sides' => array_map(static fn (string $side): string => Side::from($side)->value, $area->sides),
+            'on' => $area->sitsOn?->key,
+            'neighbours' => array_values($area->neighbours->map(static fn (FigureArea $other): string => $other->key)->all()),
+            'features' => array_values($area->features->map(static fn (AreaFeature $feature): array => ['feature' => $feature->feature, 'pieces' => $feature->pieces])->all()),
+        ];
+    }
+}
