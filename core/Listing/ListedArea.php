@@ -35,10 +35,16 @@ final readonly class ListedArea
         }
     }
 
+    /** @return non-empty-list<Side> of an area of which nobody says otherwise: all but below */
+    public static function usualSides(): array
+    {
+        return [Side::Front, Side::Left, Side::Back, Side::Right, Side::Above];
+    }
+
     /** @return non-empty-list<Side> */
     public function seenFrom(): array
     {
-        return $this->sides ?? [Side::Front, Side::Left, Side::Back, Side::Right, Side::Above];
+        return $this->sides ?? self::usualSides();
     }
 
     public function lies(): int

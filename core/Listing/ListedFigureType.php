@@ -11,7 +11,6 @@ use Core\Composition\TypeCheck;
 use Core\CoreException;
 use Core\Standard\Area;
 use Core\Standard\Duplicate;
-use Core\Standard\Side;
 use Core\Standard\Surface;
 
 /** A figure type from the list of its areas. The figure as one is added; what sits on another borders on it. */
@@ -35,8 +34,7 @@ final readonly class ListedFigureType
             $places[] = self::place($area, $shares[$i]);
         }
         (new TypeCheck)->require(new FigureType($name, $sizeClass, $places), $at);
-        $sides = [Side::Front, Side::Left, Side::Back, Side::Right, Side::Above];
-        $whole = new TypeArea(new Area(self::FIGURE, Surface::WHOLE, 1.0), '', 0, false, $sides);
+        $whole = new TypeArea(new Area(self::FIGURE, Surface::WHOLE, 1.0), '', 0, false, ListedArea::usualSides());
 
         return new FigureType($name, $sizeClass, [$whole, ...array_map(self::bordering(...), $places)]);
     }

@@ -61,6 +61,9 @@ final class ViewsTest extends BrowserTestCase
         yield 'a figure that was not sent back' => ['isla', '/jobs/1/mend/9', 'nothing to mend', 820];
         yield 'records' => ['lead', '/records', 'The chain holds', 1280];
         yield 'the studio' => ['lead', '/studio', 'Figure types', 1280];
+        yield 'a figure type' => ['lead', '/studio/figure-types/1', 'What touches what', 1280];
+        yield 'a figure type on a phone' => ['lead', '/studio/figure-types/1', 'What touches what', 390];
+        yield 'figure types of a job' => ['lead', '/jobs/1/figure-types', 'As the studio has it', 1280];
         yield 'the log' => ['lead', '/studio/log', 'what was refused, and what was changed', 1280];
         yield 'the own account' => ['lead', '/account', 'Where you are signed in', 1280];
         yield 'an address that leads nowhere' => ['lead', '/nowhere', 'leads nowhere', 1280];

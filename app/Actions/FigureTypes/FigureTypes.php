@@ -39,13 +39,13 @@ final readonly class FigureTypes
         return $weights;
     }
 
-    /** Areas of which nobody has said what they border on, the figure as one not counted. */
-    public static function withoutNeighbours(FigureType $type): int
+    /** @return list<string> areas of which nobody has said what they border on, the figure as one not among them */
+    public static function withoutNeighbours(CoreType $type): array
     {
-        $core = self::core($type);
-        $neighbours = new Neighbours($core);
+        $neighbours = new Neighbours($type);
+        $alone = array_filter($type->areas, static fn (TypeArea $area): bool => $area->area->surface !== Surface::WHOLE && $neighbours->of($area->area->id) === []);
 
-        return count(array_filter($core->areas, static fn (TypeArea $area): bool => $area->area->surface !== Surface::WHOLE && $neighbours->of($area->area->id) === []));
+        return array_values(array_map(static fn (TypeArea $area): string => $area->area->id, $alone));
     }
 
     private static function area(FigureArea $area): TypeArea

@@ -11,6 +11,8 @@ use App\Models\FigureArea;
 use App\Models\FigureType;
 use Core\Composition\SizeClass;
 use Core\Listing\AreaWeight;
+use Core\Listing\ListedArea;
+use Core\Listing\SurfaceDepth;
 use Core\Standard\Side;
 use Core\Standard\Surface;
 
@@ -24,8 +26,8 @@ use Core\Standard\Surface;
  *   share: float,
  *   focal: bool,
  *   part: string,
- *   depth: int,
- *   sides: list<value-of<Side>>,
+ *   depth: int|null,
+ *   sides: list<value-of<Side>>|null,
  *   on: string|null,
  *   neighbours: list<string>,
  *   features: list<array{feature: string, pieces: int}>,
@@ -66,6 +68,8 @@ final readonly class FigureTypeResource extends Resource
     /** @return TypeAreaDraft */
     private static function area(FigureArea $area): array
     {
+        $sides = array_map(Side::from(...), $area->sides);
+
         return [
             'name' => $area->key,
             'surface' => $area->surface,
@@ -73,8 +77,9 @@ final readonly class FigureTypeResource extends Resource
             'share' => $area->share,
             'focal' => $area->focal,
             'part' => $area->part->key ?? '',
-            'depth' => $area->depth,
-            'sides' => array_map(static fn (string $side): string => Side::from($side)->value, $area->sides),
+            // What is as it usually is nobody has to have said; it follows the surface when that changes.
+            'depth' => $area->depth === SurfaceDepth::of($area->surface) ? null : $area->depth,
+            'sides' => $sides === ListedArea::usualSides() ? null : array_map(static fn (Side $side): string => $side->value, $sides),
             'on' => $area->sitsOn?->key,
             'neighbours' => array_values($area->neighbours->map(static fn (FigureArea $other): string => $other->key)->all()),
             'features' => array_values($area->features->map(static fn (AreaFeature $feature): array => ['feature' => $feature->feature, 'pieces' => $feature->pieces])->all()),

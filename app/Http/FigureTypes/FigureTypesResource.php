@@ -49,7 +49,7 @@ final readonly class FigureTypesResource extends Resource
         return [
             'id' => $type->id, 'key' => $type->key, 'name' => $type->name, 'size_class' => $type->size_class->value, 'size' => $type->size_class->inWords(),
             'retired' => $type->retired, 'version' => $type->version,
-            'without_neighbours' => FigureTypes::withoutNeighbours($type),
+            'without_neighbours' => count(FigureTypes::withoutNeighbours(FigureTypes::core($type))),
             'areas' => array_values($type->areas->map(static fn (FigureArea $area): array => [
                 'name' => $area->key, 'surface' => $area->surface, 'share' => $area->share, 'focal' => $area->focal,
                 'features' => array_values($area->features->map(static fn (AreaFeature $feature): array => ['feature' => $feature->feature, 'pieces' => $feature->pieces])->all()),

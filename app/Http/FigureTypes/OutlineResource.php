@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\FigureTypes;
 
+use App\Actions\FigureTypes\FigureTypes;
 use App\Http\Shared\Resource;
 use Core\Composition\FigureType;
 use Core\Composition\TypeArea;
@@ -18,6 +19,7 @@ use Core\Standard\Surface;
  * @phpstan-type Outline array{
  *   areas: list<OutlinedArea>,
  *   usual: list<array{area: string, other: string, why: string}>,
+ *   without_neighbours: list<string>,
  * }
  */
 final readonly class OutlineResource extends Resource
@@ -42,6 +44,7 @@ final readonly class OutlineResource extends Resource
                 'sides' => array_map(static fn (Side $side): string => $side->value, $area->sides),
             ], $areas)),
             'usual' => array_map(static fn (UsualBorder $border): array => ['area' => $border->area, 'other' => $border->other, 'why' => $border->why], $this->usual),
+            'without_neighbours' => FigureTypes::withoutNeighbours($this->type),
         ];
     }
 }

@@ -8,6 +8,7 @@ use App\Actions\FigureTypes\JobType;
 use App\Http\Shared\Resource;
 use App\Models\Job;
 use Core\Listing\TypeChange;
+use Core\Standard\Surface;
 
 /**
  * The figure types of a job.
@@ -50,7 +51,7 @@ final readonly class JobTypesResource extends Resource
             'size' => $type->copy->size_class->inWords(),
             'figures' => $type->figures,
             'signed' => $type->signed,
-            'areas' => $type->copy->areas->count(),
+            'areas' => $type->copy->areas->where('surface', '<>', Surface::WHOLE)->count(),
             'studio' => $type->studio === null ? null : ['id' => $type->studio->id, 'name' => $type->studio->name],
             'changes' => array_map(static fn (TypeChange $change): array => ['area' => $change->area, 'what' => $change->what], $type->changes),
         ];

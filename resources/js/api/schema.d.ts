@@ -3298,6 +3298,7 @@ export interface components {
                 other: string;
                 why: string;
             }[];
+            without_neighbours: string[];
         };
         OutlinedArea: {
             name: string;
@@ -4514,8 +4515,8 @@ export interface components {
             share: number;
             focal: boolean;
             part: string;
-            depth: number;
-            sides: ("front" | "left" | "back" | "right" | "above" | "below")[];
+            depth: number | null;
+            sides: ("front" | "left" | "back" | "right" | "above" | "below")[] | null;
             on: string | null;
             neighbours: string[];
             features: {

@@ -42,6 +42,14 @@ export const router = createBrowserRouter([
             { path: 'account', lazy: async () => ({ Component: (await import('@features/session')).AccountPage }) },
             { path: 'studio/log', lazy: async () => ({ Component: (await import('@features/studio')).LogPage }) },
             { path: 'studio', lazy: async () => ({ Component: (await import('@features/studio')).StudioPage }) },
+            {
+                path: 'studio/figure-types/:type',
+                lazy: async () => ({ Component: (await import('@features/studio')).FigureTypePage }),
+            },
+            {
+                path: 'jobs/:job/figure-types',
+                lazy: async () => ({ Component: (await import('@features/jobs')).JobTypesPage }),
+            },
             { path: 'studio/paints', lazy: async () => ({ Component: (await import('@features/paints')).PaintsPage }) },
             { path: '*', lazy: async () => ({ Component: (await import('./NotHere')).NotHere }) },
         ],

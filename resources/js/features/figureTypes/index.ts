@@ -1,4 +1,6 @@
 import './figureTypes.css';
 
 export { QuickType } from './components/QuickType';
-export { figureTypesOptions } from './queries';
+export { TypeForm } from './components/TypeForm';
+export { draftOf, EMPTY, type TypeDraft } from './draft';
+export { figureTypeKeys, figureTypeOptions, figureTypesOptions } from './queries';

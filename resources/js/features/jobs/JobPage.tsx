@@ -23,6 +23,7 @@ export function JobPage() {
                     <PageHead title={data.name} sub={`${data.client} · ${data.force} · standard ${data.standard.version}`}>
                         <LinkButton to={`/jobs/${id}/plan`}>Plan</LinkButton>
                         <LinkButton to={`/jobs/${id}/schools`}>Schools</LinkButton>
+                        <LinkButton to={`/jobs/${id}/figure-types`}>Figure types</LinkButton>
                         {user.role === 'lead' && <LinkButton to={`/jobs/${id}/roster`}>Add a roster</LinkButton>}
                     </PageHead>
                     <Loaded query={grid}>

@@ -1,7 +1,9 @@
 import './jobs.css';
+import './jobTypes.css';
 import './schools.css';
 
 export { gridOptions, jobKeys, jobOptions, peopleOptions } from './queries';
+export { JobTypesPage } from './JobTypesPage';
 export { JobPage } from './JobPage';
 export { OwnListPage } from './OwnListPage';
 export { SchoolsPage } from './SchoolsPage';

@@ -6,6 +6,7 @@ export const jobKeys = {
     detail: (id: number) => [...jobKeys.all, id] as const,
     ownList: (id: number, tier: string) => [...jobKeys.detail(id), 'own', tier] as const,
     grid: (id: number) => [...jobKeys.detail(id), 'grid'] as const,
+    types: (id: number) => [...jobKeys.detail(id), 'figure-types'] as const,
     schools: (id: number) => [...jobKeys.detail(id), 'schools'] as const,
 };
 
@@ -33,6 +34,13 @@ export function ownListOptions(id: number, tier: string) {
         queryKey: jobKeys.ownList(id, tier),
         queryFn: ({ signal }) =>
             unwrap(api.GET('/api/jobs/{job}/own-lists/{tier}', { params: { path: { job: id, tier } }, signal })),
+    });
+}
+
+export function jobTypesOptions(id: number) {
+    return queryOptions({
+        queryKey: jobKeys.types(id),
+        queryFn: ({ signal }) => unwrap(api.GET('/api/jobs/{job}/figure-types', { params: { path: { job: id } }, signal })),
     });
 }
 

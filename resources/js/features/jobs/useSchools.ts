@@ -1,7 +1,7 @@
 import { api, type Schemas, unwrap } from '@api';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { jobKeys } from './queries';
-import { useRefused } from './useRefused';
+import { useRefused } from '@shared/useRefused';
 
 export type SchoolQuestion = Schemas['JobSchool'];
 

@@ -1,4 +1,5 @@
 import './studio.css';
 
 export { LogPage } from './LogPage';
+export { FigureTypePage } from './FigureTypePage';
 export { StudioPage } from './StudioPage';

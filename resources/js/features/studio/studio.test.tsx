@@ -9,6 +9,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { FigureTypes } from './components/FigureTypes';
+import { FigureTypePage } from './FigureTypePage';
 import { People } from './components/People';
 import { studioKeys } from './queries';
 
@@ -181,38 +182,66 @@ describe('figure types', () => {
             { key: 'rim', name: 'Rim' },
         ],
     };
-    const types = (as: Parameters<typeof session>[0], known: [readonly unknown[], unknown][]) =>
-        render(<FigureTypes />, [[['session'], session(as)], [figureTypesOptions().queryKey, []], ...known]);
+    const type: Schemas['FigureType'] = {
+        id: 5,
+        key: 'ferrywoman',
+        name: 'Ferrywoman',
+        size_class: 'foot',
+        size: 'on foot',
+        retired: false,
+        version: 2,
+        without_neighbours: 1,
+        areas: [{ name: 'coat', surface: 'cloth', share: 1, focal: true, features: [{ feature: 'button', pieces: 4 }] }],
+    };
+    const list = (as: Parameters<typeof session>[0], rows: Schemas['FigureType'][]) =>
+        render(<FigureTypes />, [
+            [['session'], session(as)],
+            [figureTypesOptions().queryKey, rows],
+        ]);
+    const page = (known: [readonly unknown[], unknown][]) => render(<FigureTypePage />, [[['session'], session({})], ...known]);
 
-    it('can be made by the lead, of what the standard in force names', async () => {
-        const sent = answering(({ method }) => (method === 'GET' ? [200, []] : [201, {}]));
-        types({}, [
+    it('are taken down of what the standard in force names', async () => {
+        const sent = answering(() => [201, { id: 9, areas: [] }], {
+            '/outline': { areas: [], usual: [], without_neighbours: [] },
+        });
+        page([
             [['standards'], standards],
             [['standards', 7, 'sheet'], sheet],
         ]);
-        await userEvent.click(screen.getByRole('button', { name: 'Make a figure type' }));
-        await userEvent.type(screen.getByLabelText('Name'), 'Ferrywoman');
-        await userEvent.type(screen.getAllByLabelText('Area')[0] as HTMLElement, 'coat');
+        await userEvent.type(screen.getByLabelText('Name', { selector: 'input' }), 'Ferrywoman');
+        await userEvent.click(screen.getByRole('button', { name: 'Add an area' }));
+        expect(document.activeElement).toBe(screen.getAllByLabelText('Name')[1]);
+        await userEvent.keyboard('coat');
         await userEvent.click(screen.getByRole('button', { name: 'Make it' }));
         await waitFor(() =>
-            expect(sent.find(({ method }) => method === 'POST')?.body).toMatchObject({
+            expect(sent.find(({ path }) => path === '/api/figure-types')?.body).toMatchObject({
                 name: 'Ferrywoman',
-                areas: [{ name: 'coat', surface: 'cloth' }, { name: 'rim' }],
+                areas: [{ name: 'coat', surface: '', weight: 'medium' }],
             }),
         );
-        await waitFor(() => expect(screen.getByRole('button', { name: 'Make a figure type' })).toBeTruthy());
     });
 
-    it('wait for a standard, which names what an area is made of', async () => {
-        types({}, [[['standards'], []]]);
-        await userEvent.click(screen.getByRole('button', { name: 'Make a figure type' }));
+    it('wait for a standard, which names what an area is made of', () => {
+        page([[['standards'], []]]);
         expect(screen.getByRole('link', { name: 'begin a standard' }).getAttribute('href')).toBe('/standard');
-        expect(screen.queryByLabelText('Area')).toBeNull();
+        expect(screen.queryByLabelText('Name')).toBeNull();
     });
 
-    it('are made by nobody else', () => {
-        types({ role: 'painter' }, []);
-        expect(screen.getByText(/^None yet/)).toBeTruthy();
+    it('say of how many areas nothing is known, and are retired by the lead', async () => {
+        const sent = answering(({ method }) => [200, method === 'GET' ? [type] : {}]);
+        list({}, [type]);
+        expect(screen.getByText('1 area of which nobody has said what they touch')).toBeTruthy();
+        expect(screen.getByRole('link', { name: 'Another one like Ferrywoman' }).getAttribute('href')).toBe(
+            '/studio/figure-types/new?like=5',
+        );
+        await userEvent.click(screen.getByRole('button', { name: 'Retire: Ferrywoman' }));
+        await waitFor(() => expect(sent[0]).toMatchObject({ method: 'PUT', body: { version: 2, retired: true } }));
+    });
+
+    it('are made and retired by nobody else', () => {
+        list({ role: 'painter' }, [{ ...type, retired: true }]);
+        expect(screen.getByRole('link', { name: 'Ferrywoman' })).toBeTruthy();
         expect(screen.queryByRole('button')).toBeNull();
+        expect(screen.queryByRole('link', { name: 'Take one down' })).toBeNull();
     });
 });

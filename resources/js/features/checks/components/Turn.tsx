@@ -1,9 +1,8 @@
 import type { Schemas } from '@api';
 import { useSession } from '@features/session';
+import { SIDES } from '@shared/sides';
 import type { SideName } from '../useCheck';
 import { Mosaic } from './Mosaic';
-
-const SIDES = ['front', 'left', 'back', 'right', 'above', 'below'] as const;
 
 interface Props {
     check: Schemas['Check'];

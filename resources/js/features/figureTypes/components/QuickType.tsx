@@ -3,12 +3,13 @@ import { ErrorNote } from '@shared/ErrorNote';
 import { NumberInput } from '@shared/NumberInput';
 import { forget, keep, keptValue } from '@shared/kept';
 import { useMutation } from '@tanstack/react-query';
+import { SIZES, WEIGHTS } from '../sizes';
 import { Button, Checkbox, Form, type FormInstance, Input, Select } from 'antd';
 
 interface AreaValues {
     name: string;
     surface: string;
-    weight: 'small' | 'medium' | 'large';
+    weight: 'tiny' | 'small' | 'medium' | 'large';
     focal?: boolean;
     feature?: string;
     pieces?: number;
@@ -31,21 +32,6 @@ interface Props {
     onLeave?: () => void;
 }
 
-const SIZES = [
-    { value: 'small', label: 'small (0.4 of a foot figure)' },
-    { value: 'foot', label: 'on foot (1)' },
-    { value: 'large-foot', label: 'large, on foot (1.6)' },
-    { value: 'mounted', label: 'mounted (2.5)' },
-    { value: 'monster', label: 'monster or vehicle (5)' },
-    { value: 'centrepiece', label: 'centrepiece (12)' },
-];
-
-const WEIGHTS = [
-    { value: 'small', label: 'small' },
-    { value: 'medium', label: 'medium' },
-    { value: 'large', label: 'large' },
-];
-
 /** A figure type by names, surfaces and rough sizes; the rest follows. */
 export function QuickType({ name, deed, surfaces, onMade, onLeave }: Props) {
     const kept = `type ${name}`;
@@ -54,7 +40,14 @@ export function QuickType({ name, deed, surfaces, onMade, onLeave }: Props) {
         mutationFn: ({ areas, ...type }: Values) =>
             unwrap(
                 api.POST('/api/figure-types', {
-                    body: { ...type, areas: areas.map((area) => ({ ...area, focal: area.focal ?? false })) },
+                    body: {
+                        ...type,
+                        areas: areas.map(({ feature, pieces, ...area }) => ({
+                            ...area,
+                            focal: area.focal ?? false,
+                            features: feature && pieces ? [{ feature, pieces }] : [],
+                        })),
+                    },
                 }),
             ),
         onSuccess: () => {
@@ -91,7 +84,7 @@ export function QuickType({ name, deed, surfaces, onMade, onLeave }: Props) {
                         <Input maxLength={120} />
                     </Form.Item>
                     <Form.Item name="size_class" label="Size">
-                        <Select options={SIZES} />
+                        <Select options={[...SIZES]} />
                     </Form.Item>
                 </div>
                 <Form.List name="areas">
@@ -158,7 +151,7 @@ function AreaRow({ at, surfaces, onRemove }: RowProps) {
                 <Select options={surfaces} />
             </Form.Item>
             <Form.Item name={[at, 'weight']} label="Size">
-                <Select options={WEIGHTS} />
+                <Select options={[...WEIGHTS]} />
             </Form.Item>
             <Form.Item name={[at, 'feature']} label="Pieces of">
                 <Input maxLength={60} placeholder="eye, buckle …" />

@@ -10,11 +10,10 @@ import { usePiece } from '../usePiece';
 import { PiecePanel } from './PiecePanel';
 import { RemovePiece } from './RemovePiece';
 import { NumberField } from '@shared/Field';
+import { SIDES } from '@shared/sides';
 import { MemberFields } from './MemberFields';
 import { NoticeMark } from './NoticeMark';
 import { PriceEditor } from './PriceEditor';
-
-const SIDES = ['front', 'left', 'back', 'right', 'above', 'below'];
 
 interface Props {
     draft: Draft;

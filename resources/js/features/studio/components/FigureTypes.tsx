@@ -1,30 +1,30 @@
 import type { Schemas } from '@api';
-import { figureTypesOptions, QuickType } from '@features/figureTypes';
+import { figureTypesOptions } from '@features/figureTypes';
 import { useSession } from '@features/session';
-import { sheetOptions, standardsOptions } from '@features/standards';
 import { count } from '@shared/format';
+import { LinkButton } from '@shared/LinkButton';
 import { Loaded } from '@shared/Loaded';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useState } from 'react';
 import { Link } from 'react-router';
+import { useRetire } from '../useRetire';
 
 export function FigureTypes() {
     const { user } = useSession();
     const types = useQuery(figureTypesOptions());
-    const [making, setMaking] = useState(false);
     return (
         <section>
             <h2>
                 Figure types
-                {user.role === 'lead' && !making && (
-                    <Button className="head-deed" onClick={() => setMaking(true)}>
-                        Make a figure type
-                    </Button>
+                {user.role === 'lead' && (
+                    <span className="head-deed">
+                        <LinkButton to="/studio/figure-types/new">Take one down</LinkButton>
+                    </span>
                 )}
             </h2>
-            {making && <Making onClose={() => setMaking(false)} />}
-            <Loaded query={types}>{(rows) => (rows.length === 0 ? <None /> : <Types rows={rows} />)}</Loaded>
+            <Loaded query={types}>
+                {(rows) => (rows.length === 0 ? <None /> : <Types rows={rows} mayChange={user.role === 'lead'} />)}
+            </Loaded>
         </section>
     );
 }
@@ -32,13 +32,14 @@ export function FigureTypes() {
 function None() {
     return (
         <p className="studio-line">
-            None yet. A figure type is the list of areas of a figure: what they are made of, how large they are, what draws the
-            eye. Names that a roster has and the studio has not are made while it is read.
+            None yet. A figure type is the list of areas of a figure: what they are made of, how large they are, what they sit on
+            and touch, what draws the eye. Names that a roster has and the studio has not are made while it is read.
         </p>
     );
 }
 
-function Types({ rows }: { rows: Schemas['FigureType'][] }) {
+function Types({ rows, mayChange }: { rows: Schemas['FigureType'][]; mayChange: boolean }) {
+    const retire = useRetire();
     return (
         <table className="list">
             <thead>
@@ -46,17 +47,18 @@ function Types({ rows }: { rows: Schemas['FigureType'][] }) {
                     <th scope="col">Name</th>
                     <th scope="col">Size</th>
                     <th scope="col">Areas, focal ones bold</th>
+                    {mayChange && <th scope="col">For new rosters</th>}
                 </tr>
             </thead>
             <tbody>
                 {rows.map((type) => (
-                    <tr key={type.id}>
+                    <tr key={type.id} className={type.retired ? 'ended' : undefined}>
                         <td>
-                            {type.name}
+                            <Link to={`/studio/figure-types/${String(type.id)}`}>{type.name}</Link>
                             <br />
                             <code>{type.key}</code>
                         </td>
-                        <td>{type.size_class.replace('-', ' ')}</td>
+                        <td>{type.size}</td>
                         <td>
                             {type.areas.map((area, i) => (
                                 <span key={area.name}>
@@ -65,43 +67,32 @@ function Types({ rows }: { rows: Schemas['FigureType'][] }) {
                                     {area.features.map((piece) => ` (${count(piece.pieces, piece.feature)})`)}
                                 </span>
                             ))}
+                            {type.without_neighbours > 0 && (
+                                <small className="type-open">
+                                    {count(type.without_neighbours, 'area')} of which nobody has said what they touch
+                                </small>
+                            )}
                         </td>
+                        {mayChange && (
+                            <td className="type-deeds">
+                                <Button
+                                    disabled={retire.isPending}
+                                    aria-label={`${type.retired ? 'Take up again' : 'Retire'}: ${type.name}`}
+                                    onClick={() => retire.mutate({ type, retired: !type.retired })}
+                                >
+                                    {type.retired ? 'Take up again' : 'Retire'}
+                                </Button>
+                                <Link
+                                    aria-label={`Another one like ${type.name}`}
+                                    to={`/studio/figure-types/new?like=${String(type.id)}`}
+                                >
+                                    Another like it
+                                </Link>
+                            </td>
+                        )}
                     </tr>
                 ))}
             </tbody>
         </table>
-    );
-}
-
-/** What an area can be made of is what the standard in force names; before there is one, its newest draft. */
-function Making({ onClose }: { onClose: () => void }) {
-    const standards = useQuery(standardsOptions());
-    return (
-        <Loaded query={standards}>
-            {(rows) => {
-                const version = rows.find((row) => row.state === 'in-force') ?? rows[0];
-                return version === undefined ? (
-                    <p className="studio-line">
-                        An area is made of something that the standard names: <Link to="/standard">begin a standard</Link> first.
-                    </p>
-                ) : (
-                    <MakingBy version={version.id} onClose={onClose} />
-                );
-            }}
-        </Loaded>
-    );
-}
-
-function MakingBy({ version, onClose }: { version: number; onClose: () => void }) {
-    const client = useQueryClient();
-    const sheet = useQuery(sheetOptions(version));
-    const made = () => {
-        void client.invalidateQueries({ queryKey: figureTypesOptions().queryKey });
-        onClose();
-    };
-    return (
-        <Loaded query={sheet}>
-            {({ surfaces }) => <QuickType name="" deed="Make it" surfaces={surfaces} onMade={made} onLeave={onClose} />}
-        </Loaded>
     );
 }

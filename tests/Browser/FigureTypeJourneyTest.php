@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Illuminate\Support\Facades\DB;
+
+/** A figure type is taken down from the figure in the hand, changed, and taken by a job. */
+final class FigureTypeJourneyTest extends BrowserTestCase
+{
+    public function test_a_lead_takes_a_figure_down_by_its_areas_and_says_what_touches_by_keyboard(): void
+    {
+        $page = $this->page->signIn('lead@kittiwake.example')->open('/studio')->see('Figure types');
+        $page->click("//a[normalize-space()='Take one down']")->see('A new figure type');
+        $page->fill('Name', 'Net mender');
+        $page->fill('An area a line: what it is called; what it is made of; its size; what it sits on; what it touches; pieces', implode("\n", [
+            'face; face; small; ; collar; 2 eyes', 'teeth; bone; tiny; face', 'collar; cloth; medium', 'smock; cloth; large; ; collar', 'net; twine; medium', 'quay; ground; ; ; smock',
+        ]));
+        $page->press('Read the list')->see('The standard has no surface "twine"');
+        $page->pick('Surface of net', 'Cloth')->dontSee('no surface "twine"');
+        $page->see('So far nothing is known of net.');
+
+        $page->find("//button[@role='checkbox'][@aria-label='face touches teeth; one sits on the other']")->sendKeys(' ');
+        self::assertSame('true', $page->find("//button[@aria-label='face touches teeth; one sits on the other']")->getAttribute('aria-checked'), 'what sits on another touches it');
+        $page->find("//button[starts-with(@aria-label, 'net touches smock')]")->sendKeys(' ');
+        $page->dontSee('So far nothing is known of net.')->press('Make it')->see('Keep the change');
+
+        $areas = DB::table('figure_areas')->join('figure_types', 'figure_types.id', '=', 'figure_type_id')->where('figure_types.name', 'Net mender')->orderBy('position')->get(['figure_areas.id', 'figure_areas.key', 'sits_on_id']);
+        $ids = $areas->pluck('id', 'key');
+        self::assertSame(['figure', 'face', 'teeth', 'collar', 'smock', 'net', 'quay'], $areas->pluck('key')->all());
+        self::assertSame($ids['face'], $areas->pluck('sits_on_id', 'key')['teeth']);
+        self::assertSame(2, DB::table('area_features')->where('figure_area_id', $ids['face'])->where('feature', 'eye')->value('pieces'));
+        self::assertSame([$ids['smock']], DB::table('area_neighbours')->where('figure_area_id', $ids['net'])->pluck('neighbour_id')->all());
+    }
+
+    public function test_a_change_is_refused_at_its_row_and_a_job_takes_it_when_the_lead_says_so(): void
+    {
+        $page = $this->page->signIn('lead@kittiwake.example')->open('/studio')->see('Sea troll')->click("//a[normalize-space()='Sea troll']")->see('Keep the change');
+        $first = $page->find("//table[@class='areas']//input[starts-with(@aria-label, 'Pieces of')]")->getAttribute('aria-label');
+        $area = substr((string) $first, strlen('Pieces of '));
+        $page->fill("Percent of the body, {$area}", '95')->see('The shares come to');
+        $page->press('As it was')->dontSee('The shares come to');
+        $page->fill("Pieces of {$area}", '7 scar')->press('Keep the change')->see('Kept.');
+
+        $page->open('/jobs/1/figure-types')->see('Sea troll')->see('7 × scar instead of 0')->press('Take the studio’s Sea troll')->dontSee('7 × scar instead of 0');
+        self::assertSame(7, DB::table('area_features')->join('figure_areas', 'figure_areas.id', '=', 'figure_area_id')->join('figure_types', 'figure_types.id', '=', 'figure_type_id')
+            ->where('job_id', 1)->where('figure_types.name', 'Sea troll')->where('figure_areas.key', $area)->where('feature', 'scar')->value('pieces'));
+    }
+}
