@@ -23,6 +23,12 @@ final readonly class GroundApart
         ));
     }
 
+    /** Whether a part is a ground that was set apart here. */
+    public static function isMadeHere(string $part): bool
+    {
+        return str_ends_with($part, self::GROUND);
+    }
+
     private static function isApart(TypeArea $area, Standard $standard): bool
     {
         $surface = $standard->surface($area->area->surface);

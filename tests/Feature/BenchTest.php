@@ -130,6 +130,19 @@ final class BenchTest extends TestCase
         self::assertSame(['Lantern Yellow', 'Lantern Yellow 1 + Gull White 1'], array_column($layer['mixes'], 'text'));
     }
 
+    public function test_a_rider_is_joined_to_the_mount_once_both_are_painted_and_a_figure_of_one_part_to_nothing(): void
+    {
+        $rider = $this->figure('Heron riders', 2);
+        $sheet = $this->sheetOf($rider, $this->isla());
+        $join = array_column($sheet['joins'], null, 'part')['rider'];
+        $own = array_filter($sheet['steps'], static fn (array $step): bool => in_array($step['part'], ['rider', 'heron'], true) && $step['area'] !== 'figure');
+
+        self::assertSame(['heron', [['area' => 'riding cloak', 'other' => 'heron feathers'], ['area' => 'saddle and tack', 'other' => 'heron feathers']]], [$join['to'], $join['contacts']]);
+        self::assertSame(max(0, ...array_column($own, 'number')), $join['number']);
+        self::assertContains($rider->id, $join['figures']);
+        self::assertSame([], $this->sheetOf($this->figure('1st Lamplighters', 1), $this->isla())['joins']);
+    }
+
     public function test_one_wash_on_two_areas_is_one_step_with_two_places(): void
     {
         $figure = $this->figure('1st Lamplighters', 9);

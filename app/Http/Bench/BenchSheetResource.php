@@ -40,6 +40,7 @@ use Core\Standard\UseWords;
  * @phpstan-import-type SheetSpray_ from SheetSpray
  * @phpstan-import-type SheetGo from SheetGoes
  * @phpstan-import-type SheetStop from SheetStops
+ * @phpstan-import-type SheetJoin from SheetJoins
  * @phpstan-import-type BenchClock_ from ClockResource
  * @phpstan-import-type SheetWorked_ from SheetWorked
  * @phpstan-import-type LeftLine from SheetWorked
@@ -149,6 +150,7 @@ use Core\Standard\UseWords;
  *   length: int,
  *   goes: list<SheetGo>,
  *   stops: list<SheetStop>,
+ *   joins: list<SheetJoin>,
  *   clock: BenchClock_|null,
  *   worked: SheetWorked_,
  *   enough: list<LeftLine>,
@@ -196,6 +198,7 @@ final readonly class BenchSheetResource extends Resource
             'length' => $this->sheet->length(),
             'goes' => (new SheetGoes($this->sheet))->toArray(),
             'stops' => (new SheetStops($this->sheet))->toArray(),
+            'joins' => (new SheetJoins($this->sheet))->toArray(),
             ...(new SheetWorked($this->sheet, $this->user))->toArray(),
             'steps' => array_map(fn (SheetStep $step): array => $this->step($step, $drying->under($step->line), $beneath[$step->line]), $this->sheet->steps),
         ];

@@ -2460,6 +2460,7 @@ export interface components {
             length: number;
             goes: components["schemas"]["SheetGo"][];
             stops: components["schemas"]["SheetStop"][];
+            joins: components["schemas"]["SheetJoin"][];
             clock: components["schemas"]["BenchClock"] | null;
             worked: components["schemas"]["SheetWorked"];
             enough: components["schemas"]["LeftLine"][];
@@ -4149,6 +4150,16 @@ export interface components {
             batches: {
                 step: number;
                 batch: components["schemas"]["MixBatch"];
+            }[];
+        };
+        SheetJoin: {
+            number: number;
+            part: string;
+            to: string;
+            figures: number[];
+            contacts: {
+                area: string;
+                other: string;
             }[];
         };
         SheetMenu: {

@@ -172,6 +172,7 @@ export function sheet(change: Partial<Schemas['BenchSheet']> = {}): Schemas['Ben
         mishaps: [],
         goes: [],
         stops: [],
+        joins: [],
         clock: null,
         worked: { minutes: 0, allowed: 63.6, unknown: 0, entries: [] },
         enough: [],

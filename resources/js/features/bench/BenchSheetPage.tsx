@@ -14,6 +14,7 @@ import { OpenMishaps } from './components/OpenMishaps';
 import { SheetSpray } from './components/SheetSpray';
 import { SheetTimes } from './components/SheetTimes';
 import { StepRow } from './components/StepRow';
+import { JoinMark } from './components/JoinMark';
 import { StopMark } from './components/StopMark';
 import { markable, openOnAny, waitingForLook } from './marking';
 import { sheetOptions } from './queries';
@@ -130,6 +131,11 @@ function Sheet({ sheet, inHand }: { sheet: Schemas['BenchSheet']; inHand: StepIn
                                 }
                                 onChoose={() => choose(row)}
                             />
+                            {sheet.joins
+                                .filter((join) => join.number === row.number && isShown(join.figures))
+                                .map((join) => (
+                                    <JoinMark key={join.part} sheet={sheet} join={join} />
+                                ))}
                             {sheet.stops
                                 .filter((stop) => stop.number === row.number && isShown(stop.figures))
                                 .map((stop) => (

@@ -42,6 +42,20 @@ describe('a sheet of figures that differ in a few steps', () => {
         expect(within(screen.getByRole('region', { name: '1 step' })).getAllByRole('listitem')).toHaveLength(1);
     });
 
+    it('says where parts are joined, on whom, and where to look then', () => {
+        const join = { number: 2, part: 'rider', to: 'heron', figures: [20], contacts: [{ area: 'cloak', other: 'feathers' }] };
+        const whole = { number: 1, part: 'the ground', to: 'the figure', figures: [20, 30], contacts: [] };
+        render(<BenchSheetPage />, [
+            [['session'], session()],
+            [benchKeys.sheet(0, ''), { ...shared, joins: [join, whole] }],
+        ]);
+        const rider = screen.getByText('figure 2: join rider to heron').closest('li');
+        expect(rider?.textContent).toContain('look at where they touch: cloak and feathers; mend glue');
+        expect(screen.getByText('join the ground to the figure').closest('li')?.textContent).toContain(
+            'look at where they touch; mend',
+        );
+    });
+
     it('is marked on those that have the step', async () => {
         const sent = answeringBench(() => [200, shared]);
         render(<Hand sheet={shared} row={lights} />, [[['session'], session()]]);
