@@ -155,6 +155,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/units/{unit}/code', Bench\ShowUnitCode::class);
     Route::patch('/units/{unit}', Jobs\AssignUnit::class);
     Route::put('/units/{unit}/area-tiers', Jobs\SetAreaTier::class);
+    Route::put('/units/{unit}/area-schools', Jobs\ChooseAreaSchool::class);
     Route::post('/units/{unit}/waivers', Jobs\WaiveUse::class);
     Route::post('/units/{unit}/not-asked', Jobs\AgreeNotAsked::class);
     Route::put('/units/{unit}/choices', Jobs\ChooseMethod::class);

@@ -29,6 +29,7 @@ use Illuminate\Support\Carbon;
  * @property-read User|null $painter
  * @property-read Collection<int, Figure> $figures
  * @property-read Collection<int, AreaTier> $areaTiers
+ * @property-read Collection<int, AreaSchool> $areaSchools
  * @property-read Collection<int, Variation> $variations
  * @property-read Collection<int, Choice> $choices
  */
@@ -64,6 +65,12 @@ final class Unit extends VersionedRow
     public function figures(): HasMany
     {
         return $this->hasMany(Figure::class)->orderBy('number');
+    }
+
+    /** @return HasMany<AreaSchool, $this> */
+    public function areaSchools(): HasMany
+    {
+        return $this->hasMany(AreaSchool::class);
     }
 
     /** @return HasMany<AreaTier, $this> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Composition;
 
+use Core\School\Schools;
+
 /** A reusable list of areas with a size class. */
 final readonly class FigureType
 {
@@ -32,6 +34,19 @@ final readonly class FigureType
     {
         return $surfaces === [] ? $this : new self($this->name, $this->sizeClass, array_map(
             static fn (TypeArea $area): TypeArea => isset($surfaces[$area->area->id]) ? $area->of($surfaces[$area->area->id]) : $area,
+            $this->areas,
+        ));
+    }
+
+    /**
+     * The same figure, some of whose areas are painted by schools of their own.
+     *
+     * @param  array<array-key, Schools>  $schools by area
+     */
+    public function withSchools(array $schools): self
+    {
+        return $schools === [] ? $this : new self($this->name, $this->sizeClass, array_map(
+            static fn (TypeArea $area): TypeArea => isset($schools[$area->area->id]) ? $area->by($schools[$area->area->id]) : $area,
             $this->areas,
         ));
     }

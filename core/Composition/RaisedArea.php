@@ -115,7 +115,7 @@ final readonly class RaisedArea
     /** Whether the middle tone is laid again before new lights; the narrowest place where a school was chosen governs. */
     private function wantsRelight(): bool
     {
-        return match ($this->area->afterShade ?? $this->standard->schoolsOn($this->area->surface)->choice(SchoolQuestion::AfterShade)) {
+        return match ($this->standard->schoolsOf($this->area)->choice(SchoolQuestion::AfterShade)) {
             'straight-light' => false,
             'relight' => $this->getsLight(false) && $this->wasShaded(),
             default => $this->getsLight(true) && $this->wasDulled(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Composition;
 
+use Core\School\Schools;
 use Core\Standard\Area;
 use Core\Standard\OutOfRange;
 use Core\Standard\Side;
@@ -41,8 +42,17 @@ final readonly class TypeArea
     /** The same place, where it is another kind of thing. */
     public function of(string $surface): self
     {
-        $area = new Area($this->area->id, $surface, $this->area->share, $this->area->features, $this->area->tier, $this->area->afterShade);
+        return $this->with(new Area($this->area->id, $surface, $this->area->share, $this->area->features, $this->area->tier, $this->area->schools));
+    }
 
+    /** The same place, painted by schools of its own. */
+    public function by(Schools $schools): self
+    {
+        return $this->with(new Area($this->area->id, $this->area->surface, $this->area->share, $this->area->features, $this->area->tier, $schools));
+    }
+
+    private function with(Area $area): self
+    {
         return new self($area, $this->part, $this->depth, $this->focal, $this->sides, $this->neighbours, $this->on);
     }
 }

@@ -33,6 +33,12 @@ enum SchoolQuestion: string
         return in_array($this, [self::Metals, self::GroundCover, self::Path], true);
     }
 
+    /** @return list<self> of those that decide the order, what is chosen area by area; a path leads through a whole figure */
+    public static function ofAreas(): array
+    {
+        return [self::Metals, self::GroundCover];
+    }
+
     /** @return list<self> */
     public static function thatDecideTheOrder(): array
     {

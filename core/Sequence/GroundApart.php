@@ -17,8 +17,15 @@ final readonly class GroundApart
 
     public static function of(FigureType $type, Standard $standard): FigureType
     {
+        $grounds = [];
+        foreach ($type->areas as $area) {
+            if ($standard->surface($area->area->surface)->isGroundCover() && self::says($area, $standard)) {
+                $grounds[$area->part] = true;
+            }
+        }
+
         return new FigureType($type->name, $type->sizeClass, array_map(
-            static fn (TypeArea $area): TypeArea => self::isApart($area, $standard) ? $area->within($area->part.self::GROUND) : $area,
+            static fn (TypeArea $area): TypeArea => self::isApart($area, $standard, isset($grounds[$area->part])) ? $area->within($area->part.self::GROUND) : $area,
             $type->areas,
         ));
     }
@@ -29,11 +36,16 @@ final readonly class GroundApart
         return str_ends_with($part, self::GROUND);
     }
 
-    private static function isApart(TypeArea $area, Standard $standard): bool
+    /** A rim goes with the ground that it is round. */
+    private static function isApart(TypeArea $area, Standard $standard, bool $isGroundApart): bool
     {
         $surface = $standard->surface($area->area->surface);
 
-        return ($surface->isGroundCover() || $surface->isRim())
-            && $standard->schoolsOn($surface->id)->choice(SchoolQuestion::GroundCover) === 'apart';
+        return ($surface->isGroundCover() && self::says($area, $standard)) || ($surface->isRim() && ($isGroundApart || self::says($area, $standard)));
+    }
+
+    private static function says(TypeArea $area, Standard $standard): bool
+    {
+        return $standard->schoolsOf($area->area)->choice(SchoolQuestion::GroundCover) === 'apart';
     }
 }

@@ -40,7 +40,7 @@ final readonly class SchooledAreas
         foreach ($type->areas as $area) {
             $id = $area->area->id;
             $surface = $standard->surface($area->area->surface);
-            $schools = $standard->schoolsOn($surface->id);
+            $schools = $standard->schoolsOf($area->area);
             if ($surface->isMetal() && self::sitsOnMetalAlone($area, $type, $standard)) {
                 $metals[$id] = $schools->taken(SchoolQuestion::Metals);
             }

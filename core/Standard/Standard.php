@@ -128,6 +128,12 @@ final readonly class Standard
         return $this->requirementsByCell[self::cell($tier, $surface)] ?? null;
     }
 
+    /** On an area: its own choices, then those of its surface, then those of the studio. */
+    public function schoolsOf(Area $area): Schools
+    {
+        return $area->schools->within($this->schoolsOn($area->surface));
+    }
+
     /** The choices that govern on a surface: its own, else the studio's. */
     public function schoolsOn(string $surface): Schools
     {

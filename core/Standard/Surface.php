@@ -48,6 +48,15 @@ final readonly class Surface
         return $this->drawnAs() === PlateShape::Ground;
     }
 
+    /** @return list<SchoolQuestion> of those that are chosen area by area, what is asked of such an area */
+    public function questions(): array
+    {
+        return array_values(array_filter(SchoolQuestion::ofAreas(), fn (SchoolQuestion $question): bool => match ($question) {
+            SchoolQuestion::Metals => $this->isMetal(),
+            default => $this->isGroundCover(),
+        }));
+    }
+
     public function isRim(): bool
     {
         return $this->drawnAs() === PlateShape::Rim;

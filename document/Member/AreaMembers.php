@@ -7,6 +7,7 @@ namespace Document\Member;
 use Core\Composition\TypeArea;
 use Core\School\SchoolBook;
 use Core\School\SchoolQuestion;
+use Core\School\Schools;
 use Core\Standard\Area;
 use Core\Standard\Side;
 use Document\Shape\Schema;
@@ -76,7 +77,11 @@ final readonly class AreaMembers
 
     public static function afterShade(): Member
     {
-        return Member::optional('after_shade', Kind::oneOf(SchoolBook::words(SchoolQuestion::AfterShade)), 'afterShade', "the school on it, when it differs from its surface's");
+        return Member::optional('after_shade', Kind::of(
+            Schema::word(SchoolBook::words(SchoolQuestion::AfterShade)),
+            static fn (mixed $value): Schools => (new Schools)->with(SchoolQuestion::AfterShade, is_string($value) ? $value : null),
+            static fn (mixed $value): ?string => $value instanceof Schools ? $value->choice(SchoolQuestion::AfterShade) : null,
+        ), 'schools', "the school on it, when it differs from its surface's");
     }
 
     /** @return list<Member> */

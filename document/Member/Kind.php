@@ -65,12 +65,6 @@ final readonly class Kind
         return self::measure(Schema::between($least, $most));
     }
 
-    /** @param  list<string>  $words */
-    public static function oneOf(array $words): self
-    {
-        return new self(Schema::word($words), null, null, 'word', $words);
-    }
-
     /**
      * What is read with a look at the rest of the document, by a reader of its own.
      *

@@ -183,6 +183,7 @@ final class RoleTest extends DescribedTestCase
         'PUT /jobs/{job}/aside',
         'PATCH /units/{unit}',
         'PUT /units/{unit}/area-tiers',
+        'PUT /units/{unit}/area-schools',
         'POST /units/{unit}/waivers',
         'POST /units/{unit}/not-asked',
         'PUT /units/{unit}/choices',

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Bench\BenchSheets;
+use App\Actions\Composing\ComposedFigure;
 use App\Http\Bench\BenchSheetResource;
 use App\Http\Jobs\SchoolEffectsResource;
 use App\Http\Jobs\SchoolsResource;
+use App\Models\Figure;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 
 /**
  * Schools of a job: what decides the order of its steps, and what each choice would change.
@@ -60,6 +64,34 @@ final class SchoolsTest extends TestCase
         $back = $this->choose('metals', null);
         self::assertNull($back['questions'][0]['own']);
         self::assertLessThan(6, (int) array_search('lamp cage', array_column($this->steps(), 'area'), true), 'as the standard has it');
+    }
+
+    public function test_one_area_holds_to_a_school_of_its_own_and_its_figures_have_a_sheet_of_theirs(): void
+    {
+        $figure = $this->figure('1st Lamplighters', 9);
+        $before = $this->steps();
+        $grid = $this->chooseOn($figure, 'lamp cage', 'metals', 'last')->assertOk();
+        $steps = $this->steps();
+        $areas = array_column($steps, 'area');
+
+        self::assertSame([9], $this->numbersOfSheet($figure));
+        self::assertGreaterThan((int) array_search('matt', array_column($steps, 'use'), true), (int) array_search('lamp cage', $areas, true), 'after the varnish');
+        self::assertEqualsCanonicalizing(self::painted($before), self::painted($steps), 'the same is painted');
+        self::assertStringContainsString('"question":"metals","name":"Metals","own":"last","wider":"first"', (string) $grid->getContent());
+
+        $this->chooseOn($figure, 'lamp cage', 'metals', null)->assertOk();
+        self::assertSame(array_column($before, 'area'), array_column($this->steps(), 'area'));
+        self::assertGreaterThan(1, count($this->numbersOfSheet($figure)));
+    }
+
+    public function test_a_school_of_an_area_is_one_that_is_asked_of_it(): void
+    {
+        $figure = $this->figure('1st Lamplighters', 9);
+
+        $this->assertRefused($this->chooseOn($figure, 'oilskin coat', 'metals', 'last'), 422, 'not-of-this-area', '/question');
+        $this->assertRefused($this->chooseOn($figure, 'lamp cage', 'metals', 'apart'), 422, 'unknown-value', '/choice');
+        $this->assertRefused($this->chooseOn($figure, 'lamp cage', 'path', 'step-by-step'), 422, 'not-of-this-area', '/question');
+        $this->assertRefused($this->chooseOn($figure, 'tail', 'metals', 'last'), 422, 'unknown-area', '/area');
     }
 
     public function test_what_is_marked_stands_when_the_order_changes(): void
@@ -121,6 +153,29 @@ final class SchoolsTest extends TestCase
 
         /** @var JobSchools */
         return $this->answer($this->lead(), 'PUT', "/jobs/{$job->id}/schools", ['version' => $job->version, 'question' => $question, 'choice' => $choice]);
+    }
+
+    /**
+     * @param  list<BenchStep>  $steps
+     * @return list<string> uses, what is tidied left out
+     */
+    private static function painted(array $steps): array
+    {
+        return array_column(array_filter($steps, static fn (array $step): bool => ! $step['tidy']), 'use');
+    }
+
+    /** @return TestResponse<Response> */
+    private function chooseOn(Figure $figure, string $area, string $question, ?string $choice): TestResponse
+    {
+        return $this->as($this->lead(), 'PUT', "/units/{$figure->unit_id}/area-schools", [
+            'version' => $figure->unit->refresh()->version, 'figure_id' => $figure->id, 'area' => $area, 'question' => $question, 'choice' => $choice,
+        ]);
+    }
+
+    /** @return list<int> */
+    private function numbersOfSheet(Figure $figure): array
+    {
+        return array_map(static fn (ComposedFigure $one): int => $one->row->number, $this->app->make(BenchSheets::class)->ofFigure($figure)->figures);
     }
 
     /** @return list<BenchStep> of the plain lamplighters */

@@ -123,7 +123,7 @@ final readonly class BenchSheets
 
     /**
      * @param  list<ComposedFigure>  $figures
-     * @return list<non-empty-list<AlikeFigures>> those of one unit and one scheme together
+     * @return list<non-empty-list<AlikeFigures>> those of one unit and one scheme, whose areas are painted by the same schools, together
      */
     private function alike(Job $job, array $figures): array
     {
@@ -135,7 +135,7 @@ final readonly class BenchSheets
         $mixes = $this->mixes->ofAll($job, array_map(static fn (array $alike): ComposedFigure => $alike[0], array_values($byKey)));
         $together = [];
         foreach (array_values($byKey) as $at => $alike) {
-            $together["{$alike[0]->unit->id} {$alike[0]->schemeId()}"][] = new AlikeFigures($alike, $mixes[$at]);
+            $together["{$alike[0]->unit->id} {$alike[0]->schemeId()} {$alike[0]->agreed->schools()}"][] = new AlikeFigures($alike, $mixes[$at]);
         }
 
         return array_values($together);

@@ -7,6 +7,7 @@ namespace App\Actions\Composing;
 use Core\Composition\Choice;
 use Core\Composition\NotAskedFor;
 use Core\Composition\Waiver;
+use Core\School\Schools;
 
 /** What was agreed for a figure beyond its tier: for its unit first, then for it alone. */
 final readonly class Agreed
@@ -16,18 +17,26 @@ final readonly class Agreed
      * @param  list<Waiver>  $waivers
      * @param  list<Choice>  $choices
      * @param  list<NotAskedFor>  $notAskedFor
+     * @param  array<array-key, Schools>  $areaSchools choices by area
      */
     public function __construct(
         public array $areaTiers = [],
         public array $waivers = [],
         public array $choices = [],
         public array $notAskedFor = [],
+        public array $areaSchools = [],
     ) {
     }
 
     /** Equal for figures that nothing sets apart. */
     public function fingerprint(): string
     {
-        return serialize([$this->areaTiers, $this->waivers, $this->choices, $this->notAskedFor]);
+        return serialize([$this->areaTiers, $this->waivers, $this->choices, $this->notAskedFor, $this->areaSchools]);
+    }
+
+    /** Equal for figures whose areas are painted by the same schools; empty where none has any of its own. */
+    public function schools(): string
+    {
+        return $this->areaSchools === [] ? '' : serialize($this->areaSchools);
     }
 }

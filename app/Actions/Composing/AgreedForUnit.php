@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Composing;
 
+use App\Models\AreaSchool;
 use App\Models\AreaTier;
 use App\Models\Choice as ChoiceRow;
 use App\Models\Unit;
@@ -13,6 +14,7 @@ use Core\Composition\Agreement;
 use Core\Composition\Choice;
 use Core\Composition\NotAskedFor;
 use Core\Composition\Waiver;
+use Core\School\Schools;
 
 /** The variations, choices and area tiers of a unit, by figure. */
 final readonly class AgreedForUnit
@@ -33,7 +35,20 @@ final readonly class AgreedForUnit
             array_map(static fn (Variation $row): Waiver => new Waiver($row->figureArea->key, $row->use, $row->reason, self::agreement($row)), $this->inScope($this->variations(VariationKind::Waiver), $figureId)),
             array_map(static fn (ChoiceRow $row): Choice => new Choice($row->figureArea->key, $row->use, $row->technique), $this->inScope($this->unit->choices->all(), $figureId)),
             array_map(static fn (Variation $row): NotAskedFor => new NotAskedFor($row->figureArea->key, $row->reason, self::agreement($row)), $this->inScope($this->variations(VariationKind::NotAsked), $figureId)),
+            $this->schools($figureId),
         );
+    }
+
+    /** @return array<array-key, Schools> by area */
+    private function schools(int $figureId): array
+    {
+        $schools = [];
+        foreach ($this->inScope($this->unit->areaSchools->all(), $figureId) as $row) {
+            $area = $row->figureArea->key;
+            $schools[$area] = ($schools[$area] ?? new Schools)->with($row->question, $row->choice);
+        }
+
+        return $schools;
     }
 
     /** @return list<Variation> */
@@ -48,7 +63,7 @@ final readonly class AgreedForUnit
     }
 
     /**
-     * @template T of AreaTier|Variation|ChoiceRow
+     * @template T of AreaTier|AreaSchool|Variation|ChoiceRow
      *
      * @param  array<array-key, T>  $rows
      * @return list<T> those of the whole unit first, then those of this figure
@@ -56,8 +71,8 @@ final readonly class AgreedForUnit
     private function inScope(array $rows, int $figureId): array
     {
         return array_values([
-            ...array_filter($rows, static fn (AreaTier|Variation|ChoiceRow $row): bool => $row->figure_id === null),
-            ...array_filter($rows, static fn (AreaTier|Variation|ChoiceRow $row): bool => $row->figure_id === $figureId),
+            ...array_filter($rows, static fn (AreaTier|AreaSchool|Variation|ChoiceRow $row): bool => $row->figure_id === null),
+            ...array_filter($rows, static fn (AreaTier|AreaSchool|Variation|ChoiceRow $row): bool => $row->figure_id === $figureId),
         ]);
     }
 }

@@ -37,10 +37,10 @@ final readonly class ComposedFigure
         return $this->row->schemeIn($this->unit);
     }
 
-    /** Equal for the figures of a unit on which the same work is done in the same colours. */
+    /** Equal for the figures of a unit on which the same work is done in the same colours, by the same schools. */
     public function likeKey(): string
     {
-        return $this->unit->id.'-'.substr(hash('sha256', $this->figure->tier.$this->composition->signature().($this->row->scheme_id ?? '')), 0, 12);
+        return $this->unit->id.'-'.substr(hash('sha256', $this->figure->tier.$this->composition->signature().($this->row->scheme_id ?? '').$this->agreed->schools()), 0, 12);
     }
 
     /**

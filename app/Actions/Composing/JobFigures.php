@@ -16,6 +16,7 @@ use Core\Composition\FigureType;
 use Core\Composition\FittingVariations;
 use Core\Composition\FurtherCoats;
 use Core\Scheme\SaidLadders;
+use Core\School\Schools;
 use Core\Standard\Area;
 use Core\Standard\Standard;
 use Illuminate\Database\Eloquent\Builder;
@@ -82,7 +83,7 @@ final readonly class JobFigures
     {
         $units->with([
             'job', 'tier', 'painter', 'figures.tier', 'figures.painter', 'figures.furtherCoats.user',
-            'areaTiers.tier', 'areaTiers.figureArea', 'variations.figureArea', 'variations.user', 'choices.figureArea',
+            'areaTiers.tier', 'areaTiers.figureArea', 'areaSchools.figureArea', 'variations.figureArea', 'variations.user', 'choices.figureArea',
             ...array_map(static fn (string $relation): string => "figureType.{$relation}", FigureTypes::RELATIONS),
         ]);
         $composed = $types = $known = [];
@@ -98,7 +99,7 @@ final readonly class JobFigures
                 $further = $row->coatsBeyond();
                 $like = "{$unit->figure_type_id} {$scheme} {$tier} {$agreed->fingerprint()} {$further->fingerprint()}";
                 [$figure, $composition] = $known[$like] ??= self::composed($standard, $type, $tier, $agreed, $further);
-                $composed[] = new ComposedFigure($unit, $row, $figure, $type, $composition, $agreed, $further);
+                $composed[] = new ComposedFigure($unit, $row, $figure, $type->withSchools($agreed->areaSchools), $composition, $agreed, $further);
             }
         }
 
@@ -119,7 +120,7 @@ final readonly class JobFigures
         $areas = [];
         foreach ($type->areas as $place) {
             $own = $agreed->areaTiers[$place->area->id] ?? null;
-            $areas[] = new Area($place->area->id, $place->area->surface, $place->area->share, $place->area->features, $own);
+            $areas[] = new Area($place->area->id, $place->area->surface, $place->area->share, $place->area->features, $own, $agreed->areaSchools[$place->area->id] ?? new Schools);
         }
         $bare = new CoreFigure($tier, $type->sizeClass->size(), $areas, notAskedFor: $agreed->notAskedFor);
         $figure = (new FittingVariations($standard))->apply($bare, $agreed->waivers, $agreed->choices);

@@ -11,6 +11,7 @@ use App\Actions\FigureTypes\FigureTypes;
 use App\Actions\FigureTypes\TypeRows;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
+use App\Models\AreaSchool;
 use App\Models\AreaTier;
 use App\Models\Choice;
 use App\Models\Figure;
@@ -69,7 +70,7 @@ final readonly class TakeFigureType
     private function requireNothingAgreed(FigureType $copy, CoreType $type): void
     {
         $gone = FigureArea::query()->where('figure_type_id', $copy->id)->get()->filter(static fn (FigureArea $area): bool => $type->area($area->key) === null)->keyBy('id');
-        foreach ([AreaTier::class => 'a tier of its own', Variation::class => 'something left out or added', Choice::class => 'a method chosen'] as $agreed => $what) {
+        foreach ([AreaTier::class => 'a tier of its own', AreaSchool::class => 'a school of its own', Variation::class => 'something left out or added', Choice::class => 'a method chosen'] as $agreed => $what) {
             $row = $agreed::query()->whereIn('figure_area_id', $gone->keys())->first();
             if ($row !== null) {
                 throw NotRight::at('', 'area-in-use', "The studio's type has no \"{$gone->get($row->figure_area_id)?->key}\" any more, and this job has {$what} there. Take that back first, or keep the copy.");

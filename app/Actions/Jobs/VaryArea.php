@@ -10,6 +10,7 @@ use App\Actions\Composing\JobFigures;
 use App\Actions\Composing\JobStandards;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
+use App\Models\AreaSchool;
 use App\Models\AreaTier;
 use App\Models\Check;
 use App\Models\Choice;
@@ -25,6 +26,7 @@ use Core\Composition\Asked;
 use Core\Composition\Choice as CoreChoice;
 use Core\Composition\FittingVariations;
 use Core\Composition\Waiver;
+use Core\School\SchoolQuestion;
 use Illuminate\Database\Eloquent\Collection;
 
 /**
@@ -54,6 +56,27 @@ final readonly class VaryArea
                 throw NotRight::at('/tier', 'unknown-tier', "The standard of this job has no tier \"{$tier}\" that new work may take.");
             }
             AreaTier::query()->updateOrCreate($place->columns(), ['tier_id' => $row->id]);
+        });
+    }
+
+    /**
+     * What is marked stands, whatever the order.
+     *
+     * @param  string|null  $choice of the question's; null: as its surface
+     *
+     * @throws NotRight if the question says nothing of such an area
+     */
+    public function school(VariedPlace $place, SchoolQuestion $question, ?string $choice): Unit
+    {
+        return $this->change($place->unit, $place->figure, $place->versionRead, function (Unit $unit) use ($place, $question, $choice): void {
+            $row = [...$place->columns(), 'question' => $question];
+            $this->requireSpokenOf($unit, $place, $question);
+            if ($choice === null) {
+                AreaSchool::query()->where($row)->delete();
+
+                return;
+            }
+            AreaSchool::query()->updateOrCreate($row, ['choice' => $choice]);
         });
     }
 
@@ -175,6 +198,20 @@ final readonly class VaryArea
         }
 
         throw NotRight::at('/area', 'not-undecided', "The standard says what is asked of \"{$place->area}\" here, or it was agreed already; what it asks is left out use by use.");
+    }
+
+    /** A question speaks of metals, or of what covers the ground. */
+    private function requireSpokenOf(Unit $unit, VariedPlace $place, SchoolQuestion $question): void
+    {
+        $standard = $this->standards->of($unit->job);
+        foreach ($this->covered($unit, $place) as $composed) {
+            $area = $composed->figure->area($place->area);
+            if ($area !== null && in_array($question, $standard->surface($area->surface)->questions(), true)) {
+                return;
+            }
+        }
+
+        throw NotRight::at('/question', 'not-of-this-area', "{$question->inWords()} is no question of \"{$place->area}\"; metals have a school of their own, and what covers the ground.");
     }
 
     /** A menu includes so many; what is beyond them is an addition, which is agreed and priced otherwise. */

@@ -15,6 +15,9 @@ use Core\Composition\ComposedUse;
 use Core\Composition\FittingVariations;
 use Core\Composition\Waiver;
 use Core\Plan\FigureState;
+use Core\School\SchoolBook;
+use Core\School\SchoolChoice;
+use Core\School\SchoolQuestion;
 use Core\Standard\Area;
 use Core\Standard\Standard;
 use Core\Standard\TechniqueUse;
@@ -39,6 +42,13 @@ use Core\Standard\UseWords;
  *   menu: array{name: string, choose: int|null, laid: bool, chosen: bool}|null,
  *   waiver: AgreedHere|null,
  * }
+ * @phpstan-type AreaSchool_ array{
+ *   question: value-of<SchoolQuestion>,
+ *   name: string,
+ *   own: string|null,
+ *   wider: string|null,
+ *   choices: list<array{id: string, name: string, for: string}>,
+ * }
  * @phpstan-type GridArea array{
  *   area: string,
  *   surface: string,
@@ -47,6 +57,7 @@ use Core\Standard\UseWords;
  *   focal: bool,
  *   state: 'asked'|'not-asked'|'undecided',
  *   agreed: AgreedHere|null,
+ *   schools: list<AreaSchool_>,
  *   minutes: float,
  *   uses: list<GridUse>,
  * }
@@ -214,10 +225,23 @@ final readonly class GridResource extends Resource
                     default => 'asked',
                 },
                 'agreed' => self::notAsked($area, $composed),
+                'schools' => array_map(fn (SchoolQuestion $question): array => $this->school($question, $area), $this->standard->surface($area->surface)->questions()),
                 'minutes' => array_sum(array_column($here, 'minutes')),
                 'uses' => array_map(fn (TechniqueUse $use): array => $this->use($use, $area, $here[$use->id] ?? null, $composed), $asked->ofTier($area)),
             ];
         }, $composed->figure->areas);
+    }
+
+    /** @return AreaSchool_ */
+    private function school(SchoolQuestion $question, Area $area): array
+    {
+        return [
+            'question' => $question->value,
+            'name' => $question->inWords(),
+            'own' => $area->schools->choice($question),
+            'wider' => $this->standard->schoolsOn($area->surface)->taken($question)?->name,
+            'choices' => array_map(static fn (SchoolChoice $choice): array => ['id' => $choice->id, 'name' => $choice->name, 'for' => $choice->for], SchoolBook::choices($question)),
+        ];
     }
 
     /** @return GridUse */

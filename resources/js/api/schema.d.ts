@@ -2188,6 +2188,23 @@ export interface paths {
         patch: operations["assignUnit"];
         trace?: never;
     };
+    "/api/units/{unit}/area-schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** The school of one area, for a unit or one figure of it. */
+        put: operations["chooseAreaSchool"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{unit}/area-tiers": {
         parameters: {
             query?: never;
@@ -2375,6 +2392,18 @@ export interface components {
         AreaList: {
             areas: components["schemas"]["ReadArea"][];
             problems: components["schemas"]["ReadProblem"][];
+        };
+        AreaSchool: {
+            /** @enum {string} */
+            question: "ground" | "metals" | "metal-over" | "shade" | "lights" | "ground-cover" | "lay-in" | "dark-lining" | "last-light" | "after-shade" | "start" | "glaze" | "covering" | "mending" | "light-on-gold" | "path" | "brush" | "pools" | "thinner";
+            name: string;
+            own: string | null;
+            wider: string | null;
+            choices: {
+                id: string;
+                name: string;
+                for: string;
+            }[];
         };
         AtHand: {
             area: string;
@@ -2842,6 +2871,7 @@ export interface components {
             /** @enum {string} */
             state: "asked" | "not-asked" | "undecided";
             agreed: components["schemas"]["AgreedHere"] | null;
+            schools: components["schemas"]["AreaSchool"][];
             minutes: number;
             uses: components["schemas"]["GridUse"][];
         };
@@ -10183,6 +10213,50 @@ export interface operations {
                     tier?: string;
                     painter_id?: number | null;
                     scheme_id?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Grid"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    chooseAreaSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                unit: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    figure_id?: number | null;
+                    area: string;
+                    /** @enum {string} */
+                    question: "ground" | "metals" | "metal-over" | "shade" | "lights" | "ground-cover" | "lay-in" | "dark-lining" | "last-light" | "after-shade" | "start" | "glaze" | "covering" | "mending" | "light-on-gold" | "path" | "brush" | "pools" | "thinner";
+                    choice: string | null;
                 };
             };
         };

@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Sequence;
 
+use Core\Composition\FigureType;
+use Core\Composition\SizeClass;
+use Core\Composition\TypeArea;
+use Core\School\Schools;
+use Core\Sequence\GroundApart;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\Demo;
 use Tests\Core\Support\PaintedOrder;
 
 /** What a school does to the order of steps, each as a painter who holds to it would work. Common practice, no source. */
@@ -86,6 +92,35 @@ final class SchoolsInOrderTest extends TestCase
 
         self::assertSame(['mail steel', 'coat base', 'figure varnish', 'crown steel'], $order->words());
         self::assertSame(['crown'], $order->keptOff('figure varnish'));
+    }
+
+    public function test_an_area_may_hold_to_another_school_than_its_surface(): void
+    {
+        $crown = PaintedOrder::area('crown', 'metal', 4);
+        $areas = [PaintedOrder::area('figure', 'whole'), PaintedOrder::area('coat', 'cloth', 1), PaintedOrder::area('mail', 'metal', 3)];
+        $asked = ['cloth' => [['technique' => 'base']], 'metal' => [['technique' => 'steel']], 'whole' => [['technique' => 'varnish']]];
+        $order = new PaintedOrder(self::techniques(), $asked, [...$areas, $crown->by(new Schools(['metals' => 'last']))], ['metals' => 'first']);
+
+        self::assertSame(['mail steel', 'coat base', 'figure varnish', 'crown steel'], $order->words());
+        self::assertSame(['crown'], $order->keptOff('figure varnish'));
+        self::assertNotSame((new PaintedOrder(self::techniques(), $asked, [...$areas, $crown], ['metals' => 'first']))->key, $order->key);
+    }
+
+    public function test_a_rim_goes_with_a_ground_that_is_made_apart_by_itself(): void
+    {
+        $areas = static fn (TypeArea $soil): array => [PaintedOrder::area('boots', 'leather', 3, ['soil', 'rim']), $soil, PaintedOrder::area('rim', 'rim', 9)];
+        $soil = PaintedOrder::area('soil', 'ground', 8, ['rim']);
+        $asked = ['leather' => [['technique' => 'base', 'minutes' => 5], ['technique' => 'wash', 'minutes' => 2]], 'ground' => [['technique' => 'sand', 'minutes' => 3]], 'rim' => [['technique' => 'base']]];
+
+        $apart = $areas($soil->by(new Schools(['ground-cover' => 'apart'])));
+
+        self::assertContains('tidy boots', (new PaintedOrder(self::techniques(), $asked, $areas($soil), ['ground-cover' => 'last']))->words());
+        self::assertNotContains('tidy boots', (new PaintedOrder(self::techniques(), $asked, $apart, ['ground-cover' => 'last']))->words());
+        $inParts = GroundApart::of(new FigureType('Small', SizeClass::Foot, $apart), Demo::standard())->areas;
+        self::assertSame(['boots' => false, 'soil' => true, 'rim' => true], array_combine(
+            array_map(static fn (TypeArea $area): string => $area->area->id, $inParts),
+            array_map(static fn (TypeArea $area): bool => GroundApart::isMadeHere($area->part), $inParts),
+        ));
     }
 
     public function test_metals_of_one_part_do_not_wait_for_another(): void

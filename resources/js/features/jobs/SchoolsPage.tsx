@@ -24,7 +24,7 @@ function Schools({ schools }: { schools: Schemas['JobSchools'] }) {
             </PageHead>
             <p className="job-schools-say">
                 What decides the order on the bench where practitioners differ. The same is painted whichever is chosen; what is
-                marked stands. A surface with a choice of its own keeps to it.
+                marked stands. A surface or an area with a choice of its own keeps to it.
             </p>
             {schools.questions.map((question) => (
                 <SchoolQuestion

@@ -66,6 +66,7 @@ function group(change: Partial<Schemas['GridGroup']> = {}): Schemas['GridGroup']
                 focal: false,
                 state: 'asked',
                 agreed: null,
+                schools: [],
                 minutes: 4,
                 uses: [laid(), laid({ id: 'shade', name: 'Wash', degree: '', group: 'shade' })],
             },
@@ -77,6 +78,7 @@ function group(change: Partial<Schemas['GridGroup']> = {}): Schemas['GridGroup']
                 focal: false,
                 state: 'undecided',
                 agreed: null,
+                schools: [],
                 minutes: 0,
                 uses: [],
             },
@@ -250,6 +252,30 @@ describe('one area', () => {
         render(drawer({ areas: [{ ...group().areas[0], uses: [waived] } as Schemas['GridArea']] }), signedIn);
         await userEvent.click(screen.getByRole('button', { name: 'Ask for it again' }));
         expect(await screen.findByText(/yours was not stored/)).toBeTruthy();
+    });
+
+    it('holds to another school than its surface where somebody says so', async () => {
+        const sent = answering(() => [200, grid([unit()])]);
+        const metals: Schemas['AreaSchool'] = {
+            question: 'metals',
+            name: 'Metals',
+            own: null,
+            wider: 'first',
+            choices: [
+                { id: 'first', name: 'first', for: 'mistakes are cheap' },
+                { id: 'last', name: 'last', for: 'metal keeps its shine' },
+            ],
+        };
+        render(drawer({ areas: [{ ...group().areas[0], schools: [metals] } as Schemas['GridArea']] }), signedIn);
+        expect(screen.getByText('as its surface (first)')).toBeTruthy();
+        await userEvent.click(screen.getByLabelText('Metals, on this area'));
+        await userEvent.click(await screen.findByTitle('last: metal keeps its shine'));
+        await waitFor(() =>
+            expect(sent[0]).toMatchObject({
+                path: '/api/units/4/area-schools',
+                body: { figure_id: null, area: 'coat', question: 'metals', choice: 'last' },
+            }),
+        );
     });
 
     it('can only be read by who is not the lead', () => {

@@ -84,6 +84,15 @@ export function useAssign(job: number) {
                     }),
                 ),
             ),
+        areaSchool: ({ unit, figure, area }: AreaPlace, question: Schemas['AreaSchool']['question'], choice: string | null) =>
+            change.mutate(() =>
+                unwrap(
+                    api.PUT('/api/units/{unit}/area-schools', {
+                        params: { path: { unit: unit.id } },
+                        body: { version: unit.version, figure_id: figure, area, question, choice },
+                    }),
+                ),
+            ),
         waive: ({ unit, figure, area }: AreaPlace, use: string, reason: string, agreedWith: string) =>
             change.mutateAsync(() =>
                 unwrap(

@@ -5,6 +5,7 @@ import { count, fewMinutes } from '@shared/format';
 import { Drawer, Select } from 'antd';
 import { useState } from 'react';
 import { useAssign } from '../useAssign';
+import { AreaSchools } from './AreaSchools';
 import { Silence } from './Silence';
 import { WaiveForm } from './WaiveForm';
 
@@ -60,6 +61,11 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                         onChange={(tier) => assign.areaTier(place, tier === '' ? null : tier)}
                     />
                 </label>
+                <AreaSchools
+                    schools={here.schools}
+                    mayChoose={mayAssign}
+                    onChoose={(question, choice) => assign.areaSchool(place, question, choice)}
+                />
                 {here.state === 'undecided' && (
                     <Silence
                         tier={tierName(here.tier)}
