@@ -8,6 +8,7 @@ use Cli\Command\ColourDifference;
 use Cli\Command\Command;
 use Cli\Command\Compose;
 use Cli\Command\Diff;
+use Cli\Command\Effort;
 use Cli\Command\Film;
 use Cli\Command\HasLongList;
 use Cli\Command\Ladder;
@@ -19,6 +20,7 @@ use Cli\Command\Raise;
 use Cli\Command\Rework;
 use Cli\Command\Schedule;
 use Cli\Command\Sequence;
+use Cli\Command\TierMix;
 use Cli\Command\Verdict;
 use Cli\Command\Visibility;
 use Core\CoreException;
@@ -47,7 +49,7 @@ final readonly class Application
 
     public static function withAllCommands(): self
     {
-        return new self([new Compose, new Raise, new Diff, new Lint, new Plate, new ColourDifference, new Mix, new Film, new Ladder, new Visibility, new Verdict, new Order, new Sequence, new Schedule, new Rework]);
+        return new self([new Compose, new Raise, new Diff, new Lint, new Plate, new ColourDifference, new Mix, new Film, new Ladder, new Visibility, new Verdict, new Order, new Sequence, new Schedule, new Effort, new TierMix, new Rework]);
     }
 
     /**

@@ -80,6 +80,18 @@ final readonly class Schema
         return ['type' => 'number', 'multipleOf' => 1, 'minimum' => $least, 'maximum' => self::LARGEST] + ($default === null ? [] : ['default' => $default]);
     }
 
+    /** @return SchemaArray of either sign */
+    public static function number(): array
+    {
+        return ['type' => 'number', 'minimum' => -self::LARGEST, 'maximum' => self::LARGEST];
+    }
+
+    /** @return SchemaArray an id, or null for none */
+    public static function idOrNull(): array
+    {
+        return ['type' => ['string', 'null'], 'minLength' => 1];
+    }
+
     /** @return SchemaArray */
     public static function atLeast(int|float $least, int|float|null $default = null): array
     {

@@ -17,6 +17,7 @@ final class LayerTest
         'School' => [],
         'Standard' => ['School'],
         'Difference' => ['Standard'],
+        'Budget' => ['Standard'],
         'Colour' => [],
         'Record' => [],
         'Plan' => ['Standard', 'Schedule'],
