@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Bench\BenchSheets;
 use App\Actions\Bench\Painters;
 use App\Http\Bench\BenchResource;
 use App\Http\Bench\BenchSheetResource;
 use App\Models\Figure;
 use App\Models\User;
+use Core\Schedule\Coat;
 use Document\Standard\PieceKind;
 
 /**
@@ -27,7 +29,7 @@ final class LookTest extends TestCase
         parent::setUp();
         $this->rewrite(PieceKind::Technique, static fn (array $technique): array => ($technique['id'] === 'keep-apart' ? ['name' => 'Look at the base colours', 'group' => 'tidy', 'look' => true] : []) + $technique);
         $this->rewrite(PieceKind::Cell, static function (array $cell): array {
-            $look = ['id' => 'flat', 'technique' => 'keep-apart', 'stage' => 'shade', 'except' => ['ground', 'rim'], 'note' => 'flat and opaque'];
+            $look = ['id' => 'flat', 'technique' => 'keep-apart', 'stage' => 'shade', 'except' => ['ground', 'rim'], 'note' => 'flat and opaque', 'fixed' => 4];
 
             return $cell['surface'] === 'whole' && $cell['tier'] === 'muster' && is_array($cell['uses']) ? ['uses' => [...array_slice($cell['uses'], 0, 2), $look, ...array_slice($cell['uses'], 2)]] + $cell : $cell;
         });
@@ -76,6 +78,18 @@ final class LookTest extends TestCase
 
         self::assertFalse(Painters::painted($this->lead(), $figure));
         self::assertTrue(Painters::painted($this->isla(), $figure));
+    }
+
+    public function test_a_look_takes_minutes_and_none_of_the_painters(): void
+    {
+        $figure = $this->figure('1st Lamplighters', 9);
+        $sheet = $this->app->make(BenchSheets::class)->ofFigure($figure);
+        $look = $sheet->step($figure->id, ...self::LOOK);
+        self::assertNotNull($look);
+        $coats = array_values(array_filter($sheet->coats($sheet->figures)->coats->all, static fn (Coat $coat): bool => $coat->item === $look->line));
+
+        self::assertSame(4.0, $sheet->minutesOn($look, $figure->id));
+        self::assertSame([0.0], array_map(static fn (Coat $coat): float => $coat->minutes, $coats), 'in the plan it fills nobody\'s sitting');
     }
 
     public function test_who_painted_on_it_does_not_look(): void

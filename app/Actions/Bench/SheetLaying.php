@@ -18,6 +18,8 @@ final readonly class SheetLaying
             return new Laying($minutes);
         }
         $laid = $planned->step->laid;
+        // Who looks is not who paints: what comes after it waits, and nobody's sitting is filled with it.
+        $minutes = $planned->step->technique->look ? 0.0 : $minutes;
 
         return new Laying($minutes, $mixes->coatsOf($laid) * $laid->use->steps, $planned->step->technique->dryMinutes * $mixes->drying(), $mixes->paint($laid));
     }
