@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Bench;
+use App\Http\Budgets;
 use App\Http\Checks;
 use App\Http\FigureTypes;
 use App\Http\Jobs;
@@ -129,6 +130,8 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/jobs/{job}', Jobs\ShowJob::class);
     Route::get('/jobs/{job}/figure-types', Jobs\ListJobTypes::class);
     Route::post('/jobs/{job}/figure-types/{figureType}', Jobs\TakeFigureType::class);
+    Route::post('/jobs/{job}/budget', Budgets\ReckonBudget::class)->middleware('throttle:heavy');
+    Route::put('/jobs/{job}/mix', Budgets\TakeMix::class);
     Route::post('/jobs/{job}/roster-preview', Jobs\PreviewRoster::class)->middleware('throttle:heavy');
     Route::post('/jobs/{job}/roster', Jobs\TakeRoster::class)->middleware('throttle:heavy');
     Route::get('/jobs/{job}/figures', Jobs\ShowGrid::class);

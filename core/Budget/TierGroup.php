@@ -33,6 +33,11 @@ final readonly class TierGroup
         return min(array_map(static fn (TierOption $option): int => $option->cost, $this->options));
     }
 
+    public function mostCost(): int
+    {
+        return max(array_map(static fn (TierOption $option): int => $option->cost, $this->options));
+    }
+
     public function option(string $tier): TierOption
     {
         foreach ($this->options as $option) {

@@ -17,7 +17,7 @@ final class LayerTest
         'School' => [],
         'Standard' => ['School'],
         'Difference' => ['Standard'],
-        'Budget' => ['Standard'],
+        'Budget' => ['Standard', 'Composition', 'Plate'],
         'Colour' => [],
         'Record' => [],
         'Plan' => ['Standard', 'Schedule'],

@@ -145,6 +145,8 @@ final class RoleTest extends DescribedTestCase
         'PUT /figure-types/{figureType}',
         'PUT /figure-types/{figureType}/retired',
         'POST /jobs/{job}/figure-types/{figureType}',
+        'POST /jobs/{job}/budget',
+        'PUT /jobs/{job}/mix',
         'POST /paints',
         'POST /swatch-readings',
         'POST /paint-files',

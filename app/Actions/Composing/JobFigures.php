@@ -106,6 +106,12 @@ final readonly class JobFigures
         return $composed;
     }
 
+    /** What would be painted on a figure at another tier, with all else that was agreed for it. */
+    public static function at(ComposedFigure $figure, Standard $standard, string $tier): Composition
+    {
+        return self::composed($standard, $figure->type, $tier, $figure->agreed, $figure->further)[1];
+    }
+
     /** As the scheme that it is painted in has its areas. */
     private static function type(Unit $unit, ?SaidLadders $surfaces, Standard $standard): FigureType
     {

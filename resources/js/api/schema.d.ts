@@ -813,6 +813,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/budget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Given a budget, which tier for which figures; nothing is stored. */
+        post: operations["reckonBudget"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/figure-types": {
         parameters: {
             query?: never;
@@ -875,6 +892,23 @@ export interface paths {
         put?: never;
         /** Keeps what was mixed at the bench as the recipe of the scheme. */
         post: operations["keepMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/mix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Gives units and figures of a job the tiers that a budget was spent on. */
+        put: operations["takeMix"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2547,6 +2581,50 @@ export interface components {
             use: string;
             name: string;
             why: string;
+        };
+        Budget: {
+            /** @enum {string} */
+            measure: "minutes" | "money";
+            budget: number;
+            has_prices: boolean;
+            now: components["schemas"]["BudgetPoint"];
+            chosen: components["schemas"]["BudgetPoint"] | null;
+            curve: components["schemas"]["BudgetPoint"][];
+            groups: components["schemas"]["BudgetGroup"][];
+            settled: number;
+            why: components["schemas"]["Why"];
+        };
+        BudgetGroup: {
+            key: string;
+            units: {
+                id: number;
+                name: string;
+                version: number;
+            }[];
+            type: string;
+            own: boolean;
+            leaders: boolean;
+            figures: {
+                id: number;
+                number: number;
+                version: number;
+            }[];
+            now: string;
+            chosen: string | null;
+            fixed: boolean;
+            options: components["schemas"]["BudgetOption"][];
+            left_out: string[];
+        };
+        BudgetOption: {
+            tier: string;
+            name: string;
+            minutes: number;
+            money: number | null;
+            seen: number;
+        };
+        BudgetPoint: {
+            cost: number;
+            seen: number;
         };
         CalendarLink: {
             since: string | null;
@@ -6789,6 +6867,52 @@ export interface operations {
             default: components["responses"]["Broken"];
         };
     };
+    reckonBudget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    measure: "minutes" | "money";
+                    budget?: number | null;
+                    alike?: boolean;
+                    fixed?: {
+                        group: string;
+                        tier: string;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Budget"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
     listJobTypes: {
         parameters: {
             query?: never;
@@ -6915,6 +7039,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Ping"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    takeMix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    units: {
+                        id: number;
+                        version: number;
+                        tier: string;
+                    }[];
+                    figures: {
+                        id: number;
+                        version: number;
+                        tier: string;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Grid"];
                 };
             };
             400: components["responses"]["Unreadable"];

@@ -27,6 +27,7 @@ export const router = createBrowserRouter([
             { path: 'jobs/:job', lazy: async () => ({ Component: (await import('@features/jobs')).JobPage }) },
             { path: 'jobs/:job/own/:tier', lazy: async () => ({ Component: (await import('@features/jobs')).OwnListPage }) },
             { path: 'jobs/:job/plan', lazy: async () => ({ Component: (await import('@features/plan')).PlanPage }) },
+            { path: 'jobs/:job/budget', lazy: async () => ({ Component: (await import('@features/budget')).BudgetPage }) },
             { path: 'jobs/:job/schools', lazy: async () => ({ Component: (await import('@features/jobs')).SchoolsPage }) },
             { path: 'jobs/:job/roster', lazy: async () => ({ Component: (await import('@features/jobs')).RosterPage }) },
             {

@@ -22,6 +22,7 @@ export function JobPage() {
                 <div className="job">
                     <PageHead title={data.name} sub={`${data.client} · ${data.force} · standard ${data.standard.version}`}>
                         <LinkButton to={`/jobs/${id}/plan`}>Plan</LinkButton>
+                        {user.role === 'lead' && <LinkButton to={`/jobs/${id}/budget`}>Budget</LinkButton>}
                         <LinkButton to={`/jobs/${id}/schools`}>Schools</LinkButton>
                         <LinkButton to={`/jobs/${id}/figure-types`}>Figure types</LinkButton>
                         {user.role === 'lead' && <LinkButton to={`/jobs/${id}/roster`}>Add a roster</LinkButton>}

@@ -7,7 +7,7 @@ import { useId, useState } from 'react';
 import { type AreaDraft, piecesOf, said, sent, type TypeDraft, withRead } from '../draft';
 import { outlineOptions } from '../queries';
 import { SIZES } from '../sizes';
-import { useLater } from '../useLater';
+import { useLater } from '@shared/useLater';
 import { useTypeDraft } from '../useTypeDraft';
 import { AreaListPanel } from './AreaListPanel';
 import { AreaTable } from './AreaTable';

@@ -1,0 +1,3 @@
+import './budget.css';
+
+export { BudgetPage } from './BudgetPage';
