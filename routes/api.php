@@ -157,6 +157,10 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
 
     Route::get('/units/{unit}/code', Bench\ShowUnitCode::class);
     Route::patch('/units/{unit}', Jobs\AssignUnit::class);
+    Route::put('/jobs/{job}', Jobs\ChangeJob::class);
+    Route::put('/units/{unit}', Jobs\ChangeUnit::class);
+    Route::post('/units/{unit}/figures', Jobs\AddFigures::class);
+    Route::post('/units/{unit}/removals', Jobs\RemoveFigures::class);
     Route::put('/units/{unit}/area-tiers', Jobs\SetAreaTier::class);
     Route::put('/units/{unit}/area-schools', Jobs\ChooseAreaSchool::class);
     Route::post('/units/{unit}/waivers', Jobs\WaiveUse::class);

@@ -25,6 +25,7 @@ use Core\Plan\Deadline;
  *   figures: int,
  *   signed: int,
  *   late: bool,
+ *   state: value-of<JobState>,
  * }
  * @phpstan-type Job_ array{
  *   id: int,
@@ -78,7 +79,7 @@ final readonly class JobResource extends Resource
 
         return [
             'id' => $job->id, 'name' => $job->name, 'client' => $job->client, 'due' => $job->due?->format('Y-m-d'), 'days_left' => $deadline?->daysLeft(),
-            'figures' => $figures, 'signed' => $signed, 'late' => $deadline?->isMissed($figures, $signed) ?? false,
+            'figures' => $figures, 'signed' => $signed, 'late' => $job->state === JobState::Open && ($deadline?->isMissed($figures, $signed) ?? false), 'state' => $job->state->value,
         ];
     }
 

@@ -7,7 +7,10 @@ import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { Total } from '@shared/Total';
 import { useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
+import { ChangeJob } from './components/ChangeJob';
 import { Grid } from './components/Grid';
 import { gridOptions, jobOptions } from './queries';
 
@@ -16,17 +19,23 @@ export function JobPage() {
     const job = useQuery(jobOptions(id));
     const grid = useQuery(gridOptions(id));
     const { user } = useSession();
+    const [changing, setChanging] = useState(false);
     return (
         <Loaded query={job}>
             {(data) => (
                 <div className="job">
-                    <PageHead title={data.name} sub={`${data.client} · ${data.force} · standard ${data.standard.version}`}>
+                    <PageHead
+                        title={data.name}
+                        sub={`${data.client} · ${data.force} · standard ${data.standard.version}${data.state === 'closed' ? ' · closed' : ''}`}
+                    >
                         <LinkButton to={`/jobs/${id}/plan`}>Plan</LinkButton>
                         {user.role === 'lead' && <LinkButton to={`/jobs/${id}/budget`}>Budget</LinkButton>}
                         <LinkButton to={`/jobs/${id}/schools`}>Schools</LinkButton>
                         <LinkButton to={`/jobs/${id}/figure-types`}>Figure types</LinkButton>
                         {user.role === 'lead' && <LinkButton to={`/jobs/${id}/roster`}>Add a roster</LinkButton>}
+                        {user.role === 'lead' && <Button onClick={() => setChanging(true)}>Change</Button>}
                     </PageHead>
+                    {changing && <ChangeJob job={data} onClose={() => setChanging(false)} />}
                     <Loaded query={grid}>
                         {(figures) =>
                             figures.units.length === 0 ? (

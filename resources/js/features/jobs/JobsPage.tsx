@@ -1,3 +1,4 @@
+import type { Schemas } from '@api';
 import { useSession } from '@features/session';
 import { Empty } from '@shared/Empty';
 import { date } from '@shared/format';
@@ -28,42 +29,56 @@ export function JobsPage() {
                     list.length === 0 ? (
                         <Empty say="No job yet. Book one, then paste its roster: unit, figure type, count and tier, a line each." />
                     ) : (
-                        <table className="list">
-                            <thead>
-                                <tr>
-                                    <th scope="col">Job</th>
-                                    <th scope="col">Client</th>
-                                    <th scope="col">Due</th>
-                                    <th scope="col" className="number">
-                                        Figures
-                                    </th>
-                                    <th scope="col" className="number">
-                                        Signed off
-                                    </th>
-                                </tr>
-                            </thead>
-                            <tbody>
-                                {list.map((job) => (
-                                    <tr key={job.id}>
-                                        <td>
-                                            <Link to={`/jobs/${job.id}`}>{job.name}</Link>
-                                        </td>
-                                        <td>{job.client}</td>
-                                        <td>
-                                            {job.late && <span aria-hidden="true">▲ </span>}
-                                            {job.due === null ? 'no date' : date(job.due)}
-                                            {job.late && ', late'}
-                                        </td>
-                                        <td className="number">{job.figures}</td>
-                                        <td className="number">{job.signed}</td>
-                                    </tr>
-                                ))}
-                            </tbody>
-                        </table>
+                        <>
+                            <JobList jobs={list.filter((job) => job.state === 'open')} />
+                            {list.some((job) => job.state === 'closed') && (
+                                <>
+                                    <h2 className="list-head">Closed</h2>
+                                    <JobList jobs={list.filter((job) => job.state === 'closed')} />
+                                </>
+                            )}
+                        </>
                     )
                 }
             </Loaded>
             <NewJob open={adding} onClose={() => setAdding(false)} />
         </>
+    );
+}
+
+function JobList({ jobs }: { jobs: Schemas['JobSummary'][] }) {
+    return (
+        <table className="list">
+            <thead>
+                <tr>
+                    <th scope="col">Job</th>
+                    <th scope="col">Client</th>
+                    <th scope="col">Due</th>
+                    <th scope="col" className="number">
+                        Figures
+                    </th>
+                    <th scope="col" className="number">
+                        Signed off
+                    </th>
+                </tr>
+            </thead>
+            <tbody>
+                {jobs.map((job) => (
+                    <tr key={job.id}>
+                        <td>
+                            <Link to={`/jobs/${job.id}`}>{job.name}</Link>
+                        </td>
+                        <td>{job.client}</td>
+                        <td>
+                            {job.late && <span aria-hidden="true">▲ </span>}
+                            {job.due === null ? 'no date' : date(job.due)}
+                            {job.late && ', late'}
+                        </td>
+                        <td className="number">{job.figures}</td>
+                        <td className="number">{job.signed}</td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
     );
 }

@@ -6,8 +6,9 @@ import { render } from '@testing/render';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useLocation } from 'react-router';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { AreaDrawer } from './components/AreaDrawer';
+import { ChangeJob } from './components/ChangeJob';
 import { FiguresDrawer } from './components/FiguresDrawer';
 import { Grid } from './components/Grid';
 import { RosterPreview } from './components/RosterPreview';
@@ -426,5 +427,65 @@ describe('what is typed and not stored yet', () => {
         expect(screen.getByText(/^coat · /)).toBeTruthy();
         await userEvent.click(screen.getByRole('button', { name: 'Close' }));
         await waitFor(() => expect(container.querySelector('output')?.textContent).toBe(''));
+    });
+});
+
+describe('what was taken', () => {
+    it('is changed: a job is called otherwise, and closed', async () => {
+        const sent = answering(() => [200, { ...job, name: 'Guard' }]);
+        const left = vi.fn();
+        const { unmount } = render(<ChangeJob job={job} onClose={left} />, signedIn);
+        await userEvent.clear(screen.getByLabelText('Name'));
+        await userEvent.type(screen.getByLabelText('Name'), 'Guard');
+        await userEvent.click(screen.getByRole('button', { name: 'Keep the change' }));
+        await waitFor(() => expect(left).toHaveBeenCalled());
+        expect(sent[0]).toMatchObject({
+            method: 'PUT',
+            body: { name: 'Guard', client: job.client, due: job.due, state: 'open' },
+        });
+        unmount();
+        render(<ChangeJob job={job} onClose={left} />, signedIn);
+        await userEvent.click(screen.getByRole('button', { name: 'Close the job' }));
+        await waitFor(() => expect(sent.filter((one) => one.method === 'PUT').at(-1)?.body).toMatchObject({ state: 'closed' }));
+    });
+
+    it('says at the field what is refused, and keeps what was typed', async () => {
+        answering(({ method }) =>
+            method === 'PUT'
+                ? [
+                      422,
+                      refusal('job-exists', 'There is a job “Guard” already.', '/name', [
+                          { path: '/name', message: 'There is a job “Guard” already.' },
+                      ]),
+                  ]
+                : [200, job],
+        );
+        render(<ChangeJob job={job} onClose={() => undefined} />, signedIn);
+        await userEvent.type(screen.getByLabelText('Name'), ' twice');
+        await userEvent.click(screen.getByRole('button', { name: 'Keep the change' }));
+        expect((await screen.findAllByText(/There is a job “Guard” already/)).length).toBeGreaterThan(0);
+        expect(screen.getByLabelText('Name')).toHaveProperty('value', `${job.name} twice`);
+    });
+
+    it('is changed: a unit has another name, more figures, and without those that nothing happened to', async () => {
+        const sent = answering(() => [200, grid([unit()])]);
+        const untouched = group().figures.map((figure) => ({ ...figure, state: 'to-paint' as const }));
+        render(
+            <FiguresDrawer job={job} unit={unit()} group={group({ figures: untouched })} onClose={() => undefined} />,
+            signedIn,
+        );
+        await userEvent.click(screen.getByRole('button', { name: 'Change the unit' }));
+        await userEvent.type(screen.getByLabelText('Name'), ' of the mole');
+        await userEvent.click(screen.getByRole('button', { name: 'Keep name and note' }));
+        await waitFor(() =>
+            expect(sent.find((one) => one.method === 'PUT')?.body).toMatchObject({ name: 'Lamplighters of the mole' }),
+        );
+        await userEvent.click(screen.getByRole('button', { name: 'Add 1 figure' }));
+        await waitFor(() => expect(sent.some((one) => one.path === '/api/units/4/figures')).toBe(true));
+        await userEvent.click(screen.getByRole('button', { name: 'Figure 1' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Take 1 figure away' }));
+        await waitFor(() =>
+            expect(sent.find((one) => one.path === '/api/units/4/removals')?.body).toEqual({ version: 7, figures: [1] }),
+        );
     });
 });

@@ -75,6 +75,33 @@ export function useAssign(job: number) {
                     }),
                 ),
             ),
+        rename: (unit: Unit, name: string, note: string) =>
+            change.mutate(() =>
+                unwrap(
+                    api.PUT('/api/units/{unit}', {
+                        params: { path: { unit: unit.id } },
+                        body: { version: unit.version, name, note },
+                    }),
+                ),
+            ),
+        addFigures: (unit: Unit, count: number) =>
+            change.mutate(() =>
+                unwrap(
+                    api.POST('/api/units/{unit}/figures', {
+                        params: { path: { unit: unit.id } },
+                        body: { version: unit.version, count },
+                    }),
+                ),
+            ),
+        removeFigures: (unit: Unit, figures: number[]) =>
+            change.mutate(() =>
+                unwrap(
+                    api.POST('/api/units/{unit}/removals', {
+                        params: { path: { unit: unit.id } },
+                        body: { version: unit.version, figures },
+                    }),
+                ),
+            ),
         areaTier: ({ unit, figure, area }: AreaPlace, tier: string | null) =>
             change.mutate(() =>
                 unwrap(

@@ -82,7 +82,7 @@ describe('what waits', () => {
         [1, false, '1 day left'],
     ])('counts the days of a job: %i', (days_left, late, words) => {
         const job = { id: 7, name: 'Harbour guard', client: 'A client', due: '2026-12-01', figures: 12, signed: 4 };
-        waiting({ jobs: [{ ...job, days_left, late }] });
+        waiting({ jobs: [{ ...job, days_left, late, state: 'open' }] });
         const link = screen.getByRole('link', { name: /Harbour guard/ });
         expect(link.textContent).toContain(words);
         expect(link.textContent.includes('▲')).toBe(late);

@@ -6,6 +6,7 @@ import { StateWord } from '@shared/StateWord';
 import { Button, Drawer, Select } from 'antd';
 import { useState } from 'react';
 import { useAssign } from '../useAssign';
+import { ChangeUnit } from './ChangeUnit';
 import { PainterSelect } from './PainterSelect';
 import { TierSelect } from './TierSelect';
 
@@ -31,6 +32,14 @@ export function FiguresDrawer({ job, unit, group, onClose }: Props) {
             <p>
                 <LinkButton to={`/jobs/${job.id}/bench/${group.key}`}>Bench sheet of these figures</LinkButton>
             </p>
+            {mayAssign && (
+                <ChangeUnit
+                    key={unit.id}
+                    unit={unit}
+                    untouched={group.figures.filter((figure) => figure.state === 'to-paint')}
+                    assign={assign}
+                />
+            )}
             {schemes.length > 1 && mayAssign && (
                 <InTurn
                     schemes={schemes}

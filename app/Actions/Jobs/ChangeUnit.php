@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Jobs;
+
+use App\Actions\Transaction;
+use App\Actions\Versioned;
+use App\Import\RosterReader;
+use App\Models\AreaSchool;
+use App\Models\AreaTier;
+use App\Models\BenchMark;
+use App\Models\Check;
+use App\Models\Choice;
+use App\Models\CurrentStudio;
+use App\Models\Figure;
+use App\Models\FurtherCoat;
+use App\Models\Job;
+use App\Models\Mishap;
+use App\Models\Unit;
+use App\Models\Variation;
+use App\Refusals\NotAllowed;
+use App\Refusals\NotRight;
+use Core\Plan\FigureState;
+use Illuminate\Support\Facades\DB;
+
+/** Changes what a unit is called, and how many figures it has. What was painted or judged stays: it is history. */
+final readonly class ChangeUnit
+{
+    /** What speaks of a figure alone and goes with it. */
+    private const AGREED = [AreaTier::class, AreaSchool::class, Variation::class, Choice::class];
+
+    /** What happened to a figure, and keeps it. */
+    private const HAPPENED = [BenchMark::class, Check::class, Mishap::class, FurtherCoat::class];
+
+    public function __construct(private CurrentStudio $studio)
+    {
+    }
+
+    /** @throws NotRight if another unit of the job has this name */
+    public function rename(Unit $unit, string $name, string $note, int $versionRead): Unit
+    {
+        return Transaction::run(static function () use ($unit, $name, $note, $versionRead): Unit {
+            $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
+            if (Unit::query()->where('job_id', $locked->job_id)->whereKeyNot($locked->id)->where('name', $name)->exists()) {
+                throw NotRight::at('/name', 'duplicate-unit', "This job has a unit \"{$name}\" already; give each unit its own name.");
+            }
+            $locked->update(['name' => $name, 'note' => $note]);
+
+            return $locked;
+        });
+    }
+
+    /**
+     * Further figures, as the unit is painted; they go on from the last number.
+     *
+     * @throws NotRight if unit or job would be too large
+     */
+    public function add(Unit $unit, int $count, int $versionRead): Unit
+    {
+        return Transaction::run(function () use ($unit, $count, $versionRead): Unit {
+            Job::query()->lockForUpdate()->findOrFail($unit->job_id);
+            $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
+            $here = Figure::query()->where('unit_id', $locked->id)->count();
+            $all = Figure::query()->whereHas('unit', static fn ($units) => $units->where('job_id', $locked->job_id))->count();
+            if ($here + $count > RosterReader::MOST_IN_A_LINE || $all + $count > RosterReader::MOST_IN_A_JOB) {
+                throw NotRight::at('/count', 'too-many-figures', sprintf('A unit takes at most %d figures and a job %s; these are %d and %d already.', RosterReader::MOST_IN_A_LINE, number_format(RosterReader::MOST_IN_A_JOB), $here, $all));
+            }
+            $last = Figure::query()->where('unit_id', $locked->id)->orderByDesc('number')->first()->number ?? 0;
+            $now = now();
+            DB::table('figures')->insert(array_map(fn (int $number): array => [
+                'studio_id' => $this->studio->id(), 'unit_id' => $locked->id, 'number' => $number, 'leader' => false, 'created_at' => $now, 'updated_at' => $now,
+            ], range($last + 1, $last + $count)));
+            $locked->save();
+
+            return $locked;
+        });
+    }
+
+    /**
+     * Figures that nothing happened to; with the last of them the unit goes.
+     *
+     * @param  non-empty-list<int>  $ids
+     *
+     * @throws NotAllowed if something was painted or judged on one
+     */
+    public function remove(Unit $unit, array $ids, int $versionRead): Job
+    {
+        return Transaction::run(static function () use ($unit, $ids, $versionRead): Job {
+            $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
+            $figures = Figure::query()->where('unit_id', $locked->id)->orderBy('id')->lockForUpdate()->findOrFail($ids);
+            $touched = self::touched($figures->modelKeys());
+            foreach ($figures as $figure) {
+                if ($figure->state !== FigureState::ToPaint || in_array($figure->id, $touched, true)) {
+                    throw NotAllowed::because('worked-on', "Figure {$figure->number} of {$locked->name} was worked on; what was done on it stays. Take its marks back first, or leave it.");
+                }
+            }
+            foreach (self::AGREED as $agreed) {
+                $agreed::query()->whereIn('figure_id', $figures->modelKeys())->delete();
+            }
+            Figure::query()->whereKey($figures->modelKeys())->delete();
+            if (Figure::query()->where('unit_id', $locked->id)->exists()) {
+                $locked->save();
+            } else {
+                self::take($locked);
+            }
+
+            return Job::query()->findOrFail($locked->job_id);
+        });
+    }
+
+    /**
+     * @param  array<int, int|string>  $ids
+     * @return list<int>
+     */
+    private static function touched(array $ids): array
+    {
+        $touched = [];
+        foreach (self::HAPPENED as $happened) {
+            foreach ($happened::query()->whereIn('figure_id', $ids)->distinct()->pluck('figure_id') as $id) {
+                $touched[] = is_numeric($id) ? (int) $id : 0;
+            }
+        }
+
+        return $touched;
+    }
+
+    /** @throws NotAllowed if minutes were worked on it */
+    private static function take(Unit $unit): void
+    {
+        if (DB::table('worked_times')->where('unit_id', $unit->id)->exists() || DB::table('bench_clocks')->where('unit_id', $unit->id)->exists()) {
+            throw NotAllowed::because('worked-on', "Minutes were worked on {$unit->name}; leave one figure of it.");
+        }
+        foreach (self::AGREED as $agreed) {
+            $agreed::query()->where('unit_id', $unit->id)->delete();
+        }
+        $unit->delete();
+    }
+}

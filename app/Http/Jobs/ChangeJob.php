@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Jobs;
+
+use App\Actions\Jobs\ChangeJob as Changing;
+use App\Models\Job;
+
+/** Name, client and due date of a job, and whether it runs. */
+final readonly class ChangeJob
+{
+    public function __construct(private Changing $changing)
+    {
+    }
+
+    public function __invoke(ChangeJobRequest $request, Job $job): JobResource
+    {
+        return new JobResource($this->changing->handle(
+            $job,
+            $request->string('name')->toString(),
+            $request->string('client')->toString(),
+            $request->due(),
+            $request->state(),
+            $request->versionRead(),
+        )->refresh());
+    }
+}

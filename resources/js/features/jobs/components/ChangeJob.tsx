@@ -1,0 +1,85 @@
+import { api, type ApiError, type Schemas, unwrap } from '@api';
+import { ErrorNote } from '@shared/ErrorNote';
+import { Field, TextField } from '@shared/Field';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Button, Drawer, Input } from 'antd';
+import { useState } from 'react';
+import { jobKeys } from '../queries';
+
+interface Props {
+    job: Schemas['Job'];
+    onClose: () => void;
+}
+
+/** What a job is called, whose it is, when it is due; and whether it runs. */
+export function ChangeJob({ job, onClose }: Props) {
+    const client = useQueryClient();
+    const [values, setValues] = useState({ name: job.name, client: job.client, due: job.due ?? '' });
+    const changing = useMutation<Schemas['Job'], ApiError, Schemas['Job']['state']>({
+        mutationFn: (state) =>
+            unwrap(
+                api.PUT('/api/jobs/{job}', {
+                    params: { path: { job: job.id } },
+                    body: { version: job.version, ...values, due: values.due === '' ? null : values.due, state },
+                }),
+            ),
+        onSuccess: (next) => {
+            client.setQueryData(jobKeys.detail(job.id), next);
+            void client.invalidateQueries({ queryKey: jobKeys.all });
+            void client.invalidateQueries({ queryKey: ['bench'] });
+            onClose();
+        },
+        onError: () => void client.invalidateQueries({ queryKey: jobKeys.detail(job.id), exact: true }),
+    });
+    const problems = changing.error?.byField() ?? {};
+    const isOpen = job.state === 'open';
+    return (
+        <Drawer open onClose={onClose} title="Change the job" size={420}>
+            <form
+                className="change-form"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    changing.mutate(job.state);
+                }}
+            >
+                <TextField
+                    label="Name"
+                    value={values.name}
+                    error={problems['name']}
+                    onChange={(name) => setValues({ ...values, name })}
+                />
+                <TextField
+                    label="Client"
+                    value={values.client}
+                    error={problems['client']}
+                    onChange={(of) => setValues({ ...values, client: of })}
+                />
+                <Field label="Due" error={problems['due']}>
+                    {(id) => (
+                        <Input
+                            id={id}
+                            type="date"
+                            value={values.due}
+                            onChange={(event) => setValues({ ...values, due: event.target.value })}
+                        />
+                    )}
+                </Field>
+                <p>The force stays ({job.force}): its schemes hang on it. Records keep what they said when they were sealed.</p>
+                <ErrorNote error={changing.error} />
+                <p className="change-deeds">
+                    <Button type="primary" htmlType="submit" loading={changing.isPending}>
+                        Keep the change
+                    </Button>
+                    <Button onClick={() => changing.mutate(isOpen ? 'closed' : 'open')} disabled={changing.isPending}>
+                        {isOpen ? 'Close the job' : 'Open it again'}
+                    </Button>
+                </p>
+                <p>
+                    {isOpen
+                        ? 'A closed job leaves bench, plan and paints; its records stay, and it can be opened again.'
+                        : 'Opened again it is back on bench, plan and paints.'}
+                </p>
+            </form>
+        </Drawer>
+    );
+}

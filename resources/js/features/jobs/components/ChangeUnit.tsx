@@ -1,0 +1,82 @@
+import type { Schemas } from '@api';
+import { Field, TextField } from '@shared/Field';
+import { NumberInput } from '@shared/NumberInput';
+import { count } from '@shared/format';
+import { Button } from 'antd';
+import { useState } from 'react';
+import type { useAssign } from '../useAssign';
+
+interface Props {
+    unit: Schemas['GridUnit'];
+    /** Those of the row that nothing happened to, as far as it can be told here. */
+    untouched: readonly Schemas['GridFigure'][];
+    assign: ReturnType<typeof useAssign>;
+}
+
+/** What a unit is called, and how many figures it has. */
+export function ChangeUnit({ unit, untouched, assign }: Props) {
+    const [open, setOpen] = useState(false);
+    const [name, setName] = useState(unit.name);
+    const [note, setNote] = useState(unit.note);
+    const [more, setMore] = useState<number | null>(1);
+    const [gone, setGone] = useState<readonly number[]>([]);
+    if (!open) {
+        return <Button onClick={() => setOpen(true)}>Change the unit</Button>;
+    }
+    return (
+        <section className="change-form" aria-label={`Change ${unit.name}`}>
+            <TextField label="Name" value={name} onChange={setName} />
+            <TextField label="Note" value={note} onChange={setNote} />
+            <p className="change-deeds">
+                <Button
+                    disabled={name.trim() === '' || (name === unit.name && note === unit.note) || assign.isPending}
+                    onClick={() => assign.rename(unit, name, note)}
+                >
+                    Keep name and note
+                </Button>
+            </p>
+            <Field label="Further figures">
+                {(id) => <NumberInput id={id} value={more} min={1} max={500} whole onChange={setMore} />}
+            </Field>
+            <p className="change-deeds">
+                <Button
+                    disabled={more === null || assign.isPending}
+                    onClick={() => more !== null && assign.addFigures(unit, more)}
+                >
+                    Add {more === null ? 'them' : count(more, 'figure')}
+                </Button>
+            </p>
+            {untouched.length > 0 && (
+                <fieldset>
+                    <legend>Take away, of this row; what was worked on stays</legend>
+                    <div className="change-figures">
+                        {untouched.map((figure) => (
+                            <button
+                                key={figure.id}
+                                type="button"
+                                aria-pressed={gone.includes(figure.id)}
+                                aria-label={`Figure ${String(figure.number)}`}
+                                onClick={() =>
+                                    setGone(
+                                        gone.includes(figure.id) ? gone.filter((id) => id !== figure.id) : [...gone, figure.id],
+                                    )
+                                }
+                            >
+                                {figure.number}
+                            </button>
+                        ))}
+                    </div>
+                    <Button
+                        disabled={gone.length === 0 || assign.isPending}
+                        onClick={() => {
+                            assign.removeFigures(unit, [...gone]);
+                            setGone([]);
+                        }}
+                    >
+                        Take {count(gone.length, 'figure')} away{gone.length === unit.count && ', and the unit with them'}
+                    </Button>
+                </fieldset>
+            )}
+        </section>
+    );
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\AreaTier;
+use App\Models\Figure;
+use App\Models\Job;
+use App\Models\Unit;
+
+/** What was taken can be changed: a job, a unit, its figures. */
+final class ChangeTest extends TestCase
+{
+    public function test_a_job_is_called_otherwise_is_due_later_and_two_at_once_are_told(): void
+    {
+        $job = $this->job();
+        $changed = $this->answer($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->version, 'name' => 'Guard of Port Ember', 'client' => 'The harbour office', 'due' => '2027-03-01', 'state' => 'open']);
+
+        self::assertSame(['Guard of Port Ember', 'The harbour office', '2027-03-01', 'open'], [$changed['name'], $changed['client'], $changed['due'], $changed['state']]);
+        $this->assertRefused($this->as($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->version, 'name' => 'x', 'client' => 'y', 'due' => null, 'state' => 'open']), 409, 'stale');
+        $other = $this->answer($this->lead(), 'POST', '/jobs', ['name' => 'Other', 'client' => 'c', 'force' => 'f']);
+        $this->assertRefused($this->as($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->version + 1, 'name' => 'Other', 'client' => 'y', 'due' => null, 'state' => 'open']), 422, 'job-exists', '/name');
+        $this->assertRefused($this->as($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->version + 1, 'name' => 'x', 'client' => 'y', 'due' => 'soon', 'state' => 'open']), 422, 'invalid', '/due');
+        self::assertIsInt($other['id']);
+    }
+
+    public function test_a_closed_job_leaves_the_bench_and_comes_back(): void
+    {
+        $job = $this->job();
+        $set = fn (string $state) => $this->answer($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->refresh()->version, 'name' => $job->name, 'client' => $job->client, 'due' => null, 'state' => $state]);
+        $set('closed');
+
+        self::assertSame([], $this->answer($this->lead(), 'GET', '/bench-sheets'));
+        self::assertSame(['closed'], array_column($this->answer($this->lead(), 'GET', '/jobs'), 'state'));
+        $set('open');
+        self::assertNotSame([], $this->answer($this->lead(), 'GET', '/bench-sheets'));
+    }
+
+    public function test_a_unit_is_called_otherwise(): void
+    {
+        $unit = $this->unit('1st Lamplighters');
+        $this->as($this->lead(), 'PUT', "/units/{$unit->id}", ['version' => $unit->version, 'name' => 'Lamplighters of the mole', 'note' => null])->assertOk();
+
+        self::assertSame(['Lamplighters of the mole', ''], [$unit->refresh()->name, $unit->note]);
+        $this->assertRefused($this->as($this->lead(), 'PUT', "/units/{$unit->id}", ['version' => $unit->version, 'name' => '2nd Lamplighters', 'note' => '']), 422, 'duplicate-unit', '/name');
+    }
+
+    public function test_further_figures_go_on_from_the_last_number_as_their_unit_is_painted(): void
+    {
+        $unit = $this->unit('1st Lamplighters');
+        $this->as($this->lead(), 'POST', "/units/{$unit->id}/figures", ['version' => $unit->version, 'count' => 3])->assertOk();
+        $figures = Figure::query()->where('unit_id', $unit->id)->orderBy('number')->get();
+
+        self::assertSame([13, 14, 15], $figures->pluck('number')->slice(-3)->values()->all());
+        self::assertNull($figures->last()?->tier_id);
+        $this->assertRefused($this->as($this->lead(), 'POST', "/units/{$unit->id}/figures", ['version' => $unit->version + 1, 'count' => 490]), 422, 'too-many-figures', '/count');
+        $this->assertRefused($this->as($this->lead(), 'POST', "/units/{$unit->id}/figures", ['version' => $unit->version + 1, 'count' => 0]), 422, 'invalid', '/count');
+    }
+
+    public function test_what_nothing_happened_to_goes_with_what_was_agreed_of_it_and_the_last_takes_its_unit_along(): void
+    {
+        $unit = $this->unit('Heron riders');
+        $ids = Figure::query()->where('unit_id', $unit->id)->orderBy('number')->pluck('id')->all();
+        AreaTier::query()->create(['unit_id' => $unit->id, 'figure_id' => $ids[0], 'figure_area_id' => $unit->figureType->areas()->firstOrFail()->id, 'tier_id' => $unit->tier_id]);
+        $remove = fn (array $figures) => $this->as($this->lead(), 'POST', "/units/{$unit->id}/removals", ['version' => $unit->refresh()->version, 'figures' => $figures]);
+        $remove([$ids[0]])->assertOk();
+
+        self::assertSame(2, Figure::query()->where('unit_id', $unit->id)->count());
+        $remove([$ids[1], $ids[2]])->assertOk();
+        self::assertNull(Unit::query()->find($unit->id));
+        self::assertNotNull(Job::query()->find($unit->job_id));
+    }
+
+    public function test_what_was_worked_on_stays(): void
+    {
+        $unit = $this->unit('1st Lamplighters');
+        $figure = $this->figure('1st Lamplighters', 9);
+        $this->answer($this->isla(), 'POST', '/bench-marks', ['area' => 'face', 'use' => 'base', 'reason' => null, 'state' => 'done', 'figures' => [['id' => $figure->id, 'seen' => null]]]);
+        $refused = $this->as($this->lead(), 'POST', "/units/{$unit->id}/removals", ['version' => $unit->refresh()->version, 'figures' => [$this->figure('1st Lamplighters', 10)->id, $figure->id]]);
+
+        $this->assertRefused($refused, 403, 'worked-on');
+        self::assertStringContainsString('Figure 9', (string) $refused->getContent());
+        self::assertSame(12, Figure::query()->where('unit_id', $unit->id)->count(), 'all of them or none');
+        $this->assertRefused($this->as($this->lead(), 'POST', "/units/{$unit->id}/removals", ['version' => $unit->version, 'figures' => [$this->figure('Heron riders', 1)->id]]), 404, 'not-found');
+    }
+}
