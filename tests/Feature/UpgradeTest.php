@@ -157,9 +157,25 @@ final class UpgradeTest extends LaravelTestCase
             $this->app->make(CurrentStudio::class)->enter($person->studio_id);
             Auth::forgetGuards();
             // 2 and 2.0 are the same JSON value.
-            self::assertEquals($answer, $this->actingAs($person, 'web')->getJson("/api{$path}")->json(), $question);
+            self::assertEquals($answer, self::saidThen($answer, $this->actingAs($person, 'web')->getJson("/api{$path}")->json()), $question);
         }
         $this->travelBack();
+    }
+
+    /** What is said now, without members that nobody said anything in at the time. */
+    private static function saidThen(mixed $then, mixed $now): mixed
+    {
+        if (! is_array($then) || ! is_array($now)) {
+            return $now;
+        }
+        foreach (array_is_list($then) ? [] : array_keys(array_diff_key($now, $then)) as $member) {
+            unset($now[$member]);
+        }
+        foreach ($now as $member => $one) {
+            $now[$member] = self::saidThen($then[$member] ?? null, $one);
+        }
+
+        return $now;
     }
 
     /** Everything that was under way goes on: records are shown and verified, a refused figure is mended, checked and signed. */
