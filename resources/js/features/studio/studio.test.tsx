@@ -231,7 +231,7 @@ describe('figure types', () => {
         const sent = answering(({ method }) => [200, method === 'GET' ? [type] : {}]);
         list({}, [type]);
         expect(screen.getByText('1 area of which nobody has said what they touch')).toBeTruthy();
-        expect(screen.getByRole('link', { name: 'Another one like Ferrywoman' }).getAttribute('href')).toBe(
+        expect(screen.getByRole('link', { name: 'Another like it: Ferrywoman' }).getAttribute('href')).toBe(
             '/studio/figure-types/new?like=5',
         );
         await userEvent.click(screen.getByRole('button', { name: 'Retire: Ferrywoman' }));

@@ -83,7 +83,7 @@ function Types({ rows, mayChange }: { rows: Schemas['FigureType'][]; mayChange: 
                                     {type.retired ? 'Take up again' : 'Retire'}
                                 </Button>
                                 <Link
-                                    aria-label={`Another one like ${type.name}`}
+                                    aria-label={`Another like it: ${type.name}`}
                                     to={`/studio/figure-types/new?like=${String(type.id)}`}
                                 >
                                     Another like it
