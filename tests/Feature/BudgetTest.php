@@ -6,6 +6,9 @@ namespace Tests\Feature;
 
 use App\Http\Budgets\BudgetResource;
 use App\Models\Figure;
+use App\Models\Job;
+use App\Models\Scheme;
+use App\Models\SchemeArea;
 use App\Models\StandardPiece;
 use Core\Plan\FigureState;
 use Document\Standard\PieceKind;
@@ -92,6 +95,28 @@ final class BudgetTest extends TestCase
         self::assertContains(['1st Lamplighters'], self::names($apart));
         self::assertNotContains(['1st Lamplighters', '2nd Lamplighters'], self::names($apart));
         self::assertGreaterThanOrEqual($alike['chosen']['seen'] ?? 1, $apart['chosen']['seen'] ?? 0, 'more freedom never shows less');
+    }
+
+    public function test_what_a_scheme_says_that_an_area_is_made_of_is_seen_on_its_figures_whoever_stands_first(): void
+    {
+        $this->as($this->lead(), 'POST', '/jobs', ['name' => 'Mole', 'client' => 'Somebody', 'force' => 'Guard of the mole'])->assertCreated();
+        $job = Job::query()->where('name', 'Mole')->firstOrFail();
+        $this->as($this->lead(), 'POST', "/jobs/{$job->id}/roster", ['text' => "unit,figure_type,count,tier\nMole,lamplighter,2,guard"])->assertCreated();
+        $common = Scheme::query()->create(['force_id' => $job->force_id, 'name' => 'Mole']);
+        $bone = Scheme::query()->create(['force_id' => $job->force_id, 'name' => 'Bone coats', 'common_id' => $common->id]);
+        SchemeArea::query()->create(['scheme_id' => $bone->id, 'area' => 'oilskin coat', 'surface' => 'bone']);
+        $first = Figure::query()->whereIn('unit_id', $job->units()->select('id'))->where('number', 1)->firstOrFail();
+        $second = Figure::query()->where('unit_id', $first->unit_id)->where('number', 2)->firstOrFail();
+        $shares = function (Figure $of) use ($bone, $job): array {
+            Figure::query()->where('unit_id', $of->unit_id)->update(['scheme_id' => null]);
+            Figure::query()->whereKey($of->id)->update(['scheme_id' => $bone->id]);
+            /** @var Budget_ $budget */
+            $budget = $this->answer($this->lead(), 'POST', "/jobs/{$job->id}/budget", ['measure' => 'minutes', 'budget' => null, 'fixed' => []]);
+
+            return array_column($budget['groups'][0]['options'], 'seen', 'tier');
+        };
+
+        self::assertEqualsWithDelta($shares($first), $shares($second), 1e-9);
     }
 
     public function test_a_budget_under_the_cheapest_says_so_and_still_shows_the_curve(): void

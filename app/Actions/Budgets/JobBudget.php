@@ -64,7 +64,7 @@ final readonly class JobBudget
         foreach ($figures as $figure) {
             $byGroup[self::key($figure, $alike)][] = $figure;
         }
-        $gain = TierGain::among(array_values(array_map(static fn (array $own): FigureType => $own[0]->type, $byGroup)), $standard);
+        $gain = TierGain::among(array_map(static fn (ComposedFigure $figure): FigureType => $figure->type, $figures), $standard);
 
         return array_map(fn (string|int $key, array $own): BudgetGroup => $this->group((string) $key, $own, $standard, $gain), array_keys($byGroup), array_values($byGroup));
     }
