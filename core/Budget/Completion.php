@@ -17,7 +17,7 @@ final readonly class Completion
     private array $steps;
 
     /** How many groups come before the last ones. */
-    public int $before;
+    private int $before;
 
     /** @var non-empty-list<int> what the combinations of the last groups cost, rising; each gains more than the one before */
     private array $costs;
@@ -40,11 +40,14 @@ final readonly class Completion
     }
 
     /**
-     * @param  int  $from so many groups are decided, none of the last ones
-     * @return array{float, list<int>} what it gains in all, and the rungs of the other groups
+     * @param  int  $from so many groups are decided; where that is some of the last ones and not all, nothing is known
+     * @return array{float, list<int>} what it gains in all, and the rungs of the other groups; a gain of -INF: nothing
      */
     public function of(int $from, float $gain, int $cost, int $budget): array
     {
+        if ($from > $this->before) {
+            return [$from < count($this->groups) ? -INF : $gain, []];
+        }
         $taken = [];
         for ($group = $from; $group < $this->before; $group++) {
             $taken[$group] = 0;

@@ -59,7 +59,7 @@ final readonly class TierMix
             $levels[] = $level = array_intersect_key($level, $bounds);
             arsort($bounds);
             foreach (array_keys(array_slice($bounds, 0, self::COMPLETED, true)) as $cost) {
-                [$gain, $further] = $at < $completion->before ? $completion->of($at + 1, $level[$cost][0], $cost, $budget) : [$at + 1 < count($groups) ? -INF : $level[$cost][0], []];
+                [$gain, $further] = $completion->of($at + 1, $level[$cost][0], $cost, $budget);
                 if ($gain > $most) {
                     [$most, $best] = [$gain, [...self::traced($levels, $cost), ...$further]];
                 }

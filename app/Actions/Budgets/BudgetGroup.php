@@ -39,9 +39,9 @@ final readonly class BudgetGroup
     }
 
     /** The tier that they are at. */
-    public function tier(): string
+    public function now(): BudgetOption
     {
-        return $this->figures[0]->figure->tier;
+        return $this->option($this->figures[0]->figure->tier) ?? throw new \LogicException('The tier that figures are at is one of their options.');
     }
 
     public function option(string $tier): ?BudgetOption

@@ -49,9 +49,10 @@ final readonly class JobBudget
         }
         self::requireOffered($groups, $fixed);
         $asked = array_map(static fn (BudgetGroup $group): TierGroup => $group->asked($measure, $fixed[$group->key] ?? null), $groups);
-        $budget ??= array_sum(array_map(static fn (BudgetGroup $group): int => $group->option($group->tier())?->cost($measure) ?? 0, $groups));
+        $now = array_sum(array_map(static fn (BudgetGroup $group): int => $group->now()->cost($measure), $groups));
+        $budget ??= $now;
 
-        return new BudgetAnswer($measure, $budget, $groups, $fixed, $hasPrices, self::chosen($budget, $asked), self::curve($asked), count($all) - count($open));
+        return new BudgetAnswer($measure, $budget, $groups, $fixed, $now, $hasPrices, self::chosen($budget, $asked), self::curve($asked), count($all) - count($open));
     }
 
     /**
@@ -112,8 +113,7 @@ final readonly class JobBudget
         $money = 0;
         $known = [];
         foreach ($figures as $figure) {
-            $known[$figure->likeKey()] ??= [JobFigures::at($figure, $standard, $tier->id), $gain->of($figure->type, $tier->id, $figure->agreed->areaTiers)];
-            [$composition, $seen] = $known[$figure->likeKey()];
+            [$composition, $seen] = $known[$figure->likeKey()] ??= [JobFigures::at($figure, $standard, $tier->id), $gain->of($figure->type, $tier->id, $figure->agreed->areaTiers)];
             if ($composition->undecided !== [] && ! $isNow) {
                 return null;
             }
@@ -146,9 +146,12 @@ final readonly class JobBudget
      */
     private static function requireOffered(array $groups, array $fixed): void
     {
-        $known = array_column(array_map(static fn (BudgetGroup $group): array => ['key' => $group->key, 'group' => $group], $groups), 'group', 'key');
+        $offered = [];
+        foreach ($groups as $group) {
+            $offered[$group->key] = array_column($group->options, 'tier');
+        }
         foreach ($fixed as $key => $tier) {
-            if (($known[$key] ?? null)?->option($tier) === null) {
+            if (! in_array($tier, $offered[$key] ?? [], true)) {
                 throw NotRight::at("/fixed/{$key}", 'unknown-tier', "\"{$tier}\" is not on offer for these figures.");
             }
         }

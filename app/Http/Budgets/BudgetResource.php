@@ -67,7 +67,7 @@ final readonly class BudgetResource extends Resource
             'measure' => $answer->measure->value,
             'budget' => $answer->budget,
             'has_prices' => $answer->hasPrices,
-            'now' => $this->now(),
+            'now' => ['cost' => $answer->costNow, 'seen' => array_sum(array_map(static fn (BudgetGroup $group): float => $group->now()->gain, $answer->groups)) / $this->most],
             'chosen' => $answer->chosen === null ? null : $this->point($answer->chosen),
             'curve' => array_map($this->point(...), $answer->curve),
             'groups' => array_map($this->group(...), $answer->groups),
@@ -78,20 +78,6 @@ final readonly class BudgetResource extends Resource
                 'ours, from no source; overrule it where you know better',
             ))->toArray(),
         ];
-    }
-
-    /** @return BudgetPoint what the figures take and show as they are assigned now */
-    private function now(): array
-    {
-        $cost = 0;
-        $gain = 0.0;
-        foreach ($this->answer->groups as $group) {
-            $option = $group->option($group->tier());
-            $cost += $option?->cost($this->answer->measure) ?? 0;
-            $gain += $option->gain ?? 0.0;
-        }
-
-        return ['cost' => $cost, 'seen' => $gain / $this->most];
     }
 
     /** @return BudgetPoint */
@@ -110,7 +96,7 @@ final readonly class BudgetResource extends Resource
             'own' => $group->isOwn,
             'leaders' => $group->figures[0]->row->leader,
             'figures' => array_map(static fn (ComposedFigure $one): array => ['id' => $one->row->id, 'number' => $one->row->number, 'version' => $one->row->version], $group->figures),
-            'now' => $group->tier(),
+            'now' => $group->now()->tier,
             'chosen' => $this->answer->chosen->choice[$group->key] ?? null,
             'fixed' => isset($this->answer->fixed[$group->key]),
             'options' => array_map(fn (BudgetOption $option): array => ['tier' => $option->tier, 'name' => $option->name, 'minutes' => $option->minutes, 'money' => $option->money, 'seen' => $option->gain / $this->most], $group->options),
