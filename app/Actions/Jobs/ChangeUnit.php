@@ -9,20 +9,20 @@ use App\Actions\Versioned;
 use App\Import\RosterReader;
 use App\Models\AreaSchool;
 use App\Models\AreaTier;
+use App\Models\BenchClock;
 use App\Models\BenchMark;
 use App\Models\Check;
 use App\Models\Choice;
-use App\Models\CurrentStudio;
 use App\Models\Figure;
 use App\Models\FurtherCoat;
 use App\Models\Job;
 use App\Models\Mishap;
 use App\Models\Unit;
 use App\Models\Variation;
+use App\Models\WorkedTime;
 use App\Refusals\NotAllowed;
 use App\Refusals\NotRight;
 use Core\Plan\FigureState;
-use Illuminate\Support\Facades\DB;
 
 /** Changes what a unit is called, and how many figures it has. What was painted or judged stays: it is history. */
 final readonly class ChangeUnit
@@ -32,10 +32,6 @@ final readonly class ChangeUnit
 
     /** What happened to a figure, and keeps it. */
     private const HAPPENED = [BenchMark::class, Check::class, Mishap::class, FurtherCoat::class];
-
-    public function __construct(private CurrentStudio $studio)
-    {
-    }
 
     /** @throws NotRight if another unit of the job has this name */
     public function rename(Unit $unit, string $name, string $note, int $versionRead): Unit
@@ -58,7 +54,7 @@ final readonly class ChangeUnit
      */
     public function add(Unit $unit, int $count, int $versionRead): Unit
     {
-        return Transaction::run(function () use ($unit, $count, $versionRead): Unit {
+        return Transaction::run(static function () use ($unit, $count, $versionRead): Unit {
             Job::query()->lockForUpdate()->findOrFail($unit->job_id);
             $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
             $here = Figure::query()->where('unit_id', $locked->id)->count();
@@ -67,10 +63,7 @@ final readonly class ChangeUnit
                 throw NotRight::at('/count', 'too-many-figures', sprintf('A unit takes at most %d figures and a job %s; these are %d and %d already.', RosterReader::MOST_IN_A_LINE, number_format(RosterReader::MOST_IN_A_JOB), $here, $all));
             }
             $last = Figure::query()->where('unit_id', $locked->id)->orderByDesc('number')->first()->number ?? 0;
-            $now = now();
-            DB::table('figures')->insert(array_map(fn (int $number): array => [
-                'studio_id' => $this->studio->id(), 'unit_id' => $locked->id, 'number' => $number, 'leader' => false, 'created_at' => $now, 'updated_at' => $now,
-            ], range($last + 1, $last + $count)));
+            FigureRows::insert($locked, $last + 1, $count);
             $locked->save();
 
             return $locked;
@@ -128,7 +121,7 @@ final readonly class ChangeUnit
     /** @throws NotAllowed if minutes were worked on it */
     private static function take(Unit $unit): void
     {
-        if (DB::table('worked_times')->where('unit_id', $unit->id)->exists() || DB::table('bench_clocks')->where('unit_id', $unit->id)->exists()) {
+        if (WorkedTime::query()->where('unit_id', $unit->id)->exists() || BenchClock::query()->where('unit_id', $unit->id)->exists()) {
             throw NotAllowed::because('worked-on', "Minutes were worked on {$unit->name}; leave one figure of it.");
         }
         foreach (self::AGREED as $agreed) {

@@ -8,13 +8,10 @@ use App\Actions\FigureTypes\FigureTypes;
 use App\Actions\FigureTypes\StoreFigureType;
 use App\Actions\Transaction;
 use App\Import\Roster;
-use App\Import\RosterLine;
-use App\Models\CurrentStudio;
 use App\Models\FigureType;
 use App\Models\Job;
 use App\Models\Tier;
 use App\Models\Unit;
-use Illuminate\Support\Facades\DB;
 
 /** Takes a roster into a job: whole or not at all. */
 final readonly class TakeRoster
@@ -22,7 +19,6 @@ final readonly class TakeRoster
     public function __construct(
         private ReadRoster $reading,
         private StoreFigureType $types,
-        private CurrentStudio $studio,
     ) {
     }
 
@@ -54,33 +50,9 @@ final readonly class TakeRoster
                 'note' => $line->note,
                 'position' => $position++,
             ]);
-            DB::table('figures')->insert($this->figures($unit, $line, $line->leaderTier === null ? null : $tiers[$line->leaderTier]));
+            FigureRows::insert($unit, 1, $line->count, $line->leaderCount, $line->leaderTier === null ? null : $tiers[$line->leaderTier]);
         }
         $job->increment('version');
-    }
-
-    /**
-     * The leaders are the first figures.
-     *
-     * @return list<array<string, mixed>>
-     */
-    private function figures(Unit $unit, RosterLine $line, ?int $leaderTier): array
-    {
-        $rows = [];
-        for ($number = 1; $number <= $line->count; $number++) {
-            $leads = $number <= $line->leaderCount;
-            $rows[] = [
-                'studio_id' => $this->studio->id(),
-                'unit_id' => $unit->id,
-                'number' => $number,
-                'leader' => $leads,
-                'tier_id' => $leads && $leaderTier !== $unit->tier_id ? $leaderTier : null,
-                'created_at' => now(),
-                'updated_at' => now(),
-            ];
-        }
-
-        return $rows;
     }
 
     /** A job keeps a copy of its types, so that a later change of the studio's type does not touch it. */
