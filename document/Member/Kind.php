@@ -69,11 +69,10 @@ final readonly class Kind
      * What is read with a look at the rest of the document, by a reader of its own.
      *
      * @param  SchemaArray  $schema
-     * @param  Closure(mixed): mixed|null  $write
      */
-    public static function readElsewhere(array $schema, ?Closure $write = null): self
+    public static function readElsewhere(array $schema): self
     {
-        return new self($schema, null, $write, 'other');
+        return new self($schema, null, null, 'other');
     }
 
     /** @param  class-string<BackedEnum>  $enum */

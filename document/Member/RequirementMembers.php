@@ -32,13 +32,18 @@ final readonly class RequirementMembers
     public static function all(): Members
     {
         return new Members(Requirement::class, [
-            Member::needed('tier', Kind::id()),
-            Member::needed('surface', Kind::id()),
+            ...self::place(),
             Member::needed('uses', Kind::readElsewhere(Schema::list(UseMembers::schemaOfAny()))),
             Member::optional('criteria', Kind::readElsewhere(Schema::list(CriterionMembers::all()->schema())), 'criteria', 'what it is judged by'),
             Member::optional('menu', Kind::readElsewhere(Schema::list(MenuMembers::all()->schema())), 'menus', 'uses of which a job chooses some'),
-            Member::optional('note', Kind::text(), 'note', 'words'),
+            self::note(),
         ]);
+    }
+
+    /** @return Members<Requirement> what of it is read by itself; no schema is made for the rest, for a standard is read with each request */
+    public static function readHere(): Members
+    {
+        return new Members(Requirement::class, [...self::place(), self::note()]);
     }
 
     /** @return SchemaArray only a requirement of the whole figure has uses that speak of it as one */
@@ -48,5 +53,16 @@ final readonly class RequirementMembers
             'if' => ['properties' => ['surface' => ['const' => Surface::WHOLE]]],
             'else' => ['properties' => ['uses' => ['items' => UseMembers::onArea()]]],
         ];
+    }
+
+    /** @return list<Member> */
+    private static function place(): array
+    {
+        return [Member::needed('tier', Kind::id()), Member::needed('surface', Kind::id())];
+    }
+
+    private static function note(): Member
+    {
+        return Member::optional('note', Kind::text(), 'note', 'words');
     }
 }

@@ -136,7 +136,7 @@ final readonly class StandardReader
     private function requirements(array $documents, Standard $standard, string $at): array
     {
         $reader = new UseReader($standard, $this->bearsDefects, $this->refusals);
-        $members = RequirementMembers::all();
+        $members = RequirementMembers::readHere();
         $requirements = [];
         $seen = [];
         foreach ($documents as $i => $document) {
