@@ -46,22 +46,9 @@ final readonly class ReferenceWork
                 $requirement->surface,
                 $requirement->surface,
                 1 / count($asked),
-                self::onePieceEach($requirement),
+                array_fill_keys($requirement->features(), 1),
             ),
             $asked,
         );
-    }
-
-    /** @return array<array-key, int> */
-    private static function onePieceEach(Requirement $requirement): array
-    {
-        $features = [];
-        foreach ([...$requirement->uses, ...$requirement->criteria] as $asks) {
-            if ($asks->feature !== null) {
-                $features[$asks->feature] = 1;
-            }
-        }
-
-        return $features;
     }
 }

@@ -71,6 +71,19 @@ final readonly class Requirement
         return null;
     }
 
+    /** @return list<string> pieces that its uses and criteria speak of, each once */
+    public function features(): array
+    {
+        $features = [];
+        foreach ([...$this->uses, ...$this->criteria] as $asks) {
+            if ($asks->feature !== null) {
+                $features[$asks->feature] = $asks->feature;
+            }
+        }
+
+        return array_values($features);
+    }
+
     /** @return list<string> */
     public function useIds(): array
     {

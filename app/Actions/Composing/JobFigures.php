@@ -16,7 +16,6 @@ use Core\Composition\FigureType;
 use Core\Composition\FittingVariations;
 use Core\Composition\FurtherCoats;
 use Core\Scheme\SaidLadders;
-use Core\School\Schools;
 use Core\Standard\Area;
 use Core\Standard\Standard;
 use Illuminate\Database\Eloquent\Builder;
@@ -94,12 +93,13 @@ final readonly class JobFigures
                 $scheme = $row->schemeIn($unit) ?? 0;
                 $type = $types["{$unit->figure_type_id} {$scheme}"] ??= self::type($unit, $surfaces[$scheme] ?? null, $standard);
                 $agreed = $agreedForUnit->ofFigure($row->id);
+                $schooled = $type->withSchools($agreed->areaSchools);
                 $tier = $row->tier->key ?? $unit->tier->key;
                 $tier = $instead[$tier] ?? $tier;
                 $further = $row->coatsBeyond();
                 $like = "{$unit->figure_type_id} {$scheme} {$tier} {$agreed->fingerprint()} {$further->fingerprint()}";
-                [$figure, $composition] = $known[$like] ??= self::composed($standard, $type, $tier, $agreed, $further);
-                $composed[] = new ComposedFigure($unit, $row, $figure, $type->withSchools($agreed->areaSchools), $composition, $agreed, $further);
+                [$figure, $composition] = $known[$like] ??= self::composed($standard, $schooled, $tier, $agreed, $further);
+                $composed[] = new ComposedFigure($unit, $row, $figure, $schooled, $composition, $agreed, $further);
             }
         }
 
@@ -126,7 +126,7 @@ final readonly class JobFigures
         $areas = [];
         foreach ($type->areas as $place) {
             $own = $agreed->areaTiers[$place->area->id] ?? null;
-            $areas[] = new Area($place->area->id, $place->area->surface, $place->area->share, $place->area->features, $own, $agreed->areaSchools[$place->area->id] ?? new Schools);
+            $areas[] = new Area($place->area->id, $place->area->surface, $place->area->share, $place->area->features, $own, $place->area->schools);
         }
         $bare = new CoreFigure($tier, $type->sizeClass->size(), $areas, notAskedFor: $agreed->notAskedFor);
         $figure = (new FittingVariations($standard))->apply($bare, $agreed->waivers, $agreed->choices);

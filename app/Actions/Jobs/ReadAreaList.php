@@ -9,7 +9,7 @@ use App\Import\AreaLine;
 use App\Import\AreaListReader;
 use App\Models\StandardVersion;
 use App\Refusals\NotRight;
-use Core\Standard\Standard;
+use Core\Standard\Requirement;
 use Core\Standard\Surface;
 
 /**
@@ -39,21 +39,8 @@ final readonly class ReadAreaList
             array_values(array_filter($standard->surfaces, static fn (Surface $surface): bool => $surface->id !== Surface::WHOLE)),
         );
 
-        return (new AreaListReader($surfaces, self::features($standard)))->read($text);
-    }
+        $features = array_merge(...array_map(static fn (Requirement $requirement): array => $requirement->features(), $standard->requirements));
 
-    /** @return list<string> */
-    private static function features(Standard $standard): array
-    {
-        $features = [];
-        foreach ($standard->requirements as $requirement) {
-            foreach ([...$requirement->uses, ...$requirement->criteria] as $asked) {
-                if ($asked->feature !== null) {
-                    $features[$asked->feature] = $asked->feature;
-                }
-            }
-        }
-
-        return array_values($features);
+        return (new AreaListReader($surfaces, array_values(array_unique($features))))->read($text);
     }
 }
