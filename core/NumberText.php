@@ -25,6 +25,12 @@ final readonly class NumberText
         });
     }
 
+    /** A share of 1 as so many percent. */
+    public static function percent(float $share): string
+    {
+        return self::few($share * 100).' %';
+    }
+
     /**
      * A number beside the bound that it misses: with a decimal more where the two would read the same.
      *

@@ -12,7 +12,7 @@ final class SharesDoNotFit extends CoreException
 {
     public static function over(float $sum, string $pointer = ''): self
     {
-        return new self('shares', $pointer, sprintf('The shares come to %s; the body is made up once. Take %s away.', self::percent($sum), self::percent($sum - 1)));
+        return new self('shares', $pointer, sprintf('The shares come to %s; the body is made up once. Take %s away.', NumberText::percent($sum), NumberText::percent($sum - 1)));
     }
 
     public static function nothingLeft(string $area, string $pointer = ''): self
@@ -22,11 +22,6 @@ final class SharesDoNotFit extends CoreException
 
     public static function under(float $sum, string $pointer = ''): self
     {
-        return new self('shares', $pointer, sprintf('The shares come to %s; the body is made up once. Say a word instead of a share for one area, and it takes the %s left.', self::percent($sum), self::percent(1 - $sum)));
-    }
-
-    private static function percent(float $share): string
-    {
-        return NumberText::few($share * 100).' %';
+        return new self('shares', $pointer, sprintf('The shares come to %s; the body is made up once. Say a word instead of a share for one area, and it takes the %s left.', NumberText::percent($sum), NumberText::percent(1 - $sum)));
     }
 }

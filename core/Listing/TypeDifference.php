@@ -60,7 +60,7 @@ final readonly class TypeDifference
     {
         return array_values(array_filter([
             self::instead($was->area->surface, $is->area->surface),
-            abs($was->area->share - $is->area->share) < self::SHARE ? '' : self::instead(self::percent($was), self::percent($is)),
+            abs($was->area->share - $is->area->share) < self::SHARE ? '' : self::instead(NumberText::percent($was->area->share), NumberText::percent($is->area->share)),
             $was->focal === $is->focal ? '' : ($is->focal ? 'draws the eye' : 'no longer draws the eye'),
             self::instead($was->part === '' ? 'no part' : "on the part {$was->part}", $is->part === '' ? 'no part' : "on the part {$is->part}"),
             $was->depth === $is->depth ? '' : ($is->depth > $was->depth ? 'lies further out' : 'lies further in'),
@@ -105,10 +105,5 @@ final readonly class TypeDifference
     private static function instead(string $was, string $is): string
     {
         return $was === $is ? '' : "{$is} instead of {$was}";
-    }
-
-    private static function percent(TypeArea $area): string
-    {
-        return NumberText::few($area->area->share * 100).' %';
     }
 }

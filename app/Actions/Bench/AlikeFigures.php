@@ -22,6 +22,12 @@ final readonly class AlikeFigures
         return $this->figures[0];
     }
 
+    /** @return non-empty-list<int> */
+    public function ids(): array
+    {
+        return array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $this->figures);
+    }
+
     public function painted(): PaintedAlike
     {
         return new PaintedAlike($this->first()->composition, $this->mixes->paints());

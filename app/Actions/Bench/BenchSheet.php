@@ -56,7 +56,7 @@ final readonly class BenchSheet
         $this->figures = $figures;
         $who = [];
         foreach ($alike as $place => $one) {
-            $who += array_fill_keys(array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $one->figures), $place);
+            $who += array_fill_keys($one->ids(), $place);
         }
         $this->who = $who;
         $this->items = array_map(static function (int $place) use ($steps): array {

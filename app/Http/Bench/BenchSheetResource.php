@@ -209,7 +209,7 @@ final readonly class BenchSheetResource extends Resource
     {
         return [
             'tier' => $this->sheet->standard->tier($one->first()->figure->tier)->name,
-            'figures' => array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $one->figures),
+            'figures' => $one->ids(),
             'minutes' => $this->sheet->minutesEach($who),
         ];
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheet;
-use App\Actions\Composing\ComposedFigure;
 use Core\Sequence\Join;
 use Core\Sequence\Joins;
 
@@ -38,7 +37,7 @@ final readonly class SheetJoins
                 $number = $this->sheet->steps[$lines[$join->item] ?? 0]->number ?? 1;
                 $key = "{$number} {$join->part}";
                 $joins[$key] ??= $this->join($join, $number);
-                $joins[$key]['figures'] = [...$joins[$key]['figures'], ...array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $alike->figures)];
+                $joins[$key]['figures'] = [...$joins[$key]['figures'], ...$alike->ids()];
             }
         }
         usort($joins, static fn (array $one, array $other): int => $one['number'] <=> $other['number']);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheet;
-use App\Actions\Composing\ComposedFigure;
 use Core\Composition\StoppingPlaces;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\Stop;
@@ -36,9 +35,8 @@ final readonly class SheetStops
         foreach ($this->sheet->alike as $who => $alike) {
             $items = $this->sheet->itemsOf($who);
             $lines = array_keys($items);
-            $figures = array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $alike->figures);
             foreach (Stops::along(array_values($items), (new StoppingPlaces($this->sheet->standard))->of($alike->first()->figure)) as $stop) {
-                $stops[] = $this->stop($stop, $this->sheet->steps[$lines[$stop->item]]->number, $figures);
+                $stops[] = $this->stop($stop, $this->sheet->steps[$lines[$stop->item]]->number, $alike->ids());
             }
         }
         usort($stops, static fn (array $one, array $other): int => $one['number'] <=> $other['number']);

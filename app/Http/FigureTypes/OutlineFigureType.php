@@ -11,7 +11,7 @@ use Core\Listing\UsualBorders;
 /** What follows from a list of areas: shares, depths, and what usually touches. Nothing is stored. */
 final readonly class OutlineFigureType
 {
-    public function __invoke(OutlineRequest $request): OutlineResource
+    public function __invoke(AreasRequest $request): OutlineResource
     {
         $type = ListedFigureType::make('', SizeClass::Foot, $request->areas());
 

@@ -16,9 +16,13 @@ export class ApiError extends Error {
         super(message);
     }
 
+    /** Everything that is wrong, be it one thing or several. */
+    all(): readonly { path: string; message: string }[] {
+        return this.problems.length > 0 ? this.problems : [{ path: this.path, message: this.message }];
+    }
+
     /** Sentences by field, for a form: `/areas/0/name` is the field `areas.0.name`. */
     byField(): Record<string, string> {
-        const problems = this.problems.length > 0 ? this.problems : [{ path: this.path, message: this.message }];
-        return Object.fromEntries(problems.map((problem) => [problem.path.slice(1).replaceAll('/', '.'), problem.message]));
+        return Object.fromEntries(this.all().map((problem) => [problem.path.slice(1).replaceAll('/', '.'), problem.message]));
     }
 }

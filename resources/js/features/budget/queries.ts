@@ -1,4 +1,5 @@
 import { api, type Schemas, unwrap } from '@api';
+import { jobKeys } from '@features/jobs';
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 
 export type Budget = Schemas['Budget'];
@@ -17,7 +18,7 @@ export interface Asked {
 
 export function budgetOptions(job: number, { measure, budget, fixed, alike }: Asked) {
     return queryOptions<Budget>({
-        queryKey: ['jobs', job, 'budget', measure, budget, fixed, alike],
+        queryKey: [...jobKeys.detail(job), 'budget', measure, budget, fixed, alike],
         queryFn: ({ signal }) =>
             unwrap(
                 api.POST('/api/jobs/{job}/budget', {

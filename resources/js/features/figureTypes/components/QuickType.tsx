@@ -102,7 +102,7 @@ export function QuickType({ name, deed, surfaces, onMade, onLeave }: Props) {
                         </>
                     )}
                 </Form.List>
-                {making.error !== null && problems(making.error).some(({ path }) => !HAS_FIELD.test(path)) && (
+                {making.error !== null && making.error.all().some(({ path }) => !HAS_FIELD.test(path)) && (
                     <ErrorNote error={making.error} />
                 )}
                 <Button type="primary" htmlType="submit" loading={making.isPending}>
@@ -115,18 +115,14 @@ export function QuickType({ name, deed, surfaces, onMade, onLeave }: Props) {
 }
 
 type NamePath = Parameters<FormInstance<Values>['setFields']>[0][number]['name'];
-type Problem = ApiError['problems'][number];
 
 /** The fields that a refusal is about have these places; what is wrong elsewhere is told below them. */
 const HAS_FIELD = /^\/(name|size_class|areas\/\d+\/\w+)$/;
 
-function problems(error: ApiError): readonly Problem[] {
-    return error.problems.length > 0 ? error.problems : [error];
-}
-
 /** `/areas/0/name` is the name of the first area. */
 function atFields(error: ApiError) {
-    return problems(error)
+    return error
+        .all()
         .filter(({ path }) => HAS_FIELD.test(path))
         .map(({ path, message }) => ({ name: path.split('/').slice(1).map(step) as NamePath, errors: [message] }));
 }

@@ -33,7 +33,7 @@ export function TypeForm({ stored, start, surfaces, mayChange, onStored }: Props
     const [read, setRead] = useState<ReadonlyMap<number, string[]>>(new Map());
     const taken = said(useLater(draft.areas));
     const outline = useQuery(outlineOptions(sent(taken)));
-    const wrong = new Map([...read, ...byRow(problemsOf(outline.error), taken), ...byRow(problemsOf(hand.error), draft.areas)]);
+    const wrong = new Map([...read, ...byRow(outline.error?.all() ?? [], taken), ...byRow(hand.error?.all() ?? [], draft.areas)]);
     const areas = (next: AreaDraft[]) => {
         setRead(new Map([...read].filter(([row]) => next.some((area) => area === rowOf(draft.areas, row)))));
         hand.change({ areas: next });
@@ -110,11 +110,7 @@ const OF_ROW = /^\/areas\/(\d+)\//;
 
 /** What is wrong that is of no single area. */
 function OfAll({ error }: { error: ApiError | null }) {
-    return error !== null && problemsOf(error).some(({ path }) => !OF_ROW.test(path)) ? <ErrorNote error={error} /> : null;
-}
-
-function problemsOf(error: ApiError | null): readonly Problem[] {
-    return error === null ? [] : error.problems.length > 0 ? error.problems : [error];
+    return error !== null && error.all().some(({ path }) => !OF_ROW.test(path)) ? <ErrorNote error={error} /> : null;
 }
 
 /** `/areas/2/on` is of the third of the areas. */
