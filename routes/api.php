@@ -164,6 +164,8 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::put('/units/{unit}/area-tiers', Jobs\SetAreaTier::class);
     Route::put('/units/{unit}/area-schools', Jobs\ChooseAreaSchool::class);
     Route::post('/units/{unit}/waivers', Jobs\WaiveUse::class);
+    Route::get('/units/{unit}/further-uses', Jobs\ListFurtherUses::class);
+    Route::post('/units/{unit}/additions', Jobs\AddUse::class);
     Route::post('/units/{unit}/not-asked', Jobs\AgreeNotAsked::class);
     Route::put('/units/{unit}/choices', Jobs\ChooseMethod::class);
     Route::delete('/variations/{variation}', Jobs\UnwaiveUse::class);

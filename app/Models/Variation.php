@@ -13,14 +13,17 @@ use Illuminate\Support\Carbon;
  * @property int $unit_id
  * @property int|null $figure_id
  * @property int $figure_area_id
+ * @property int|null $tier_id the tier that an addition comes from
  * @property VariationKind $kind
  * @property string $use
  * @property string $reason
  * @property string $agreed_with
+ * @property int|null $price of one figure, in the smallest unit of the currency; null: none was agreed
  * @property int $user_id
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
  * @property-read FigureArea $figureArea
+ * @property-read Tier|null $tier
  * @property-read User $user
  * @property-read Unit $unit
  */
@@ -34,6 +37,12 @@ final class Variation extends StudioRow
     public function figureArea(): BelongsTo
     {
         return $this->belongsTo(FigureArea::class);
+    }
+
+    /** @return BelongsTo<Tier, $this> */
+    public function tier(): BelongsTo
+    {
+        return $this->belongsTo(Tier::class);
     }
 
     /** @return BelongsTo<User, $this> */

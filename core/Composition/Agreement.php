@@ -12,12 +12,15 @@ final readonly class Agreement
      * @param  string  $agreedWith outside the studio or in it; empty where nobody was named
      * @param  string  $by who wrote it down
      * @param  int|null  $figure the one figure it was agreed for; null: its whole unit
+     * @param  int|null  $price of one figure, in the smallest unit of the currency, at least 0: what is added costs it more, what is left
+     *                          out is taken off; null: none was agreed
      */
     public function __construct(
         public int $id,
         public string $agreedWith,
         public string $by,
         public ?int $figure = null,
+        public ?int $price = null,
     ) {
     }
 }

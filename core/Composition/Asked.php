@@ -40,6 +40,7 @@ final readonly class Asked
         return array_values(array_filter($taken, static fn (TechniqueUse $use): bool => $area->has($use->feature)));
     }
 
+    /** Of what the tier asks; an addition is none of it. */
     public function use(Area $area, string $id): ?TechniqueUse
     {
         foreach ($this->ofTier($area) as $use) {
@@ -75,6 +76,24 @@ final readonly class Asked
         $chosen = array_filter($this->figure->choices, static fn (Choice $choice): bool => $choice->area === $area->id);
 
         return array_column($chosen, 'use');
+    }
+
+    /** @return list<TechniqueUse|Addition> what the tier asks, whatever is taken from menus, and what is added, in the order of laying */
+    public function layers(Area $area): array
+    {
+        $layers = [];
+        foreach ([...$this->ofTier($area), null] as $use) {
+            foreach ($this->added($area) as $addition) {
+                if ($addition->before === $use?->id) {
+                    $layers[] = $addition;
+                }
+            }
+            if ($use !== null) {
+                $layers[] = $use;
+            }
+        }
+
+        return $layers;
     }
 
     /** @return list<Addition> those whose piece the area has */

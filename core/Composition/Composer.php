@@ -55,14 +55,14 @@ final readonly class Composer
                 $waived[$waiver->use] = true;
             }
         }
+        $taken = array_column($asked->taken($area), null, 'id');
         $composed = [];
-        foreach ($asked->taken($area) as $use) {
-            if (! isset($waived[$use->id])) {
-                $composed[] = $this->lay($use, $area, $figure->size, $asked, Origin::Tier);
+        foreach ($asked->layers($area) as $layer) {
+            if ($layer instanceof Addition) {
+                $composed[] = $this->lay($layer->use, $area, $figure->size, $asked, Origin::Addition);
+            } elseif (isset($taken[$layer->id]) && ! isset($waived[$layer->id])) {
+                $composed[] = $this->lay($layer, $area, $figure->size, $asked, Origin::Tier);
             }
-        }
-        foreach ($asked->added($area) as $addition) {
-            $composed[] = $this->lay($addition->use, $area, $figure->size, $asked, Origin::Addition);
         }
 
         return $composed;

@@ -69,6 +69,12 @@ final readonly class Figure
         return new self($this->tier, $this->size, $this->areas, $this->additions, $waivers, $choices, $this->notAskedFor);
     }
 
+    /** @param  list<Addition>  $additions */
+    public function withAdditions(array $additions): self
+    {
+        return new self($this->tier, $this->size, $this->areas, $additions, $this->waivers, $this->choices, $this->notAskedFor);
+    }
+
     /** Whether it was agreed that nothing is asked of an area about which its tier is silent. */
     public function isAgreedNotAsked(string $area): bool
     {

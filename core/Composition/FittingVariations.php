@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Composition;
 
+use Core\Standard\Area;
 use Core\Standard\Standard;
+use Core\Standard\TechniqueUse;
 
 /**
  * Which of the variations agreed for a figure name something that is still asked.
@@ -41,9 +43,20 @@ final readonly class FittingVariations
     {
         $area = $figure->area($choice->area);
         $asked = new Asked($this->standard, $figure);
-        $use = $area === null ? null : $asked->use($area, $choice->use);
+        $use = $area === null ? null : $asked->use($area, $choice->use) ?? self::added($area, $asked, $choice->use);
 
         return $area !== null && $use !== null && $asked->leavesChoice($area, $use) && $use->mayTake($choice->technique);
+    }
+
+    private static function added(Area $area, Asked $asked, string $use): ?TechniqueUse
+    {
+        foreach ($asked->added($area) as $addition) {
+            if ($addition->use->id === $use) {
+                return $addition->use;
+            }
+        }
+
+        return null;
     }
 
     /**

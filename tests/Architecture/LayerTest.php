@@ -22,6 +22,7 @@ final class LayerTest
         'Record' => [],
         'Plan' => ['Standard', 'Schedule'],
         'Composition' => ['Standard', 'School'],
+        'Quote' => ['Standard', 'Composition'],
         'Listing' => ['Standard', 'Composition'],
         'Lint' => ['Standard', 'School', 'Composition'],
         'Sequence' => ['School', 'Standard', 'Composition'],

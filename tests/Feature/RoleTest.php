@@ -191,6 +191,8 @@ final class RoleTest extends DescribedTestCase
         'PUT /units/{unit}/area-tiers',
         'PUT /units/{unit}/area-schools',
         'POST /units/{unit}/waivers',
+        'POST /units/{unit}/additions',
+        'GET /units/{unit}/further-uses',
         'POST /units/{unit}/not-asked',
         'PUT /units/{unit}/choices',
         'DELETE /variations/{variation}',

@@ -113,13 +113,13 @@ final readonly class JobBudget
         $money = 0;
         $known = [];
         foreach ($figures as $figure) {
-            [$composition, $seen] = $known[$figure->likeKey()] ??= [JobFigures::at($figure, $standard, $tier->id), $gain->of($figure->type, $tier->id, $figure->agreed->areaTiers)];
-            if ($composition->undecided !== [] && ! $isNow) {
+            [$there, $seen] = $known[$figure->likeKey().$figure->agreed->fingerprint()] ??= [JobFigures::at($figure, $standard, $tier->id), $gain->of($figure->type, $tier->id, $figure->agreed->areaTiers)];
+            if ($there->composition->undecided !== [] && ! $isNow) {
                 return null;
             }
-            $price = $tier->terms->price?->of($figure->type->sizeClass->value, $composition->minutes);
+            $price = $there->price($standard)?->sum();
             $money = $price === null || $money === null ? null : $money + $price;
-            $minutes += $composition->minutes;
+            $minutes += $there->composition->minutes;
             $gained += $seen * ($figure->row->leader ? TierGain::FOCAL : 1.0);
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Composing;
 
+use Core\Composition\AgreedAddition;
 use Core\Composition\Choice;
 use Core\Composition\NotAskedFor;
 use Core\Composition\Waiver;
@@ -18,6 +19,7 @@ final readonly class Agreed
      * @param  list<Choice>  $choices
      * @param  list<NotAskedFor>  $notAskedFor
      * @param  array<array-key, Schools>  $areaSchools choices by area
+     * @param  list<AgreedAddition>  $additions
      */
     public function __construct(
         public array $areaTiers = [],
@@ -25,13 +27,14 @@ final readonly class Agreed
         public array $choices = [],
         public array $notAskedFor = [],
         public array $areaSchools = [],
+        public array $additions = [],
     ) {
     }
 
     /** Equal for figures that nothing sets apart. */
     public function fingerprint(): string
     {
-        return serialize([$this->areaTiers, $this->waivers, $this->choices, $this->notAskedFor, $this->areaSchools]);
+        return serialize([$this->areaTiers, $this->waivers, $this->choices, $this->notAskedFor, $this->areaSchools, $this->additions]);
     }
 
     /** Equal for figures whose areas are painted by the same schools; empty where none has any of its own. */

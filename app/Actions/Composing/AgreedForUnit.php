@@ -10,6 +10,7 @@ use App\Models\Choice as ChoiceRow;
 use App\Models\Unit;
 use App\Models\Variation;
 use App\Models\VariationKind;
+use Core\Composition\AgreedAddition;
 use Core\Composition\Agreement;
 use Core\Composition\Choice;
 use Core\Composition\NotAskedFor;
@@ -36,7 +37,19 @@ final readonly class AgreedForUnit
             array_map(static fn (ChoiceRow $row): Choice => new Choice($row->figureArea->key, $row->use, $row->technique), $this->inScope($this->unit->choices->all(), $figureId)),
             array_map(static fn (Variation $row): NotAskedFor => new NotAskedFor($row->figureArea->key, $row->reason, self::agreement($row)), $this->inScope($this->variations(VariationKind::NotAsked), $figureId)),
             $this->schools($figureId),
+            $this->additions($figureId),
         );
+    }
+
+    /** @return list<AgreedAddition> */
+    private function additions(int $figureId): array
+    {
+        $additions = [];
+        foreach ($this->inScope($this->variations(VariationKind::Addition), $figureId) as $row) {
+            $additions[] = new AgreedAddition($row->figureArea->key, $row->tier->key ?? '', $row->use, $row->reason, self::agreement($row));
+        }
+
+        return $additions;
     }
 
     /** @return array<array-key, Schools> by area */
@@ -59,7 +72,7 @@ final readonly class AgreedForUnit
 
     private static function agreement(Variation $row): Agreement
     {
-        return new Agreement($row->id, $row->agreed_with, $row->user->name, $row->figure_id);
+        return new Agreement($row->id, $row->agreed_with, $row->user->name, $row->figure_id, $row->price);
     }
 
     /**

@@ -10,6 +10,8 @@ use Core\Composition\Composition;
 use Core\Composition\Figure as CoreFigure;
 use Core\Composition\FigureType;
 use Core\Composition\FurtherCoats;
+use Core\Quote\FigurePrice;
+use Core\Standard\Standard;
 
 /** A figure of a job with what is painted on it. */
 final readonly class ComposedFigure
@@ -41,6 +43,12 @@ final readonly class ComposedFigure
     public function likeKey(): string
     {
         return $this->unit->id.'-'.substr(hash('sha256', $this->figure->tier.$this->composition->signature().($this->row->scheme_id ?? '').$this->agreed->schools()), 0, 12);
+    }
+
+    /** Null where its tier has no price for its size. */
+    public function price(Standard $standard): ?FigurePrice
+    {
+        return FigurePrice::of($standard->tier($this->figure->tier), $this->type->sizeClass->value, $this->figure, $this->composition);
     }
 
     /**

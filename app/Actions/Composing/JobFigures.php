@@ -13,6 +13,7 @@ use Core\Composition\Composer;
 use Core\Composition\Composition;
 use Core\Composition\Figure as CoreFigure;
 use Core\Composition\FigureType;
+use Core\Composition\FittingAdditions;
 use Core\Composition\FittingVariations;
 use Core\Composition\FurtherCoats;
 use Core\Scheme\SaidLadders;
@@ -82,7 +83,7 @@ final readonly class JobFigures
     {
         $units->with([
             'job', 'tier', 'painter', 'figures.tier', 'figures.painter', 'figures.furtherCoats.user',
-            'areaTiers.tier', 'areaTiers.figureArea', 'areaSchools.figureArea', 'variations.figureArea', 'variations.user', 'choices.figureArea',
+            'areaTiers.tier', 'areaTiers.figureArea', 'areaSchools.figureArea', 'variations.figureArea', 'variations.user', 'variations.tier', 'choices.figureArea',
             ...array_map(static fn (string $relation): string => "figureType.{$relation}", FigureTypes::RELATIONS),
         ]);
         $composed = $types = $known = [];
@@ -106,10 +107,12 @@ final readonly class JobFigures
         return $composed;
     }
 
-    /** What would be painted on a figure at another tier, with all else that was agreed for it. */
-    public static function at(ComposedFigure $figure, Standard $standard, string $tier): Composition
+    /** A figure as it would be painted at another tier, with all else that was agreed for it. */
+    public static function at(ComposedFigure $figure, Standard $standard, string $tier): ComposedFigure
     {
-        return self::composed($standard, $figure->type, $tier, $figure->agreed, $figure->further)[1];
+        [$there, $composition] = self::composed($standard, $figure->type, $tier, $figure->agreed, $figure->further);
+
+        return new ComposedFigure($figure->unit, $figure->row, $there, $figure->type, $composition, $figure->agreed, $figure->further);
     }
 
     /** As the scheme that it is painted in has its areas. */
@@ -129,7 +132,8 @@ final readonly class JobFigures
             $areas[] = new Area($place->area->id, $place->area->surface, $place->area->share, $place->area->features, $own, $place->area->schools);
         }
         $bare = new CoreFigure($tier, $type->sizeClass->size(), $areas, notAskedFor: $agreed->notAskedFor);
-        $figure = (new FittingVariations($standard))->apply($bare, $agreed->waivers, $agreed->choices);
+        $with = (new FittingAdditions($standard))->apply($bare, $agreed->additions);
+        $figure = (new FittingVariations($standard))->apply($with, $agreed->waivers, $agreed->choices);
 
         return [$figure, $further->on((new Composer($standard))->compose($figure))];
     }

@@ -87,11 +87,11 @@ final readonly class JobForecast
     {
         $sum = 0;
         foreach ($figures as $figure) {
-            $price = $standard->tier($figure->figure->tier)->terms->price?->of($figure->type->sizeClass->value, $figure->composition->minutes);
+            $price = $figure->price($standard);
             if ($price === null) {
                 return null;
             }
-            $sum += $price;
+            $sum += $price->sum();
         }
 
         return $sum;

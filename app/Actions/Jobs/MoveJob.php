@@ -20,6 +20,7 @@ use App\Models\StandardVersion;
 use App\Models\Tier;
 use App\Models\Unit;
 use App\Models\User;
+use App\Models\Variation;
 use App\Models\VersionState;
 use App\Refusals\NotRight;
 
@@ -89,18 +90,20 @@ final readonly class MoveJob
             Unit::query()->whereIn('id', $units)->where('tier_id', $id)->update(['tier_id' => $tiers[$key]]);
             Figure::query()->whereIn('unit_id', $units)->where('tier_id', $id)->update(['tier_id' => $tiers[$key]]);
             AreaTier::query()->whereIn('unit_id', $units)->where('tier_id', $id)->update(['tier_id' => $tiers[$key]]);
+            Variation::query()->whereIn('unit_id', $units)->where('tier_id', $id)->update(['tier_id' => $tiers[$key]]);
         }
         Unit::query()->whereIn('id', $units)->increment('version');
     }
 
-    /** @return list<string> names of tiers that the job has figures or areas at and the version has not */
+    /** @return list<string> names of tiers that the job has figures, areas or additions of and the version has not */
     private function missingTiers(Job $job, StandardVersion $to): array
     {
         $units = Unit::query()->where('job_id', $job->id)->select('id');
         $used = Tier::query()->with('piece')->where('standard_version_id', $job->standard_version_id)->where(static fn ($tiers) => $tiers
             ->whereIn('id', Unit::query()->where('job_id', $job->id)->select('tier_id'))
             ->orWhereIn('id', Figure::query()->whereIn('unit_id', $units)->select('tier_id'))
-            ->orWhereIn('id', AreaTier::query()->whereIn('unit_id', $units)->select('tier_id')))->get();
+            ->orWhereIn('id', AreaTier::query()->whereIn('unit_id', $units)->select('tier_id'))
+            ->orWhereIn('id', Variation::query()->whereIn('unit_id', $units)->whereNotNull('tier_id')->select('tier_id')))->get();
         $known = $this->library->of($to->id);
 
         return array_values($used->filter(static fn (Tier $tier): bool => ! $known->hasTier($tier->key))->map(static fn (Tier $tier): string => $tier->name)->all());

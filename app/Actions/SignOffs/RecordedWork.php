@@ -9,6 +9,7 @@ use App\Actions\Checks\CheckReading;
 use App\Models\BenchMark;
 use App\Models\MarkState;
 use Core\Check\ExcusedUse;
+use Core\Composition\Addition;
 use Core\Composition\Agreement;
 use Core\Composition\Asked;
 use Core\Composition\Choice;
@@ -56,6 +57,18 @@ final readonly class RecordedWork
             'area' => $waiver->area, 'use' => $waiver->use, 'work' => $this->work($waiver->area, $waiver->use),
             'reason' => $waiver->reason, ...self::agreed($waiver->agreement),
         ], $this->reading->composed->figure->waivers);
+    }
+
+    /** @return list<array<string, mixed>> uses of other tiers, each with who agreed to it, for this figure or its unit */
+    public function added(): array
+    {
+        $standard = $this->reading->standard;
+
+        return array_map(static fn (Addition $one): array => [
+            'area' => $one->area, 'use' => $one->use->id, 'work' => $standard->technique($one->use->techniques[0])->name,
+            'from' => $one->agreed === null ? '' : $standard->tier($one->agreed->tier)->name,
+            'reason' => $one->agreed->reason ?? '', ...self::agreed($one->agreed?->agreement),
+        ], $this->reading->composed->figure->additions);
     }
 
     /** @return list<array<string, mixed>> areas about which the standard is silent, with who agreed that nothing is asked of them */

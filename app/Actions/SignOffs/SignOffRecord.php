@@ -38,6 +38,7 @@ final readonly class SignOffRecord
             'painted' => $work->painted(),
             'excused' => $work->excused(),
             'left_out' => $work->leftOut(),
+            'added' => $work->added(),
             'not_asked' => $work->notAsked(),
             'chosen' => $work->chosen(),
             'area_tiers' => $work->areaTiers(),

@@ -8,10 +8,13 @@ use App\Actions\Composing\ComposedFigure;
 use App\Http\Shared\Resource;
 use App\Http\Shared\WhyShape;
 use App\Models\VariationKind;
+use Core\Composition\Addition;
+use Core\Composition\AgreedAddition;
 use Core\Composition\Agreement;
 use Core\Composition\Asked;
 use Core\Composition\Choice;
 use Core\Composition\ComposedUse;
+use Core\Composition\FittingAdditions;
 use Core\Composition\FittingVariations;
 use Core\Composition\Waiver;
 use Core\Plan\FigureState;
@@ -28,7 +31,7 @@ use Core\Standard\UseWords;
  *
  * @phpstan-import-type Person from WhyShape
  *
- * @phpstan-type AgreedHere array{id: int, reason: string, agreed_with: string, by: string, whole_unit: bool}
+ * @phpstan-type AgreedHere array{id: int, reason: string, agreed_with: string, by: string, whole_unit: bool, price: int|null}
  * @phpstan-type GridUse array{
  *   id: string,
  *   name: string,
@@ -41,6 +44,8 @@ use Core\Standard\UseWords;
  *   choices: list<array{id: string, name: string}>,
  *   menu: array{name: string, choose: int|null, laid: bool, chosen: bool}|null,
  *   waiver: AgreedHere|null,
+ *   addition: AgreedHere|null,
+ *   from: string,
  * }
  * @phpstan-type AreaSchool_ array{
  *   question: value-of<SchoolQuestion>,
@@ -103,6 +108,7 @@ use Core\Standard\UseWords;
  *   figures: int,
  *   minutes: float,
  *   waivers: int,
+ *   additions: int,
  *   questions: list<array{tier: string, surface: string, figures: int}>,
  *   unassigned: int,
  *   signed: int,
@@ -131,11 +137,18 @@ final readonly class GridResource extends Resource
             'units' => $units,
             'figures' => count($this->figures),
             'minutes' => array_sum(array_column($units, 'minutes')),
-            'waivers' => array_sum(array_map(static fn (array $unit): int => $unit[0]->unit->variations->where('kind', VariationKind::Waiver)->count(), array_values($byUnit))),
+            'waivers' => self::variations($byUnit, VariationKind::Waiver),
+            'additions' => self::variations($byUnit, VariationKind::Addition),
             'questions' => $this->questions(),
             'unassigned' => count(array_filter($this->figures, static fn (ComposedFigure $figure): bool => $figure->row->painter_id === null && $figure->unit->painter_id === null)),
             'signed' => count(array_filter($this->figures, static fn (ComposedFigure $figure): bool => $figure->row->state === FigureState::Signed)),
         ];
+    }
+
+    /** @param  array<int, non-empty-list<ComposedFigure>>  $byUnit */
+    private static function variations(array $byUnit, VariationKind $kind): int
+    {
+        return array_sum(array_map(static fn (array $unit): int => $unit[0]->unit->variations->where('kind', $kind)->count(), $byUnit));
     }
 
     /**
@@ -227,7 +240,7 @@ final readonly class GridResource extends Resource
                 'agreed' => self::notAsked($area, $composed),
                 'schools' => array_map(fn (SchoolQuestion $question): array => $this->school($question, $area), $this->standard->surface($area->surface)->questions()),
                 'minutes' => array_sum(array_column($here, 'minutes')),
-                'uses' => array_map(fn (TechniqueUse $use): array => $this->use($use, $area, $here[$use->id] ?? null, $composed), $asked->ofTier($area)),
+                'uses' => array_map(fn (TechniqueUse|Addition $layer): array => $this->use($layer, $area, $here, $composed), $asked->layers($area)),
             ];
         }, $composed->figure->areas);
     }
@@ -244,9 +257,14 @@ final readonly class GridResource extends Resource
         ];
     }
 
-    /** @return GridUse */
-    private function use(TechniqueUse $use, Area $area, ?ComposedUse $laid, ComposedFigure $composed): array
+    /**
+     * @param  array<array-key, ComposedUse>  $here what is laid on the area, by use
+     * @return GridUse
+     */
+    private function use(TechniqueUse|Addition $layer, Area $area, array $here, ComposedFigure $composed): array
     {
+        $use = $layer instanceof Addition ? $layer->use : $layer;
+        $laid = $here[$use->id] ?? null;
         $technique = $this->standard->technique($laid->technique ?? $use->techniques[0]);
 
         return [
@@ -254,9 +272,17 @@ final readonly class GridResource extends Resource
             'degree' => UseWords::degree($use), 'coats' => $use->coats, 'steps' => $use->steps,
             'minutes' => $laid->minutes ?? 0.0,
             'choices' => $use->leavesMethodOpen() ? array_map(fn (string $id): array => ['id' => $id, 'name' => $this->standard->technique($id)->name], $use->techniques) : [],
-            'menu' => $this->menu($use, $area, $laid, $composed),
+            'menu' => $layer instanceof Addition ? null : $this->menu($use, $area, $laid, $composed),
             'waiver' => $laid === null ? self::waiver($use, $area, $composed) : null,
+            'addition' => $layer instanceof Addition ? self::addition($layer) : null,
+            'from' => $layer instanceof Addition ? $layer->agreed->tier ?? '' : $composed->figure->tierOf($area),
         ];
+    }
+
+    /** @return AgreedHere|null */
+    private static function addition(Addition $addition): ?array
+    {
+        return $addition->agreed?->agreement === null ? null : self::agreed($addition->agreed->reason, $addition->agreed->agreement);
     }
 
     /** @return array{name: string, choose: int|null, laid: bool, chosen: bool}|null null for a use that stands in no menu */
@@ -283,7 +309,7 @@ final readonly class GridResource extends Resource
     /** @return AgreedHere */
     private static function agreed(string $reason, Agreement $agreement): array
     {
-        return ['id' => $agreement->id, 'reason' => $reason, 'agreed_with' => $agreement->agreedWith, 'by' => $agreement->by, 'whole_unit' => $agreement->figure === null];
+        return ['id' => $agreement->id, 'reason' => $reason, 'agreed_with' => $agreement->agreedWith, 'by' => $agreement->by, 'whole_unit' => $agreement->figure === null, 'price' => $agreement->price];
     }
 
     /** @return AgreedHere|null what was agreed about an area of which the tier says nothing */
@@ -303,10 +329,13 @@ final readonly class GridResource extends Resource
     {
         $fitting = new FittingVariations($this->standard);
         $waivers = array_filter($composed->agreed->waivers, static fn (Waiver $waiver): bool => ! $fitting->fitsWaiver($composed->figure, $waiver));
+        $additions = new FittingAdditions($this->standard);
+        $added = array_filter($composed->agreed->additions, static fn (AgreedAddition $one): bool => ! $additions->fits($composed->figure, $one));
         $choices = array_filter($composed->agreed->choices, static fn (Choice $choice): bool => ! $fitting->fitsChoice($composed->figure, $choice));
 
         return [
             ...array_map(static fn (Waiver $waiver): string => "{$waiver->area}: \"{$waiver->use}\" left out ({$waiver->reason})", array_values($waivers)),
+            ...array_map(static fn (AgreedAddition $one): string => "{$one->area}: \"{$one->use}\" of {$one->tier} added ({$one->reason})", array_values($added)),
             ...array_map(static fn (Choice $choice): string => "{$choice->area}: \"{$choice->use}\" by {$choice->technique}", array_values($choices)),
         ];
     }

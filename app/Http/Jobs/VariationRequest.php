@@ -18,6 +18,13 @@ abstract class VariationRequest extends ApiRequest
         'area' => ['required', 'string'],
     ];
 
+    /** The price is of one figure, in the smallest unit of the currency. */
+    protected const TERMS = [
+        'reason' => ['required', 'string', 'max:500'],
+        'agreed_with' => ['nullable', 'string', 'max:190'],
+        'price' => ['bail', 'nullable', 'integer', 'min:0', 'max:100000000000'],
+    ];
+
     public function place(Unit $unit): VariedPlace
     {
         return new VariedPlace($unit, $this->figureOf($unit), $this->string('area')->toString(), $this->versionRead());
@@ -30,6 +37,6 @@ abstract class VariationRequest extends ApiRequest
 
     public function terms(): Terms
     {
-        return new Terms($this->string('reason')->toString(), $this->string('agreed_with')->toString(), $this->person());
+        return new Terms($this->string('reason')->toString(), $this->string('agreed_with')->toString(), $this->person(), $this->filled('price') ? $this->integer('price') : null);
     }
 }

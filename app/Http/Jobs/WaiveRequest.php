@@ -9,11 +9,6 @@ final class WaiveRequest extends VariationRequest
 {
     public function rules(): array
     {
-        return [
-            ...self::PLACE,
-            'use' => ['required', 'string'],
-            'reason' => ['required', 'string', 'max:500'],
-            'agreed_with' => ['nullable', 'string', 'max:190'],
-        ];
+        return [...self::PLACE, ...self::TERMS, 'use' => ['required', 'string']];
     }
 }

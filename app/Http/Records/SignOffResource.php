@@ -87,6 +87,16 @@ use App\Models\SignOff;
  *   by: string,
  *   whole_unit: bool,
  * }
+ * @phpstan-type RecordAdded array{
+ *   area: string,
+ *   use: string,
+ *   work: string,
+ *   from: string,
+ *   reason: string,
+ *   agreed_with: string,
+ *   by: string,
+ *   whole_unit: bool,
+ * }
  * @phpstan-type RecordNotAsked array{
  *   area: string,
  *   reason: string,
@@ -117,6 +127,7 @@ use App\Models\SignOff;
  *   painted: list<RecordPainted>,
  *   excused: list<RecordExcused>,
  *   left_out: list<RecordLeftOut>,
+ *   added: list<RecordAdded>,
  *   not_asked: list<RecordNotAsked>,
  *   chosen: list<array{area: string, use: string, technique: string}>,
  *   area_tiers: list<array{area: string, tier: string}>,

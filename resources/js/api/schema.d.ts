@@ -2224,6 +2224,23 @@ export interface paths {
         patch: operations["assignUnit"];
         trace?: never;
     };
+    "/api/units/{unit}/additions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds a use of another tier, with the reason and its price. */
+        post: operations["addUse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{unit}/area-schools": {
         parameters: {
             query?: never;
@@ -2303,6 +2320,23 @@ export interface paths {
         put?: never;
         /** Further figures of a unit. */
         post: operations["addFigures"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{unit}/further-uses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What of other tiers could be added on an area. */
+        get: operations["listFurtherUses"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2458,6 +2492,7 @@ export interface components {
             agreed_with: string;
             by: string;
             whole_unit: boolean;
+            price: number | null;
         };
         AreaList: {
             areas: components["schemas"]["ReadArea"][];
@@ -2958,6 +2993,18 @@ export interface components {
             coats: number;
             by: string;
         };
+        FurtherUse: {
+            tier: string;
+            tier_name: string;
+            use: string;
+            name: string;
+            degree: string;
+            minutes: number;
+            judged_by: string[];
+        };
+        FurtherUses: {
+            uses: components["schemas"]["FurtherUse"][];
+        };
         GoverningScheme: {
             id: number;
             picture: string | null;
@@ -2968,6 +3015,7 @@ export interface components {
             figures: number;
             minutes: number;
             waivers: number;
+            additions: number;
             questions: {
                 tier: string;
                 surface: string;
@@ -3047,6 +3095,8 @@ export interface components {
                 chosen: boolean;
             } | null;
             waiver: components["schemas"]["AgreedHere"] | null;
+            addition: components["schemas"]["AgreedHere"] | null;
+            from: string;
         };
         HeadAnswer: {
             contained: boolean;
@@ -3774,6 +3824,7 @@ export interface components {
             painted: components["schemas"]["RecordPainted"][];
             excused: components["schemas"]["RecordExcused"][];
             left_out: components["schemas"]["RecordLeftOut"][];
+            added: components["schemas"]["RecordAdded"][];
             not_asked: components["schemas"]["RecordNotAsked"][];
             chosen: {
                 area: string;
@@ -3812,6 +3863,16 @@ export interface components {
                 at: string;
                 self_checked: boolean;
             };
+        };
+        RecordAdded: {
+            area: string;
+            use: string;
+            work: string;
+            from: string;
+            reason: string;
+            agreed_with: string;
+            by: string;
+            whole_unit: boolean;
         };
         RecordAnswer: {
             item: string;
@@ -10534,6 +10595,52 @@ export interface operations {
             default: components["responses"]["Broken"];
         };
     };
+    addUse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                unit: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    figure_id?: number | null;
+                    area: string;
+                    reason: string;
+                    agreed_with?: string | null;
+                    price?: number | null;
+                    tier: string;
+                    use: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Grid"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
     chooseAreaSchool: {
         parameters: {
             query?: never;
@@ -10732,6 +10839,38 @@ export interface operations {
             default: components["responses"]["Broken"];
         };
     };
+    listFurtherUses: {
+        parameters: {
+            query: {
+                figure_id?: number | null;
+                area: string;
+            };
+            header?: never;
+            path: {
+                unit: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FurtherUses"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
     agreeNotAsked: {
         parameters: {
             query?: never;
@@ -10830,9 +10969,10 @@ export interface operations {
                     version: number;
                     figure_id?: number | null;
                     area: string;
-                    use: string;
                     reason: string;
                     agreed_with?: string | null;
+                    price?: number | null;
+                    use: string;
                 };
             };
         };

@@ -25,7 +25,7 @@ describe('Something agreed', () => {
 
         await userEvent.type(screen.getByLabelText('Agreed with'), 'the harbour office');
         await userEvent.click(screen.getByRole('button', { name: 'Agree' }));
-        expect(onAgree).toHaveBeenCalledExactlyOnceWith('too late to strip', 'the harbour office');
+        expect(onAgree).toHaveBeenCalledExactlyOnceWith('too late to strip', 'the harbour office', null);
         await vi.waitFor(() => expect(onClose).toHaveBeenCalledOnce());
     });
 
@@ -35,7 +35,7 @@ describe('Something agreed', () => {
         expect(onAgree).not.toHaveBeenCalled();
         await userEvent.type(screen.getByLabelText('Why'), 'kept clean for the decals');
         await userEvent.click(screen.getByRole('button', { name: 'Agree' }));
-        expect(onAgree).toHaveBeenCalledExactlyOnceWith('kept clean for the decals', '');
+        expect(onAgree).toHaveBeenCalledExactlyOnceWith('kept clean for the decals', '', null);
     });
 
     it('is found as it was left, also after it was refused, and is empty once it is agreed', async () => {

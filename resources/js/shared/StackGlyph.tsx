@@ -2,6 +2,8 @@ export interface Layer {
     group: string;
     passes: number;
     waived: boolean;
+    /** Beside what the tier asks. */
+    added?: boolean;
     words: string;
 }
 
@@ -25,7 +27,13 @@ function Bar({ layer, length, y }: { layer: Layer; length: number; y: number }) 
     if (layer.waived) {
         return <path d={`M1 ${y + HEIGHT / 2}h${length}`} className="bar-waived" />;
     }
-    return <rect x="1" y={y + 0.5} width={length} height={HEIGHT - 1} className={`bar bar-${kind(layer.group)}`} />;
+    const width = layer.added === true ? Math.min(length, 28) : length;
+    return (
+        <>
+            <rect x="1" y={y + 0.5} width={width} height={HEIGHT - 1} className={`bar bar-${kind(layer.group)}`} />
+            {layer.added === true && <path d={`M${width + 2} ${y + HEIGHT / 2}h5m-2.5-2.5v5`} className="bar-added" />}
+        </>
+    );
 }
 
 /** Groups that are told apart in a stack; the others are drawn like a lay-in. */

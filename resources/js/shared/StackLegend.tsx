@@ -24,6 +24,13 @@ export function StackLegend() {
                 </svg>
                 left out by agreement
             </li>
+            <li>
+                <svg width="24" height="7" aria-hidden="true">
+                    <rect x="1" y="1.5" width="14" height="4" className="bar bar-light" />
+                    <path d="M17 3.5h5m-2.5-2.5v5" className="bar-added" />
+                </svg>
+                added by agreement
+            </li>
             <li>longer: more coats or steps</li>
             <li>? nobody has said</li>
             <li>grey: not on these figures</li>

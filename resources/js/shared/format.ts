@@ -60,6 +60,11 @@ export function money(amount: number, of: Currency): string {
     }).format(amount / 10 ** digits);
 }
 
+/** An amount as it was typed, in the smallest unit of its currency. */
+export function inSmallestUnit(amount: number | null, of: Currency): number | null {
+    return amount === null ? null : Math.round(amount * 10 ** of.currency_decimals);
+}
+
 /** A currency by its code, and the decimals that its smallest unit makes. */
 export interface Currency {
     currency: string;

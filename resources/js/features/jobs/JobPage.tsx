@@ -67,6 +67,7 @@ function Totals({ grid, job }: { grid: Schemas['Grid']; job: Schemas['Job'] }) {
                 <Total say="due" value={job.due === null ? 'no date' : date(job.due)} />
                 <Total say="without a painter" value={String(grid.unassigned)} />
                 <Total say="left out by agreement" value={String(grid.waivers)} />
+                <Total say="added by agreement" value={String(grid.additions)} />
                 <Total say="signed off" value={`${grid.signed} of ${grid.figures}`} />
             </dl>
             {grid.questions.length > 0 && (

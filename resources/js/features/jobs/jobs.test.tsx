@@ -31,6 +31,8 @@ function laid(change: Partial<Schemas['GridUse']> = {}): Schemas['GridUse'] {
         choices: [],
         menu: null,
         waiver: null,
+        addition: null,
+        from: 'muster',
         ...change,
     };
 }
@@ -130,7 +132,7 @@ const job: Schemas['Job'] = {
 };
 
 function grid(units: Schemas['GridUnit'][]): Schemas['Grid'] {
-    return { units, figures: 2, minutes: 64, waivers: 0, questions: [], unassigned: 2, signed: 0 };
+    return { units, figures: 2, minutes: 64, waivers: 0, additions: 0, questions: [], unassigned: 2, signed: 0 };
 }
 
 describe('the grid', () => {
@@ -229,6 +231,7 @@ describe('one area', () => {
                 use: 'shade',
                 reason: 'kept clean',
                 agreed_with: '',
+                price: null,
             }),
         );
     });
@@ -237,7 +240,14 @@ describe('one area', () => {
         const waived = laid({
             id: 'shade',
             name: 'Wash',
-            waiver: { id: 3, reason: 'kept clean', agreed_with: 'the client', by: 'Marsali Teague', whole_unit: true },
+            waiver: {
+                id: 3,
+                reason: 'kept clean',
+                agreed_with: 'the client',
+                by: 'Marsali Teague',
+                whole_unit: true,
+                price: null,
+            },
         });
         const areas = [{ ...group().areas[0], uses: [laid(), waived] } as Schemas['GridArea']];
         render(drawer({ areas, resting: ['hat: "layer" left out (agreed)'] }), signedIn);
@@ -245,11 +255,66 @@ describe('one area', () => {
         expect(screen.getByText('hat: "layer" left out (agreed)')).toBeTruthy();
     });
 
+    it('adds a layer of another tier with its reason and price, and says what judges it', async () => {
+        const line: Schemas['FurtherUse'] = {
+            tier: 'guard',
+            tier_name: 'Guard',
+            use: 'edge',
+            name: 'Edge line',
+            degree: 'upper parts only',
+            minutes: 4,
+            judged_by: ['Lines are thin and even.'],
+        };
+        const sent = answering(({ path }) => (path.includes('further-uses') ? [200, { uses: [line] }] : [200, grid([unit()])]));
+        render(drawer(), signedIn);
+        await userEvent.click(screen.getByRole('button', { name: 'Add a layer of another tier…' }));
+        await userEvent.click(await screen.findByLabelText('Layer of another tier'));
+        await userEvent.click(await screen.findByTitle('Edge line, upper parts only · 4 min'));
+        expect(screen.getByText(/Judged by: Lines are thin and even\./)).toBeTruthy();
+
+        await userEvent.click(screen.getByRole('button', { name: 'Add it' }));
+        expect(screen.getByRole('alert').textContent).toBe('Say why it is added; the reason stays on record.');
+        await userEvent.type(screen.getByLabelText('Why'), 'read from the far side');
+        await userEvent.type(screen.getByLabelText('Price of a figure, EUR'), '1,50');
+        await userEvent.click(screen.getByRole('button', { name: 'Add it' }));
+        await waitFor(() =>
+            expect(sent.at(-1)).toMatchObject({
+                path: '/api/units/4/additions',
+                body: {
+                    version: 7,
+                    figure_id: null,
+                    area: 'coat',
+                    tier: 'guard',
+                    use: 'edge',
+                    reason: 'read from the far side',
+                    price: 150,
+                },
+            }),
+        );
+    });
+
+    it('says what was added, at what price, and takes it off again', async () => {
+        const sent = answering(() => [200, grid([unit()])]);
+        const agreed = { id: 5, reason: 'for the display', agreed_with: 'the client', by: 'Marsali Teague', whole_unit: false };
+        const uses = [laid(), laid({ id: 'edge', name: 'Edge line', from: 'guard', addition: { ...agreed, price: 150 } })];
+        render(drawer({ areas: [{ ...group().areas[0], uses } as Schemas['GridArea']] }), signedIn);
+        expect(
+            screen.getByText(
+                /Added, of Guard\. for the display Agreed with the client\. €1\.50 a figure\. Marsali Teague, for this figure\./,
+            ),
+        ).toBeTruthy();
+        expect(screen.queryByRole('button', { name: 'Leave out Edge line' })).toBeNull();
+        await userEvent.click(screen.getByRole('button', { name: 'Take it off again' }));
+        await waitFor(() => expect(sent[0]?.path).toBe('/api/variations/5'));
+    });
+
     it('says that nothing of one’s own was stored when somebody else was first', async () => {
         answering(({ method }) =>
             method === 'DELETE' ? [409, refusal('stale', 'Somebody else changed the unit.')] : [200, grid([unit()])],
         );
-        const waived = laid({ waiver: { id: 3, reason: 'kept clean', agreed_with: '', by: 'Marsali Teague', whole_unit: true } });
+        const waived = laid({
+            waiver: { id: 3, reason: 'kept clean', agreed_with: '', by: 'Marsali Teague', whole_unit: true, price: null },
+        });
         render(drawer({ areas: [{ ...group().areas[0], uses: [waived] } as Schemas['GridArea']] }), signedIn);
         await userEvent.click(screen.getByRole('button', { name: 'Ask for it again' }));
         expect(await screen.findByText(/yours was not stored/)).toBeTruthy();

@@ -37,6 +37,22 @@ export function ownListOptions(id: number, tier: string) {
     });
 }
 
+/** What of other tiers could be added on an area of a unit, or of one figure of it. */
+export function furtherUsesOptions(unit: number, figure: number | null, area: string) {
+    return queryOptions({
+        queryKey: [...jobKeys.all, 'further-uses', unit, figure, area],
+        queryFn: ({ signal }) =>
+            unwrap(
+                api.GET('/api/units/{unit}/further-uses', {
+                    params: { path: { unit }, query: { area, ...(figure === null ? {} : { figure_id: figure }) } },
+                    signal,
+                }),
+            ),
+        // What is on offer follows what was just agreed.
+        gcTime: 0,
+    });
+}
+
 export function jobTypesOptions(id: number) {
     return queryOptions({
         queryKey: jobKeys.types(id),

@@ -1,18 +1,12 @@
 import { api, type Schemas, unwrap } from '@api';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { areaDeeds } from './areaDeeds';
 import { jobKeys } from './queries';
 import { useRefused } from '@shared/useRefused';
 
 type Unit = Schemas['GridUnit'];
 type Figure = Schemas['GridFigure'];
 type Grid = Schemas['Grid'];
-
-interface AreaPlace {
-    unit: Unit;
-    /** Null: all figures of the unit. */
-    figure: number | null;
-    area: string;
-}
 
 interface Change {
     tier?: string;
@@ -102,59 +96,6 @@ export function useAssign(job: number) {
                     }),
                 ),
             ),
-        areaTier: ({ unit, figure, area }: AreaPlace, tier: string | null) =>
-            change.mutate(() =>
-                unwrap(
-                    api.PUT('/api/units/{unit}/area-tiers', {
-                        params: { path: { unit: unit.id } },
-                        body: { version: unit.version, figure_id: figure, area, tier },
-                    }),
-                ),
-            ),
-        areaSchool: ({ unit, figure, area }: AreaPlace, question: Schemas['AreaSchool']['question'], choice: string | null) =>
-            change.mutate(() =>
-                unwrap(
-                    api.PUT('/api/units/{unit}/area-schools', {
-                        params: { path: { unit: unit.id } },
-                        body: { version: unit.version, figure_id: figure, area, question, choice },
-                    }),
-                ),
-            ),
-        waive: ({ unit, figure, area }: AreaPlace, use: string, reason: string, agreedWith: string) =>
-            change.mutateAsync(() =>
-                unwrap(
-                    api.POST('/api/units/{unit}/waivers', {
-                        params: { path: { unit: unit.id } },
-                        body: { version: unit.version, figure_id: figure, area, use, reason, agreed_with: agreedWith },
-                    }),
-                ),
-            ),
-        agreeNotAsked: ({ unit, figure, area }: AreaPlace, reason: string, agreedWith: string) =>
-            change.mutateAsync(() =>
-                unwrap(
-                    api.POST('/api/units/{unit}/not-asked', {
-                        params: { path: { unit: unit.id } },
-                        body: { version: unit.version, figure_id: figure, area, reason, agreed_with: agreedWith },
-                    }),
-                ),
-            ),
-        unwaive: (unit: Unit, variation: number) =>
-            change.mutate(() =>
-                unwrap(
-                    api.DELETE('/api/variations/{variation}', {
-                        params: { path: { variation }, query: { version: unit.version } },
-                    }),
-                ),
-            ),
-        /** No technique takes the choice back. */
-        choose: ({ unit, figure, area }: AreaPlace, use: string, technique: string | null) =>
-            change.mutate(() =>
-                unwrap(
-                    api.PUT('/api/units/{unit}/choices', {
-                        params: { path: { unit: unit.id } },
-                        body: { version: unit.version, figure_id: figure, area, use, technique },
-                    }),
-                ),
-            ),
+        ...areaDeeds(change),
     };
 }

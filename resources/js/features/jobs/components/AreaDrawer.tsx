@@ -1,13 +1,14 @@
 import type { Schemas } from '@api';
 import { useSession } from '@features/session';
 import { Choice } from '@shared/Choice';
-import { count, fewMinutes } from '@shared/format';
+import { count, fewMinutes, inSmallestUnit } from '@shared/format';
 import { Drawer, Select } from 'antd';
 import { useState } from 'react';
 import { useAssign } from '../useAssign';
+import { AddLayer } from './AddLayer';
+import { AreaLayers } from './AreaLayers';
 import { AreaSchools } from './AreaSchools';
 import { Silence } from './Silence';
-import { WaiveForm } from './WaiveForm';
 
 interface Props {
     job: Schemas['Job'];
@@ -19,7 +20,7 @@ interface Props {
 
 /** One area beside the grid: its layers, its tier, what is left out, and the method where it is open. */
 export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
-    const { user } = useSession();
+    const { user, studio } = useSession();
     const assign = useAssign(job.id);
     const [scope, setScope] = useState<'unit' | 'figure'>('unit');
     const here = group.areas.find((one) => one.area === area);
@@ -95,62 +96,26 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                         )}
                     </p>
                 )}
-                <ol className="layers" aria-label="Layers, from the top down">
-                    {here.uses.toReversed().map((use) => (
-                        <li key={use.id} className={use.waiver === null && use.menu?.laid !== false ? '' : 'layer-waived'}>
-                            <div className="layer-head">
-                                <b>{use.name}</b> <span>{use.degree}</span>
-                                <span className="layer-minutes">
-                                    {use.menu?.laid === false
-                                        ? 'not chosen'
-                                        : use.waiver === null
-                                          ? `${fewMinutes(use.minutes)} min`
-                                          : 'left out'}
-                                </span>
-                            </div>
-                            {use.menu !== null && (
-                                <MenuLine
-                                    menu={use.menu}
-                                    mayChoose={mayAssign}
-                                    onChoose={() => assign.choose(place, use.id, use.technique)}
-                                    onTakeBack={() => assign.choose(place, use.id, null)}
-                                />
-                            )}
-                            {use.choices.length > 0 && use.waiver === null && (
-                                <Select
-                                    aria-label={`Method of ${use.id}`}
-                                    size="small"
-                                    value={use.technique}
-                                    disabled={!mayAssign}
-                                    options={use.choices.map((choice) => ({ value: choice.id, label: choice.name }))}
-                                    onChange={(technique) => assign.choose(place, use.id, technique)}
-                                />
-                            )}
-                            {use.waiver !== null && (
-                                <p>
-                                    {use.waiver.reason}
-                                    {use.waiver.agreed_with !== '' && ` Agreed with ${use.waiver.agreed_with}.`} {use.waiver.by}
-                                    {use.waiver.whole_unit ? ', for the unit.' : ', for this figure.'}
-                                    {mayAssign && (
-                                        <button
-                                            type="button"
-                                            className="link-button"
-                                            onClick={() => use.waiver !== null && assign.unwaive(unit, use.waiver.id)}
-                                        >
-                                            Ask for it again
-                                        </button>
-                                    )}
-                                </p>
-                            )}
-                            {mayAssign && use.waiver === null && use.menu === null && (
-                                <WaiveForm
-                                    name={use.name}
-                                    onWaive={(reason, agreed) => assign.waive(place, use.id, reason, agreed)}
-                                />
-                            )}
-                        </li>
-                    ))}
-                </ol>
+                <AreaLayers
+                    uses={here.uses}
+                    unit={unit}
+                    place={place}
+                    tierName={tierName}
+                    mayAssign={mayAssign}
+                    assign={assign}
+                />
+                {mayAssign && (
+                    <AddLayer
+                        key={`${scope} ${area}`}
+                        unit={unit.id}
+                        figure={group.figures.length === 1 ? first.id : place.figure}
+                        area={area}
+                        currency={studio.currency}
+                        onAdd={(use, reason, agreedWith, price) =>
+                            assign.add(place, use, { reason, agreedWith, price: inSmallestUnit(price, studio) })
+                        }
+                    />
+                )}
                 {group.resting.length > 0 && (
                     <div className="resting">
                         <b>
@@ -166,27 +131,5 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                 )}
             </div>
         </Drawer>
-    );
-}
-
-interface MenuProps {
-    menu: NonNullable<Schemas['GridUse']['menu']>;
-    mayChoose: boolean;
-    onChoose: () => void;
-    onTakeBack: () => void;
-}
-
-/** A layer of those to choose from: so many of them, or by agreement. */
-function MenuLine({ menu, mayChoose, onChoose, onTakeBack }: MenuProps) {
-    return (
-        <p>
-            {menu.name}: {menu.choose === null ? 'by agreement' : `the tier includes ${menu.choose}`}.{' '}
-            {menu.chosen ? 'Chosen.' : menu.laid ? 'Taken unless another is chosen.' : ''}{' '}
-            {mayChoose && (
-                <button type="button" className="link-button" onClick={menu.chosen ? onTakeBack : onChoose}>
-                    {menu.chosen ? 'Take it back' : 'Choose it'}
-                </button>
-            )}
-        </p>
     );
 }

@@ -114,9 +114,10 @@ export function GroupRow({ unit, group, job, surfaces, onArea, onFigures }: Prop
 function AreaCell({ area, onOpen }: { area: Schemas['GridArea']; onOpen: () => void }) {
     const laid = area.uses.map(
         (use) =>
-            `${use.name}${use.degree === '' ? '' : ` ${use.degree}`}${use.waiver !== null ? ' (left out)' : use.menu?.laid === false ? ' (not chosen)' : ''}`,
+            `${use.name}${use.degree === '' ? '' : ` ${use.degree}`}${use.waiver !== null ? ' (left out)' : use.addition !== null ? ' (added)' : use.menu?.laid === false ? ' (not chosen)' : ''}`,
     );
-    const words = area.state === 'asked' ? laid.join(', then ') : area.state === 'undecided' ? 'undecided' : 'not asked for';
+    const silent = area.state === 'undecided' ? 'undecided' : 'not asked for';
+    const words = area.state === 'asked' ? laid.join(', then ') : [silent, ...laid].join(', ');
     return (
         <button
             type="button"
@@ -125,19 +126,25 @@ function AreaCell({ area, onOpen }: { area: Schemas['GridArea']; onOpen: () => v
             title={`${area.area}: ${words}`}
             aria-label={`${area.area}: ${words}`}
         >
+            {area.state !== 'asked' && area.uses.length > 0 && <Layers uses={area.uses} />}
             {area.state === 'undecided' && <span className="grid-question">?</span>}
-            {area.state === 'not-asked' && <span className="grid-none">–</span>}
-            {area.state === 'asked' && (
-                <StackGlyph
-                    layers={area.uses.map((use) => ({
-                        group: use.group,
-                        passes: Math.max(use.coats, use.steps),
-                        waived: use.waiver !== null || use.menu?.laid === false,
-                        words: use.name,
-                    }))}
-                />
-            )}
+            {area.state === 'not-asked' && area.uses.length === 0 && <span className="grid-none">–</span>}
+            {area.state === 'asked' && <Layers uses={area.uses} />}
             {area.own_tier && <span className="grid-own">{area.tier}</span>}
         </button>
+    );
+}
+
+function Layers({ uses }: { uses: readonly Schemas['GridUse'][] }) {
+    return (
+        <StackGlyph
+            layers={uses.map((use) => ({
+                group: use.group,
+                passes: Math.max(use.coats, use.steps),
+                waived: use.waiver !== null || use.menu?.laid === false,
+                added: use.addition !== null,
+                words: use.name,
+            }))}
+        />
     );
 }

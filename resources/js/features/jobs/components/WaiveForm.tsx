@@ -3,11 +3,12 @@ import { useState } from 'react';
 
 interface Props {
     name: string;
-    onWaive: (reason: string, agreedWith: string) => Promise<unknown>;
+    currency: string;
+    onWaive: (reason: string, agreedWith: string, price: number | null) => Promise<unknown>;
 }
 
 /** A use that is left out on this figure or unit. */
-export function WaiveForm({ name, onWaive }: Props) {
+export function WaiveForm({ name, currency, onWaive }: Props) {
     const [open, setOpen] = useState(false);
     return open ? (
         <AgreeForm
@@ -15,6 +16,7 @@ export function WaiveForm({ name, onWaive }: Props) {
             about={`leave out ${name}`}
             deed="Leave out"
             back="Keep it"
+            price={`Taken off a figure, ${currency}`}
             onAgree={onWaive}
             onClose={() => setOpen(false)}
         />

@@ -44,6 +44,10 @@ export function NotDone({ record }: { record: Record }) {
             (one) =>
                 `${one.area}: ${one.work === '' ? 'a step' : one.work} left out${one.whole_unit ? ', for the unit' : ''}. ${one.reason}${agreed(one)}`,
         ),
+        ...record.added.map(
+            (one) =>
+                `${one.area}: ${one.work} added, of ${one.from}${one.whole_unit ? ', for the unit' : ''}. ${one.reason}${agreed(one)}`,
+        ),
         ...record.not_asked.map(
             (one) => `${one.area}: not asked for${one.whole_unit ? ', for the unit' : ''}. ${one.reason}${agreed(one)}`,
         ),

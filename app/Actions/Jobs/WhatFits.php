@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Jobs;
+
+use App\Actions\Composing\ComposedFigure;
+use App\Actions\Composing\JobFigures;
+use App\Actions\Composing\JobStandards;
+use App\Models\Unit;
+use App\Refusals\NotRight;
+use Core\Composition\AgreedAddition;
+use Core\Composition\Asked;
+use Core\Composition\Choice as CoreChoice;
+use Core\Composition\FittingAdditions;
+use Core\Composition\FittingVariations;
+use Core\Composition\Waiver;
+use Core\School\SchoolQuestion;
+
+/** Whether what shall be set apart names something on the figures that it is said of; one of them is enough. */
+final readonly class WhatFits
+{
+    public function __construct(
+        private JobFigures $figures,
+        private JobStandards $standards,
+    ) {
+    }
+
+    public function requireUndecided(Unit $unit, VariedPlace $place): void
+    {
+        foreach ($this->covered($unit, $place) as $composed) {
+            if (in_array($place->area, $composed->composition->undecided, true)) {
+                return;
+            }
+        }
+
+        throw NotRight::at('/area', 'not-undecided', "The standard says what is asked of \"{$place->area}\" here, or it was agreed already; what it asks is left out use by use.");
+    }
+
+    /** A question speaks of metals, or of what covers the ground. */
+    public function requireSpokenOf(Unit $unit, VariedPlace $place, SchoolQuestion $question): void
+    {
+        $standard = $this->standards->of($unit->job);
+        foreach ($this->covered($unit, $place) as $composed) {
+            $area = $composed->figure->area($place->area);
+            if ($area !== null && in_array($question, $standard->surface($area->surface)->questions(), true)) {
+                return;
+            }
+        }
+
+        throw NotRight::at('/question', 'not-of-this-area', "{$question->inWords()} is no question of \"{$place->area}\"; metals have a school of their own, and what covers the ground.");
+    }
+
+    /** A menu includes so many; what is beyond them is an addition, which is agreed and priced otherwise. */
+    public function requireRoom(Unit $unit, VariedPlace $place, string $use): void
+    {
+        $standard = $this->standards->of($unit->job);
+        foreach ($this->covered($unit, $place) as $composed) {
+            $area = $composed->figure->area($place->area);
+            $menu = $area === null ? null : (new Asked($standard, $composed->figure))->requirement($area)?->menuOf($use);
+            if ($menu === null || $menu->choose === null) {
+                continue;
+            }
+            $chosen = array_filter($composed->figure->choices, static fn (CoreChoice $one): bool => $one->area === $place->area && $one->use !== $use && in_array($one->use, $menu->uses, true));
+            if (count($chosen) >= $menu->choose) {
+                throw NotRight::at('/use', 'menu-full', "The tier includes {$menu->choose} of \"{$menu->name}\"; take one back before you choose another.");
+            }
+        }
+    }
+
+    /** At least one of the figures it is said of can have it beside what its own tier asks. */
+    public function requireAddable(Unit $unit, VariedPlace $place, AgreedAddition $addition): void
+    {
+        $fitting = new FittingAdditions($this->standards->of($unit->job));
+        foreach ($this->covered($unit, $place) as $composed) {
+            if ($fitting->fits($composed->figure, $addition)) {
+                return;
+            }
+        }
+
+        throw NotRight::at('/use', 'cannot-be-added', "\"{$addition->use}\" of the tier \"{$addition->tier}\" cannot be added on \"{$addition->area}\": it is asked here already, or that tier does not ask it of such an area.");
+    }
+
+    /** At least one of the figures it is said of has it asked. */
+    public function requireAsked(Unit $unit, VariedPlace $place, Waiver|CoreChoice $variation): void
+    {
+        $fitting = new FittingVariations($this->standards->of($unit->job));
+        foreach ($this->covered($unit, $place) as $composed) {
+            if ($variation instanceof Waiver ? $fitting->fitsWaiver($composed->figure, $variation) : $fitting->fitsChoice($composed->figure, $variation)) {
+                return;
+            }
+        }
+
+        throw $variation instanceof Waiver
+            ? NotRight::at('/use', 'unknown-use', "Nothing called \"{$variation->use}\" is asked on \"{$variation->area}\" here, so it cannot be left out.")
+            : NotRight::at('/technique', 'not-a-choice', "\"{$variation->technique}\" is not among the methods that \"{$variation->use}\" on \"{$variation->area}\" leaves open.");
+    }
+
+    /** @return iterable<ComposedFigure> the figures that the place covers, as they are composed now */
+    private function covered(Unit $unit, VariedPlace $place): iterable
+    {
+        foreach ($this->figures->ofUnit($unit) as $composed) {
+            if ($place->covers($composed->row)) {
+                yield $composed;
+            }
+        }
+    }
+}

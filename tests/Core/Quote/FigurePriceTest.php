@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Quote;
+
+use Core\Composition\AgreedAddition;
+use Core\Composition\Agreement;
+use Core\Composition\Composer;
+use Core\Composition\Figure;
+use Core\Composition\FittingAdditions;
+use Core\Composition\FittingVariations;
+use Core\Composition\Waiver;
+use Core\Quote\FigurePrice;
+use Core\Standard\Area;
+use Document\Standard\StandardReader;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\SmallStandard;
+
+/** Prices worked by hand on a small standard: a coat, half of the figure, at the rich tier, to which the plain tier's shade (4 minutes) is added. */
+final class FigurePriceTest extends TestCase
+{
+    // Coat at rich: base 1 + 12/2 = 7, recess 10, light 20; with 2 buckles 6: 43 minutes.
+    private const BY_LIST = ['school' => 'list', 'list' => ['foot' => 4200]];
+
+    private const BY_HOURS = ['school' => 'hours', 'hourly' => 3000];
+
+    /** @param  array<string, mixed>|null  $price */
+    #[DataProvider('agreements')]
+    public function test_what_it_costs(?array $price, ?int $added, ?int $leftOut, ?int $tier, ?int $sum): void
+    {
+        $standard = StandardReader::ofSound()->read(SmallStandard::with($price === null ? [] : ['/tiers/1/price' => $price]));
+        $bare = new Figure('rich', 1.0, [new Area('coat', 'cloth', 0.5, ['buckle' => 2])]);
+        $with = (new FittingAdditions($standard))->apply($bare, [new AgreedAddition('coat', 'plain', 'shade', 'agreed', new Agreement(1, 'client', 'lead', price: $added))]);
+        $figure = (new FittingVariations($standard))->apply($with, [new Waiver('coat', 'buckles', 'none wanted', new Agreement(2, 'client', 'lead', price: $leftOut))], []);
+        $of = FigurePrice::of($standard->tier('rich'), 'foot', $figure, (new Composer($standard))->compose($figure));
+
+        self::assertSame($tier, $of?->tier);
+        self::assertSame($sum, $of?->sum());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>|null, int|null, int|null, int|null, int|null}> price of the tier; of the addition; of what is left out; by tier; in all */
+    public static function agreements(): iterable
+    {
+        yield 'by list, no price agreed' => [self::BY_LIST, null, null, 4200, 4200];
+        yield 'by list, more and less' => [self::BY_LIST, 500, 150, 4200, 4550];
+        yield 'by list, for nothing' => [self::BY_LIST, 0, 0, 4200, 4200];
+        // 37 minutes without the buckles, and 4 added: 41 × 50.
+        yield 'by hours, the addition by its minutes' => [self::BY_HOURS, null, null, 2050, 2050];
+        // With a price of its own its 4 minutes are not counted again: 37 × 50.
+        yield 'by hours, the addition by its price' => [self::BY_HOURS, 500, 150, 1850, 2200];
+        yield 'by hours, the addition for nothing' => [self::BY_HOURS, 0, null, 1850, 1850];
+        yield 'never under nothing' => [self::BY_LIST, null, 5000, 4200, 0];
+        yield 'no list price for its size' => [['school' => 'list', 'list' => ['mounted' => 9000]], 500, null, null, null];
+        yield 'by agreement' => [null, 500, null, null, null];
+    }
+}
