@@ -12,6 +12,7 @@ use Core\Budget\TierOption;
 use Core\Standard\Duplicate;
 use Core\Standard\OutOfRange;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\IntegerPrograms;
 
@@ -73,6 +74,7 @@ final class TierMixTest extends TestCase
         }
     }
 
+    #[Group('many')]
     public function test_it_gains_what_an_integer_solver_gains(): void
     {
         mt_srand(7);

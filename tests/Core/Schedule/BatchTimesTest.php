@@ -16,6 +16,7 @@ use Core\Schedule\Laying;
 use Core\Schedule\Scheduler;
 use Core\Sequence\StepList;
 use Core\Standard\OutOfRange;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\LaidCoats;
@@ -117,6 +118,7 @@ final class BatchTimesTest extends TestCase
         self::assertSame(9.0, $times->along(BatchPath::StepByStep, 2)->waiting, 'the second figure fills three minutes of the ten: its wash with its decal; then it is two behind');
     }
 
+    #[Group('many')]
     public function test_the_scheduler_which_may_choose_its_order_is_never_later(): void
     {
         mt_srand(7);

@@ -13,6 +13,7 @@ use Core\Schedule\Scheduler;
 use Core\Sequence\StepList;
 use Core\Standard\OutOfRange;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\IntegerPrograms;
@@ -55,6 +56,7 @@ final class SchedulerTest extends TestCase
     #[TestWith([7, 9])]
     #[TestWith([20, 12])]
     #[TestWith([60, 60])]
+    #[Group('many')]
     public function test_what_must_hold_of_every_schedule(int $models, int $steps): void
     {
         for ($seed = 0; $seed < ($models > 20 ? 1 : 8); $seed++) {
@@ -74,6 +76,7 @@ final class SchedulerTest extends TestCase
         }
     }
 
+    #[Group('many')]
     public function test_a_solver_of_integer_programs_finds_none_shorter_of_small_batches(): void
     {
         $programs = $found = $bounds = [];

@@ -10,6 +10,7 @@ use Core\Sequence\TidyBack;
 use Core\Sequence\Work;
 use Core\Sequence\WorkOrder;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\PaintedOrder;
 use Tests\Core\Support\RandomFigures;
@@ -119,6 +120,7 @@ final class InOneGoTest extends TestCase
     }
 
     #[DataProvider('figures')]
+    #[Group('many')]
     public function test_goes_take_no_more_tidying_and_break_no_edge(int $number): void
     {
         [$standard, $type, $composition] = RandomFigures::make($number * 31, 7, 24);

@@ -8,6 +8,7 @@ use Core\Composition\FigureType;
 use Core\Sequence\TidySettings;
 use Core\Sequence\Work;
 use Core\Sequence\WorkOrder;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\EveryOrder;
 use Tests\Core\Support\HandSteps;
@@ -36,6 +37,7 @@ final class LeastTidyingTest extends TestCase
         self::assertGreaterThan(60, $tidied, 'many of them cannot do without');
     }
 
+    #[Group('many')]
     public function test_a_solver_of_integer_programs_finds_none_better_up_to_twelve_steps(): void
     {
         $programs = $minutes = [];
@@ -52,6 +54,7 @@ final class LeastTidyingTest extends TestCase
         }
     }
 
+    #[Group('many')]
     public function test_of_large_figures_every_order_is_kept_and_the_same_figure_has_the_same_order(): void
     {
         foreach ([[14, 60], [30, 150]] as [$areas, $most]) {

@@ -15,6 +15,7 @@ use Core\Sequence\SheetLines;
 use Core\Sequence\TidyBack;
 use Core\Sequence\WorkOrder;
 use Core\Standard\Standard;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\RandomFigures;
@@ -94,6 +95,7 @@ final class SharedStepsTest extends TestCase
     /** @param  list<string>  $wet */
     #[TestWith([[]])]
     #[TestWith([['wash']])]
+    #[Group('many')]
     public function test_of_made_up_figures_each_has_all_its_own_steps_in_an_order_that_it_allows(array $wet): void
     {
         $together = 0;

@@ -11,6 +11,7 @@ use Core\Sequence\TidyBack;
 use Core\Sequence\TidySettings;
 use Core\Sequence\WhyHere;
 use Core\Sequence\WorkOrder;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\EveryOrder;
 use Tests\Core\Support\HandSteps;
@@ -81,6 +82,7 @@ final class WetRunsTest extends TestCase
         self::assertNotSame(self::order($asked, [], PaintedOrder::area('shield', 'plate'))->key, self::order($asked, ['wash'], PaintedOrder::area('shield', 'plate'))->key);
     }
 
+    #[Group('many')]
     public function test_of_made_up_figures_no_other_order_that_keeps_them_together_has_less_to_tidy(): void
     {
         $figures = $tidied = 0;
