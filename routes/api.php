@@ -10,6 +10,7 @@ use App\Http\Jobs;
 use App\Http\Paints;
 use App\Http\Planning;
 use App\Http\Proposals;
+use App\Http\Quotes;
 use App\Http\Records;
 use App\Http\Repairs;
 use App\Http\Schemes;
@@ -22,6 +23,9 @@ use Illuminate\Support\Facades\Route;
 Route::post('/session', Session\SignIn::class);
 Route::get('/invitations/{token}', Session\ShowInvitation::class)->middleware('throttle:link');
 Route::post('/invitations/{token}', Session\AcceptInvitation::class)->middleware('throttle:link');
+Route::get('/offers/{token}', Quotes\ShowOffer::class)->middleware('throttle:link');
+Route::get('/offers/{token}/paper', Quotes\ExportOffer::class)->middleware('throttle:link');
+Route::post('/offers/{token}/agreement', Quotes\AgreeToOffer::class)->middleware('throttle:link');
 
 Route::get('/calendars/{token}', Planning\ShowCalendar::class)->middleware('throttle:link');
 
@@ -166,6 +170,13 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::post('/units/{unit}/waivers', Jobs\WaiveUse::class);
     Route::get('/units/{unit}/further-uses', Jobs\ListFurtherUses::class);
     Route::post('/units/{unit}/additions', Jobs\AddUse::class);
+    Route::get('/jobs/{job}/quotes', Quotes\ListQuotes::class);
+    Route::post('/jobs/{job}/quote-previews', Quotes\PreviewQuote::class);
+    Route::post('/jobs/{job}/quotes', Quotes\MakeQuote::class);
+    Route::get('/quotes/{quote}', Quotes\ShowQuote::class);
+    Route::get('/quotes/{quote}/paper', Quotes\ExportQuote::class)->middleware('throttle:heavy');
+    Route::get('/quotes/{quote}/table', Quotes\ExportQuoteTable::class);
+    Route::post('/quotes/{quote}/withdrawal', Quotes\WithdrawQuote::class);
     Route::post('/units/{unit}/not-asked', Jobs\AgreeNotAsked::class);
     Route::put('/units/{unit}/choices', Jobs\ChooseMethod::class);
     Route::delete('/variations/{variation}', Jobs\UnwaiveUse::class);

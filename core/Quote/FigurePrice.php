@@ -30,9 +30,12 @@ final readonly class FigurePrice
     ) {
     }
 
-    /** @return self|null null where its tier has no price for its size: it is agreed by hand */
+    /** @return self|null null where its tier has no price for its size, or one by hours for work that nobody has settled: it is agreed by hand */
     public static function of(Tier $tier, string $sizeClass, Figure $figure, Composition $composition): ?self
     {
+        if ($tier->terms->price?->hourly !== null && $composition->undecided !== []) {
+            return null;
+        }
         $own = [];
         $added = 0;
         foreach ($figure->additions as $addition) {

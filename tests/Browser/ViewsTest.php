@@ -65,6 +65,8 @@ final class ViewsTest extends BrowserTestCase
         yield 'a figure type on a phone' => ['lead', '/studio/figure-types/1', 'What touches what', 390];
         yield 'a budget' => ['lead', '/jobs/1/budget', 'Take these tiers', 1280];
         yield 'a budget on a phone' => ['lead', '/jobs/1/budget', 'Take these tiers', 390];
+        yield 'a quote' => ['lead', '/jobs/1/quote', 'To be paid', 1280];
+        yield 'a quote on a phone' => ['lead', '/jobs/1/quote', 'To be paid', 390];
         yield 'figure types of a job' => ['lead', '/jobs/1/figure-types', 'As the studio has it', 1280];
         yield 'the log' => ['lead', '/studio/log', 'what was refused, and what was changed', 1280];
         yield 'the own account' => ['lead', '/account', 'Where you are signed in', 1280];

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Quotes\JobQuote;
+use App\Actions\Quotes\Quotes;
+use App\Actions\Quotes\QuoteTerms;
 use App\Models\Fault;
 use App\Models\FigureType;
 use App\Models\Mishap;
@@ -14,6 +17,8 @@ use App\Models\SignOff;
 use App\Models\StandardVersion;
 use App\Models\Variation;
 use App\Models\WorkedTime;
+use Carbon\CarbonImmutable;
+use Core\Quote\Percent;
 use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Auth;
@@ -49,7 +54,10 @@ abstract class DescribedTestCase extends CheckTestCase
         $figure = $this->figure('1st Lamplighters', 1);
         $mishap = Mishap::query()->create(['figure_id' => $figure->id, 'area' => 'lamp pole', 'kind' => 'overspill', 'layer' => '', 'share' => 0.1, 'user_id' => $this->isla()->id]);
         $worked = WorkedTime::query()->create(['user_id' => $this->isla()->id, 'unit_id' => $figure->unit_id, 'area' => 'lamp pole', 'use' => 'base', 'technique' => 'base', 'figures' => [$figure->id], 'minutes' => 4, 'allowed' => 5]);
+        $terms = new QuoteTerms(CarbonImmutable::now()->addDay(), '', [], [], Percent::of(0), Percent::of(0), '', 1);
+        [$quote] = $this->app->make(Quotes::class)->make($this->job(), $terms, Quotes::digest($this->app->make(JobQuote::class)->of($this->job(), $terms)), $this->lead());
         $this->known = [
+            'quote' => $quote->id,
             'workedTime' => $worked->id, 'unit_id' => $figure->unit_id, 'minutes' => 4,
             'check' => $check['id'], 'version' => $check['version'], 'fault' => Fault::query()->firstOrFail()->id, 'signOff' => SignOff::query()->firstOrFail()->id, 'find' => $record->hash,
             'figureType' => FigureType::query()->whereNull('job_id')->firstOrFail()->id, 'figure' => $figure->id, 'figures' => [['id' => $figure->id, 'seen' => null]], 'area' => 'lamp pole', 'use' => 'base', 'tier' => 'muster', 'surface' => 'cloth', 'technique' => 'base',

@@ -21,6 +21,9 @@ final class RoleTest extends DescribedTestCase
         'GET /invitations/{token}',
         'POST /invitations/{token}',
         'GET /calendars/{token}',
+        'GET /offers/{token}',
+        'GET /offers/{token}/paper',
+        'POST /offers/{token}/agreement',
     ];
 
     /** Lead, deputy and painter. */
@@ -192,6 +195,13 @@ final class RoleTest extends DescribedTestCase
         'PUT /units/{unit}/area-schools',
         'POST /units/{unit}/waivers',
         'POST /units/{unit}/additions',
+        'GET /jobs/{job}/quotes',
+        'POST /jobs/{job}/quote-previews',
+        'POST /jobs/{job}/quotes',
+        'GET /quotes/{quote}',
+        'GET /quotes/{quote}/paper',
+        'GET /quotes/{quote}/table',
+        'POST /quotes/{quote}/withdrawal',
         'GET /units/{unit}/further-uses',
         'POST /units/{unit}/not-asked',
         'PUT /units/{unit}/choices',

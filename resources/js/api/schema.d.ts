@@ -1036,6 +1036,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/quote-previews": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a job would be offered at, as it stands, on these terms. */
+        post: operations["previewQuote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/quotes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The quotes of a job, the latest first. */
+        get: operations["listQuotes"];
+        put?: never;
+        /** Makes a quote, which takes the place of the one before it; its link is told this once. */
+        post: operations["makeQuote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/roster": {
         parameters: {
             query?: never;
@@ -1167,6 +1202,57 @@ export interface paths {
         put?: never;
         /** Says how a mishap ended. */
         post: operations["endMishap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/offers/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A quote, for who has its link. */
+        get: operations["showOffer"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/offers/{token}/agreement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The client agrees, by name; the quote stays as it is from then on. */
+        post: operations["agreeToOffer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/offers/{token}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A quote as PDF, for who has its link. */
+        get: operations["exportOffer"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1425,6 +1511,74 @@ export interface paths {
         put?: never;
         /** Takes or declines a proposal. */
         post: operations["answerProposal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes/{quote}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A quote as it was offered. */
+        get: operations["showQuote"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes/{quote}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A quote as PDF. */
+        get: operations["exportQuote"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes/{quote}/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The lines and sums of a quote as CSV. */
+        get: operations["exportQuoteTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes/{quote}/withdrawal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Withdraws a quote; its link shows nothing any more. */
+        post: operations["withdrawQuote"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3335,6 +3489,16 @@ export interface components {
             role: ("ground" | "base" | "shade" | "relight" | "light") | null;
             remark: string;
         };
+        LastTerms: {
+            text: string;
+            tax: number;
+            tax_name: string;
+            discount: number;
+            materials: {
+                words: string;
+                amount: number;
+            }[];
+        };
         LeftLine: {
             number: number;
             title: string;
@@ -3383,6 +3547,10 @@ export interface components {
             page: number;
             pages: number;
             all: number;
+        };
+        MadeQuote: {
+            quote: components["schemas"]["QuoteHead"];
+            link: string;
         };
         MaterialNeed: {
             name: string;
@@ -3472,6 +3640,63 @@ export interface components {
             role: "ground" | "base" | "shade" | "relight" | "light";
             cover: number;
             coats: number;
+        };
+        Offer: {
+            /** @enum {string} */
+            state: "open" | "agreed" | "withdrawn" | "expired";
+            agreed_by: string | null;
+            agreed_on: string | null;
+            content: components["schemas"]["OfferedContent"];
+            before: {
+                number: number;
+                total: number;
+                changes: components["schemas"]["UnitChange"][];
+            } | null;
+        };
+        OfferedContent: {
+            format: string;
+            number: number;
+            studio: string;
+            job: {
+                name: string;
+                client: string;
+                force: string;
+            };
+            standard: {
+                name: string;
+                version: string;
+            };
+            made: {
+                by: string;
+                on: string;
+            };
+            valid_until: string;
+            wished_for: string | null;
+            promised_for: string | null;
+            currency: string;
+            currency_decimals: number;
+            lines: components["schemas"]["OfferedLine"][];
+            materials: {
+                words: string;
+                amount: number;
+            }[];
+            sums: components["schemas"]["QuoteSums"];
+            tiers: components["schemas"]["QuotedTier"][];
+            terms: string;
+        };
+        OfferedLine: {
+            unit: string;
+            numbers: number[];
+            figures: number;
+            type: string;
+            tier: string;
+            each: number;
+            sum: number;
+            /** @enum {string} */
+            by: "list" | "hours" | "hand";
+            minutes: number;
+            added: components["schemas"]["QuotedAddition"][];
+            left_out: components["schemas"]["QuotedWaiver"][];
         };
         OpenSession: {
             key: string;
@@ -3701,6 +3926,75 @@ export interface components {
             job: string | null;
             at: string | null;
             version: number;
+        };
+        QuoteHead: {
+            id: number;
+            number: number;
+            /** @enum {string} */
+            state: "open" | "agreed" | "withdrawn" | "expired";
+            total: number;
+            made: string;
+            by: string;
+            valid_until: string;
+            agreed_by: string | null;
+            agreed_at: string | null;
+        };
+        QuotePreview: {
+            lines: components["schemas"]["OfferedLine"][];
+            without_price: components["schemas"]["WithoutPrice"][];
+            by_hand: components["schemas"]["WithoutPrice"][];
+            sums: components["schemas"]["QuoteSums"];
+            minutes: number;
+            digest: string;
+        };
+        QuoteSums: {
+            work: number;
+            materials: number;
+            discount_percent: number;
+            discount: number;
+            net: number;
+            tax_name: string;
+            tax_percent: number;
+            tax: number;
+            rounding: number;
+            total: number;
+        };
+        QuotedAddition: {
+            area: string;
+            work: string;
+            from: string;
+            price: number | null;
+        };
+        QuotedLine: {
+            type: string;
+            tier: string;
+            figures: number;
+            each: number;
+        };
+        QuotedMenu: {
+            name: string;
+            choose: number | null;
+            of: string[];
+        };
+        QuotedSurface: {
+            name: string;
+            included: string[];
+            to_choose: components["schemas"]["QuotedMenu"][];
+        };
+        QuotedTier: {
+            name: string;
+            made: string;
+            distance_mm: number;
+            surfaces: components["schemas"]["QuotedSurface"][];
+        };
+        QuotedWaiver: {
+            area: string;
+            work: string;
+            price: number | null;
+        };
+        Quotes: {
+            quotes: components["schemas"]["QuoteHead"][];
+            last: components["schemas"]["LastTerms"] | null;
         };
         Raise: {
             from: string;
@@ -4742,6 +5036,11 @@ export interface components {
                 pieces: number;
             }[];
         };
+        UnitChange: {
+            unit: string;
+            before: components["schemas"]["QuotedLine"][];
+            after: components["schemas"]["QuotedLine"][];
+        };
         UseDocument: {
             id?: string;
             technique?: string;
@@ -4814,6 +5113,14 @@ export interface components {
             }[];
             rule: string;
             source: string;
+        };
+        WithoutPrice: {
+            key: string;
+            unit: string;
+            tier: string;
+            size: string;
+            figures: number;
+            minutes: number;
         };
         WorkedEntry: {
             id: number;
@@ -7554,6 +7861,140 @@ export interface operations {
             default: components["responses"]["Broken"];
         };
     };
+    previewQuote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    valid_until: string;
+                    text?: string | null;
+                    by_hand?: {
+                        key: string;
+                        price: number;
+                    }[];
+                    materials?: {
+                        words: string;
+                        amount: number;
+                    }[];
+                    discount?: number | null;
+                    tax?: number | null;
+                    tax_name?: string | null;
+                    round_to: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuotePreview"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    listQuotes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Quotes"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    makeQuote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    valid_until: string;
+                    text?: string | null;
+                    by_hand?: {
+                        key: string;
+                        price: number;
+                    }[];
+                    materials?: {
+                        words: string;
+                        amount: number;
+                    }[];
+                    discount?: number | null;
+                    tax?: number | null;
+                    tax_name?: string | null;
+                    round_to: number;
+                    digest: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeQuote"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
     takeRoster: {
         parameters: {
             query?: never;
@@ -7853,6 +8294,103 @@ export interface operations {
             409: components["responses"]["Conflict"];
             413: components["responses"]["TooLarge"];
             419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showOffer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Offer"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    agreeToOffer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Offer"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    exportOffer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
             422: components["responses"]["NotRight"];
             429: components["responses"]["TooOften"];
             503: components["responses"]["Away"];
@@ -8475,6 +9013,126 @@ export interface operations {
             404: components["responses"]["NotFound"];
             409: components["responses"]["Conflict"];
             413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showQuote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                quote: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Offer"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    exportQuote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                quote: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    exportQuoteTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                quote: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv; charset=UTF-8": string;
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    withdrawQuote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                quote: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuoteHead"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
             419: components["responses"]["PageExpired"];
             422: components["responses"]["NotRight"];
             429: components["responses"]["TooOften"];

@@ -5,6 +5,7 @@ import { Shell } from './Shell';
 export const router = createBrowserRouter([
     { path: '/sign-in', lazy: async () => ({ Component: (await import('@features/session')).SignInPage }) },
     { path: '/join/:token', lazy: async () => ({ Component: (await import('@features/session')).JoinPage }) },
+    { path: '/offer/:token', lazy: async () => ({ Component: (await import('@features/quotes')).OfferPage }) },
     {
         path: '/',
         element: <Shell />,
@@ -28,6 +29,7 @@ export const router = createBrowserRouter([
             { path: 'jobs/:job/own/:tier', lazy: async () => ({ Component: (await import('@features/jobs')).OwnListPage }) },
             { path: 'jobs/:job/plan', lazy: async () => ({ Component: (await import('@features/plan')).PlanPage }) },
             { path: 'jobs/:job/budget', lazy: async () => ({ Component: (await import('@features/budget')).BudgetPage }) },
+            { path: 'jobs/:job/quote', lazy: async () => ({ Component: (await import('@features/quotes')).QuotePage }) },
             { path: 'jobs/:job/schools', lazy: async () => ({ Component: (await import('@features/jobs')).SchoolsPage }) },
             { path: 'jobs/:job/roster', lazy: async () => ({ Component: (await import('@features/jobs')).RosterPage }) },
             {

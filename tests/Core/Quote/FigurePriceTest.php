@@ -55,4 +55,14 @@ final class FigurePriceTest extends TestCase
         yield 'no list price for its size' => [['school' => 'list', 'list' => ['mounted' => 9000]], 500, null, null, null];
         yield 'by agreement' => [null, 500, null, null, null];
     }
+
+    public function test_hours_of_work_that_nobody_has_settled_have_no_price(): void
+    {
+        $standard = StandardReader::ofSound()->read(SmallStandard::with(['/tiers/1/price' => self::BY_HOURS]));
+        $figure = new Figure('rich', 1.0, [new Area('coat', 'cloth', 0.5), new Area('badge', 'marking', 0.1)]);
+
+        self::assertNull(FigurePrice::of($standard->tier('rich'), 'foot', $figure, (new Composer($standard))->compose($figure)), 'rich says nothing of markings');
+        $listed = StandardReader::ofSound()->read(SmallStandard::with(['/tiers/1/price' => self::BY_LIST]));
+        self::assertSame(4200, FigurePrice::of($listed->tier('rich'), 'foot', $figure, (new Composer($listed))->compose($figure))?->sum(), 'a list price is for whatever it turns out to be');
+    }
 }

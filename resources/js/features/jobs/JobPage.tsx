@@ -30,6 +30,7 @@ export function JobPage() {
                     >
                         <LinkButton to={`/jobs/${id}/plan`}>Plan</LinkButton>
                         {user.role === 'lead' && <LinkButton to={`/jobs/${id}/budget`}>Budget</LinkButton>}
+                        {user.role === 'lead' && <LinkButton to={`/jobs/${id}/quote`}>Quote</LinkButton>}
                         <LinkButton to={`/jobs/${id}/schools`}>Schools</LinkButton>
                         <LinkButton to={`/jobs/${id}/figure-types`}>Figure types</LinkButton>
                         {user.role === 'lead' && <LinkButton to={`/jobs/${id}/roster`}>Add a roster</LinkButton>}

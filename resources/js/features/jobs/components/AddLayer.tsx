@@ -51,6 +51,7 @@ function ChooseLayer({ unit, figure, area, currency, onAdd, onClose }: Props & {
                 {(id) => (
                     <Select
                         id={id}
+                        aria-label="Layer of another tier"
                         loading={data === undefined}
                         value={chosen}
                         options={byTier(uses)}

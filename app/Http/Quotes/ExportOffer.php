@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Quotes;
+
+use App\Actions\Quotes\Offers;
+use App\Export\QuotePdf;
+use App\Http\Shared\Answers;
+use App\Http\Shared\Download;
+
+/** A quote as PDF, for who has its link. */
+#[Answers(type: 'application/pdf')]
+final readonly class ExportOffer
+{
+    public function __construct(private Offers $offers)
+    {
+    }
+
+    public function __invoke(string $token): Download
+    {
+        $quote = $this->offers->open($token);
+
+        return new Download(QuotePdf::of($quote->content, $quote->agreed_by, $quote->agreed_at), "quote-{$quote->number}.pdf");
+    }
+}

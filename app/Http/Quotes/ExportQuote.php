@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Quotes;
+
+use App\Export\QuotePdf;
+use App\Http\Shared\Answers;
+use App\Http\Shared\Download;
+use App\Http\Shared\LeadRequest;
+use App\Models\Quote;
+
+/** A quote as PDF. */
+#[Answers(type: 'application/pdf')]
+final readonly class ExportQuote
+{
+    public function __invoke(LeadRequest $request, Quote $quote): Download
+    {
+        return new Download(QuotePdf::of($quote->content, $quote->agreed_by, $quote->agreed_at), "quote-{$quote->number}.pdf");
+    }
+}

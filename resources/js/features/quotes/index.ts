@@ -1,0 +1,4 @@
+import './quotes.css';
+
+export { OfferPage } from './OfferPage';
+export { QuotePage } from './QuotePage';
