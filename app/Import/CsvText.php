@@ -7,52 +7,54 @@ namespace App\Import;
 use App\Refusals\UnreadableFile;
 
 /**
- * The rows of a CSV text: UTF-8 with or without a byte order mark, comma or semicolon, told apart by
- * the first line.
+ * The rows of a text with a separator: comma, semicolon or tab, told apart by the first line.
  */
 final readonly class CsvText
 {
     /**
+     * @param  list<string>  $headings as they are written
      * @param  list<string>  $header column names, lower case, as people write them: "Leader count" is leader_count
      * @param  list<array{line: int, cells: list<string>}>  $rows line as an editor counts it, from 1
      */
     private function __construct(
+        public array $headings,
         public array $header,
         public array $rows,
     ) {
     }
 
-    /** @throws UnreadableFile if the text is not UTF-8, holds no text, or has no header */
-    public static function of(string $text): self
+    /**
+     * @param  TextEncoding|null  $encoding null: told from the bytes
+     *
+     * @throws UnreadableFile if it holds no text, or has no header
+     */
+    public static function of(string $bytes, ?TextEncoding $encoding = null): self
     {
-        $text = self::decoded($text);
-        $first = strtok($text, "\r\n");
-        $separator = $first !== false && substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
-        $rows = self::parse($text, $separator);
+        $text = ($encoding ?? TextEncoding::of($bytes))->decode($bytes);
+        $rows = self::parse($text, self::separator((string) strtok($text, "\n")));
         if ($rows === []) {
             throw UnreadableFile::empty();
         }
-        $header = array_map(static fn (string $name): string => (string) preg_replace('/[\s\x{a0}-]+/u', '_', mb_strtolower(trim($name))), array_shift($rows)['cells']);
+        $headings = array_shift($rows)['cells'];
 
-        return new self($header, $rows);
+        return new self($headings, array_map(self::plain(...), $headings), $rows);
     }
 
-    private static function decoded(string $text): string
+    /** As a column is called, however people write it: "Leader count" is leader_count. */
+    public static function plain(string $heading): string
     {
-        if (str_starts_with($text, "\xEF\xBB\xBF")) {
-            $text = substr($text, 3);
-        }
-        if (str_starts_with($text, "\xFF\xFE") || str_starts_with($text, "\xFE\xFF")) {
-            throw UnreadableFile::notUtf8();
-        }
-        if (preg_match('/[\x00-\x08\x0E-\x1F]/', $text) === 1) {
-            throw UnreadableFile::notText();
-        }
-        if (! mb_check_encoding($text, 'UTF-8')) {
-            throw UnreadableFile::notUtf8();
+        return (string) preg_replace('/[\s\x{a0}-]+/u', '_', mb_strtolower(trim($heading)));
+    }
+
+    /** @return non-empty-string the one that the first line has most of */
+    private static function separator(string $line): string
+    {
+        $most = ',';
+        foreach ([';', "\t"] as $separator) {
+            $most = substr_count($line, $separator) > substr_count($line, $most) ? $separator : $most;
         }
 
-        return str_replace(["\r\n", "\r"], "\n", $text);
+        return $most;
     }
 
     /** @return list<array{line: int, cells: list<string>}> */

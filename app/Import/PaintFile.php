@@ -35,7 +35,7 @@ final readonly class PaintFile
      */
     public static function read(string $text): array
     {
-        $text = str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text;
+        $text = TextEncoding::of($text)->decode($text);
         $first = strtok($text, "\r\n");
         $faults = [];
         $entries = $first !== false && preg_match(self::PALETTE, $first) === 1 ? self::palette($text, $faults) : self::csv($text, $faults);
@@ -63,9 +63,6 @@ final readonly class PaintFile
      */
     private static function palette(string $text, array &$faults): array
     {
-        if (! mb_check_encoding($text, 'UTF-8')) {
-            throw UnreadableFile::notUtf8();
-        }
         $entries = [];
         foreach (preg_split('/\r\n|\r|\n/', $text) ?: [] as $at => $line) {
             $line = trim($line);

@@ -11,11 +11,13 @@ final readonly class Roster
      * @param  list<RosterLine>  $lines
      * @param  list<RosterProblem>  $problems
      * @param  list<string>  $unknownTypes names of figure types that nobody knows yet
+     * @param  RosterColumns  $columns what its columns are
      */
     public function __construct(
         public array $lines,
         public array $problems,
         public array $unknownTypes,
+        public RosterColumns $columns,
     ) {
     }
 

@@ -67,6 +67,12 @@ final class RosterLineReading
         $this->problems[] = new RosterProblem($this->line, $column, $code, $message);
     }
 
+    /** @param  list<array{key: string, name: string, like: bool}>  $offers */
+    public function unknown(string $column, string $code, string $message, string $word, array $offers): void
+    {
+        $this->problems[] = new RosterProblem($this->line, $column, $code, $message, $word, $offers);
+    }
+
     /** @return list<RosterProblem> */
     public function problems(): array
     {

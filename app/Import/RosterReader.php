@@ -7,7 +7,7 @@ namespace App\Import;
 use App\Refusals\UnreadableFile;
 
 /**
- * A roster in CSV against what a job knows. Every cell that is wrong is told, with its line and column.
+ * A roster against what a job knows. Every cell that is wrong is told, with its line and column.
  *
  * @phpstan-type Known array{key: string, name: string, retired?: bool}
  */
@@ -17,9 +17,8 @@ final readonly class RosterReader
 
     public const MOST_IN_A_JOB = 1000;
 
-    private const NEEDED = ['unit', 'figure_type', 'count', 'tier'];
-
-    private const COLUMNS = ['unit', 'figure_type', 'count', 'tier', 'leader_count', 'leader_tier', 'note'];
+    /** How far a word may be from what it means, in letters, for each begun this many of its own; letters that changed places are two. */
+    private const LETTERS_A_SLIP = 4;
 
     /**
      * @param  list<Known>  $tiers of the job's standard
@@ -35,22 +34,23 @@ final readonly class RosterReader
     ) {
     }
 
-    /** @throws UnreadableFile if it cannot be read as CSV at all */
-    public function read(string $text): Roster
+    /** @throws UnreadableFile if it cannot be read as a list at all */
+    public function read(GivenRoster $given): Roster
     {
-        if (strlen($text) > 1_000_000) {
+        if (strlen($given->bytes) > 1_000_000) {
             throw UnreadableFile::tooLarge();
         }
-        $csv = CsvText::of($text);
-        $problems = self::headerProblems($csv->header);
+        $csv = CsvText::of($given->bytes, $given->encoding);
+        $columns = RosterColumns::of($csv, $given->columns);
+        $problems = $columns->problems();
         if ($problems !== []) {
-            return new Roster([], $problems, []);
+            return new Roster([], $problems, [], $columns);
         }
         $lines = [];
         $seen = array_fill_keys(array_map(mb_strtolower(...), $this->unitsTaken), 'in the job already');
         foreach ($csv->rows as $row) {
-            $reading = new RosterLineReading($row['line'], $csv->header, $row['cells']);
-            $line = $this->line($reading, $seen);
+            $reading = new RosterLineReading($row['line'], $columns->names(), $row['cells']);
+            $line = $this->line($reading, $seen, $given->words);
             $seen[mb_strtolower($reading->text('unit'))] = "in line {$row['line']} already";
             array_push($problems, ...$reading->problems());
             if ($line !== null) {
@@ -59,21 +59,24 @@ final readonly class RosterReader
         }
         array_push($problems, ...$this->sizeProblems($lines, $csv->rows === [] ? 1 : $csv->rows[count($csv->rows) - 1]['line']));
 
-        return new Roster($lines, $problems, $this->unknownTypes($csv));
+        return new Roster($lines, $problems, self::unknownTypes($problems), $columns);
     }
 
-    /** @param  array<string, string>  $seen where a unit of this name stands, by lower-case name */
-    private function line(RosterLineReading $reading, array $seen): ?RosterLine
+    /**
+     * @param  array<string, string>  $seen where a unit of this name stands, by lower-case name
+     * @param  array<string, string>  $words what was said that words mean
+     */
+    private function line(RosterLineReading $reading, array $seen, array $words): ?RosterLine
     {
         $unit = $reading->needed('unit', 190);
         if (isset($seen[mb_strtolower($unit)])) {
             $reading->problem('unit', 'duplicate-unit', "A unit \"{$unit}\" is {$seen[mb_strtolower($unit)]}; give each unit its own name.");
         }
-        $type = $this->named($reading, 'figure_type', $this->types, 'unknown-figure-type', 'figure type', 'make it with the quick form below, or use one of');
+        $type = self::named($reading, 'figure_type', 'figure_type', $this->types, $words);
         $count = $reading->whole('count', 1, self::MOST_IN_A_LINE);
-        $tier = $this->named($reading, 'tier', $this->tiers, 'unknown-tier', 'tier', 'the standard of this job has');
+        $tier = self::named($reading, 'tier', 'tier', $this->tiers, $words);
         $leaders = $reading->text('leader_count') === '' ? 0 : $reading->whole('leader_count', 0, $count ?? self::MOST_IN_A_LINE);
-        $leaderTier = $reading->text('leader_tier') === '' ? null : $this->named($reading, 'leader_tier', $this->tiers, 'unknown-tier', 'tier', 'the standard of this job has');
+        $leaderTier = $reading->text('leader_tier') === '' ? null : self::named($reading, 'leader_tier', 'tier', $this->tiers, $words);
         if ($leaderTier !== null && $leaders === 0) {
             $reading->problem('leader_count', 'no-leaders', 'A tier for leaders is named, but no leaders; write how many of the unit they are, or leave the tier out.');
         }
@@ -85,28 +88,71 @@ final readonly class RosterReader
         return new RosterLine($reading->line, $unit, $type, $count, $tier, $leaders, $leaderTier, $note);
     }
 
-    /** @param  list<Known>  $known */
-    private function named(RosterLineReading $reading, string $column, array $known, string $code, string $what, string $right): ?string
+    /**
+     * @param  'tier'|'figure_type'  $kind
+     * @param  list<Known>  $known
+     * @param  array<string, string>  $words
+     */
+    private static function named(RosterLineReading $reading, string $column, string $kind, array $known, array $words): ?string
     {
         $given = $reading->needed($column, 190);
         if ($given === '') {
             return null;
         }
-        $found = self::find($given, $known);
-        $offered = array_filter($known, static fn (array $one): bool => ! ($one['retired'] ?? false));
-        $names = implode(', ', array_map(static fn (array $one): string => $one['name'], $offered));
+        $found = self::find($words[GivenRoster::word($kind, $given)] ?? $given, $known);
+        $offers = self::offers($given, $known);
         if ($found === null) {
-            $reading->problem($column, $code, "There is no {$what} \"{$given}\"; ".($names === '' ? 'there is none yet, make it with the quick form below.' : "{$right}: {$names}."));
+            $what = str_replace('_', ' ', $kind);
+            $reading->unknown($column, $kind === 'tier' ? 'unknown-tier' : 'unknown-figure-type', "There is no {$what} \"{$given}\"".self::question($offers, $kind), $given, $offers);
 
             return null;
         }
         if ($found['retired'] ?? false) {
-            $reading->problem($column, 'retired-tier', "The tier \"{$found['name']}\" is retired; take one of: {$names}.");
+            $reading->unknown($column, 'retired-tier', "The tier \"{$found['name']}\" is retired; take one of: ".implode(', ', array_column($offers, 'name')).'.', $given, $offers);
 
             return null;
         }
 
         return $found['key'];
+    }
+
+    /** @param  list<array{key: string, name: string, like: bool}>  $offers */
+    private static function question(array $offers, string $kind): string
+    {
+        $like = array_column(array_filter($offers, static fn (array $one): bool => $one['like']), 'name');
+        $make = $kind === 'tier' ? '' : ' If it is another, make it with the quick form below.';
+
+        return match (true) {
+            $like !== [] => '. Is it '.implode(', or ', $like).'?'.$make,
+            $offers === [] => '; there is none yet, make it with the quick form below.',
+            default => '; '.($kind === 'tier' ? 'the standard of this job has' : 'make it with the quick form below, or use one of').': '.implode(', ', array_column($offers, 'name')).'.',
+        };
+    }
+
+    /**
+     * @param  list<Known>  $known
+     * @return list<array{key: string, name: string, like: bool}> those that are like what was given first
+     */
+    private static function offers(string $given, array $known): array
+    {
+        $offers = [];
+        foreach ($known as $one) {
+            if (! ($one['retired'] ?? false)) {
+                $offers[] = ['key' => $one['key'], 'name' => $one['name'], 'like' => self::isLike($given, $one['name']) || self::isLike($given, $one['key'])];
+            }
+        }
+        usort($offers, static fn (array $a, array $b): int => $b['like'] <=> $a['like']);
+
+        return $offers;
+    }
+
+    /** A slip of the pen, or one in the words of the other: "lamplighters", "Gaurd", "tide diver (plate)". */
+    private static function isLike(string $given, string $name): bool
+    {
+        [$given, $name] = [mb_strtolower($given), mb_strtolower($name)];
+        $slips = (int) ceil(min(mb_strlen($given), mb_strlen($name)) / self::LETTERS_A_SLIP);
+
+        return levenshtein(mb_strimwidth($given, 0, 120), mb_strimwidth($name, 0, 120)) <= $slips || (mb_strlen($given) > 3 && str_contains($name, $given)) || (mb_strlen($name) > 3 && str_contains($given, $name));
     }
 
     /**
@@ -127,15 +173,16 @@ final readonly class RosterReader
         return null;
     }
 
-    /** @return list<string> */
-    private function unknownTypes(CsvText $csv): array
+    /**
+     * @param  list<RosterProblem>  $problems
+     * @return list<string> each once, however often it is named
+     */
+    private static function unknownTypes(array $problems): array
     {
-        $column = array_search('figure_type', $csv->header, true);
         $unknown = [];
-        foreach ($csv->rows as $row) {
-            $name = $row['cells'][$column] ?? '';
-            if ($name !== '' && self::find($name, $this->types) === null) {
-                $unknown[mb_strtolower($name)] ??= $name;
+        foreach ($problems as $problem) {
+            if ($problem->code === 'unknown-figure-type') {
+                $unknown[mb_strtolower($problem->word)] ??= $problem->word;
             }
         }
 
@@ -155,25 +202,5 @@ final readonly class RosterReader
             $lastLine === 1 => [new RosterProblem(1, 'unit', 'no-units', 'There are column names but no units under them; add a line for each unit.')],
             default => [],
         };
-    }
-
-    /**
-     * @param  list<string>  $header
-     * @return list<RosterProblem>
-     */
-    private static function headerProblems(array $header): array
-    {
-        $problems = [];
-        foreach (array_diff(self::NEEDED, $header) as $missing) {
-            $problems[] = new RosterProblem(1, $missing, 'missing-column', "The column \"{$missing}\" is missing; the first line names the columns: ".implode(', ', self::COLUMNS).'.');
-        }
-        foreach (array_diff(array_filter($header), self::COLUMNS) as $unknown) {
-            $problems[] = new RosterProblem(1, $unknown, 'unknown-column', "There is no column \"{$unknown}\"; known are: ".implode(', ', self::COLUMNS).'.');
-        }
-        foreach (array_filter(array_count_values(array_filter($header)), static fn (int $times): bool => $times > 1) as $twice => $times) {
-            $problems[] = new RosterProblem(1, (string) $twice, 'duplicate-column', "The column \"{$twice}\" stands {$times} times; keep one.");
-        }
-
-        return $problems;
     }
 }

@@ -7,14 +7,14 @@ namespace App\Refusals;
 /** A file that cannot be read at all. */
 final class UnreadableFile extends Refusal
 {
-    public static function notUtf8(): self
-    {
-        return new self('not-utf-8', 'This file is not in UTF-8. Save it again as "CSV UTF-8" (in a spreadsheet: Save as, and choose UTF-8 for the character set), then take it once more.', '/file');
-    }
-
     public static function notText(): self
     {
-        return new self('not-text', 'This file holds no text; it may be a spreadsheet or a picture. Save the list as a CSV file in UTF-8 and take that.', '/file');
+        return new self('not-text', 'This file holds no text; it may be a spreadsheet or a picture. Save the list as a CSV file and take that.', '/file');
+    }
+
+    public static function notWrittenSo(string $encoding): self
+    {
+        return new self('other-encoding', "Its letters are not written in this way ({$encoding}); choose another.", '/encoding');
     }
 
     public static function empty(): self

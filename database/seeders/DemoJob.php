@@ -24,6 +24,7 @@ use App\Actions\Schemes\SchemeBook;
 use App\Actions\Schemes\SchemeHead;
 use App\Actions\Schemes\StoreArea;
 use App\Actions\Standards\StandardLibrary;
+use App\Import\GivenRoster;
 use App\Models\Figure;
 use App\Models\Job;
 use App\Models\MarkState;
@@ -71,7 +72,7 @@ final readonly class DemoJob
     public function make(Studio $studio): void
     {
         $job = $this->jobs->handle('Harbour guard of Port Ember', 'The Port Ember harbour office', 'Harbour guard', CarbonImmutable::now()->addWeeks(5)->format('Y-m-d'), null)->refresh();
-        $this->rosters->handle($job, DemoSeeder::file('port-ember-roster.csv'));
+        $this->rosters->handle($job, new GivenRoster(DemoSeeder::file('port-ember-roster.csv')));
         $lead = $studio->users()->where('role', Role::Lead)->firstOrFail();
         [$isla, $jory] = $studio->users()->where('role', Role::Painter)->orderBy('name')->get()->all();
         $this->scheme($job, $lead);

@@ -7,8 +7,10 @@ namespace Tests\Feature;
 use App\Models\Figure;
 use App\Models\FigureType;
 use App\Models\Job;
+use App\Models\RosterColumn;
 use App\Models\Unit;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Arr;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class RosterTest extends TestCase
@@ -107,16 +109,52 @@ final class RosterTest extends TestCase
 
     public function test_missing_and_unknown_columns_are_named(): void
     {
-        $read = $this->answer($this->lead(), 'POST', "/jobs/{$this->emptyJob()->id}/roster-preview", ['text' => "unit,figure_type,number,tier\nWatch,lamplighter,2,muster"]);
+        $read = $this->answer($this->lead(), 'POST', "/jobs/{$this->emptyJob()->id}/roster-preview", ['text' => "unit,figure_type,points,tier\nWatch,lamplighter,2,muster"]);
 
-        self::assertSame([['count', 'missing-column'], ['number', 'unknown-column']], array_map(static fn (mixed $problem): array => is_array($problem) ? [$problem['column'], $problem['code']] : [], (array) $read['problems']));
+        self::assertSame([['count', 'missing-column'], ['points', 'unknown-column']], array_map(static fn (mixed $problem): array => is_array($problem) ? [$problem['column'], $problem['code']] : [], (array) $read['problems']));
+    }
+
+    public function test_what_was_said_of_columns_is_known_the_next_time_and_only_in_this_studio(): void
+    {
+        $text = "Squad,Model,Qty,Level,Points\nWatch,lamplighter,2,muster,90";
+        $columns = [['heading' => 'Points', 'as' => null]];
+        $job = $this->emptyJob();
+        $before = $this->answer($this->lead(), 'POST', "/jobs/{$job->id}/roster-preview", ['text' => $text]);
+        self::assertSame([['heading' => 'Points', 'as' => null, 'left_out' => false]], array_slice((array) $before['columns'], 4));
+        $this->answer($this->lead(), 'POST', "/jobs/{$job->id}/roster-preview", ['text' => $text, 'columns' => $columns]);
+        self::assertSame(0, RosterColumn::query()->count(), 'what is only looked at is not kept');
+
+        self::assertTrue($this->answer($this->lead(), 'POST', "/jobs/{$job->id}/roster", ['text' => $text, 'columns' => $columns])['taken']);
+        $after = $this->answer($this->lead(), 'POST', "/jobs/{$this->job()->id}/roster-preview", ['text' => str_replace('Watch', 'Another', $text)]);
+        self::assertSame([[], [['heading' => 'Points', 'as' => null, 'left_out' => true]]], [$after['problems'], array_slice((array) $after['columns'], 4)]);
+    }
+
+    public function test_what_a_word_means_is_said_at_its_line(): void
+    {
+        $job = $this->emptyJob();
+        $text = "unit,figure_type,count,tier\nWatch,lamplighter,2,Gaurd";
+        $read = $this->answer($this->lead(), 'POST', "/jobs/{$job->id}/roster-preview", ['text' => $text]);
+        self::assertSame(['Gaurd', 'guard', true], [Arr::get($read, 'problems.0.word'), Arr::get($read, 'problems.0.offers.0.key'), Arr::get($read, 'problems.0.offers.0.like')]);
+
+        self::assertTrue($this->answer($this->lead(), 'POST', "/jobs/{$job->id}/roster", ['text' => $text, 'words' => [['kind' => 'tier', 'word' => 'gaurd', 'key' => 'guard']]])['taken']);
+        self::assertSame('guard', Unit::query()->where('job_id', $job->id)->firstOrFail()->tier->key);
+        $this->assertRefused($this->as($this->lead(), 'POST', "/jobs/{$job->id}/roster-preview", ['text' => $text, 'columns' => [['heading' => 'tier', 'as' => 'colour']]]), 422, 'invalid', '/columns/0/as');
+    }
+
+    public function test_a_file_of_other_letters_is_read_and_says_how(): void
+    {
+        $file = UploadedFile::fake()->createWithContent('roster.csv', mb_convert_encoding("unit;figure_type;count;tier\nWächter;lamplighter;2;muster", 'Windows-1252', 'UTF-8'));
+        $path = "/api/jobs/{$this->emptyJob()->id}/roster-preview";
+        $read = (array) $this->actingAs($this->lead(), 'web')->post($path, ['file' => $file], ['Accept' => 'application/json'])->assertOk()->json();
+        self::assertSame(['Windows-1252', "unit;figure_type;count;tier\nWächter;lamplighter;2;muster", 'Wächter'], [$read['encoding'], $read['text'], Arr::get($read, 'lines.0.unit')]);
+
+        $other = (array) $this->actingAs($this->lead(), 'web')->post($path, ['file' => $file, 'encoding' => 'CP850'], ['Accept' => 'application/json'])->assertOk()->json();
+        self::assertSame('Wõchter', Arr::get($other, 'lines.0.unit'), 'as an old machine would have written it');
     }
 
     /** @return iterable<string, array{string, string}> */
     public static function unreadable(): iterable
     {
-        yield 'Latin 1' => [mb_convert_encoding(self::HEADER."\nWächter,lamplighter,2,muster,,,", 'ISO-8859-1', 'UTF-8'), 'not-utf-8'];
-        yield 'UTF-16' => ["\xFF\xFE".mb_convert_encoding(self::HEADER, 'UTF-16LE', 'UTF-8'), 'not-utf-8'];
         yield 'a picture' => [(string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=='), 'not-text'];
         yield 'an empty file' => ['', 'empty-file'];
         yield 'a file of 1.2 MB' => [str_repeat("Watch,lamplighter,2,muster,,,\n", 40_000), 'too-large'];

@@ -7,9 +7,11 @@ namespace App\Actions\Jobs;
 use App\Actions\FigureTypes\FigureTypes;
 use App\Actions\FigureTypes\StoreFigureType;
 use App\Actions\Transaction;
+use App\Import\GivenRoster;
 use App\Import\Roster;
 use App\Models\FigureType;
 use App\Models\Job;
+use App\Models\RosterColumn;
 use App\Models\Tier;
 use App\Models\Unit;
 
@@ -23,13 +25,16 @@ final readonly class TakeRoster
     }
 
     /** @return Roster what was taken, or, with problems, what stopped it */
-    public function handle(Job $job, string $text): Roster
+    public function handle(Job $job, GivenRoster $given): Roster
     {
-        return Transaction::run(function () use ($job, $text): Roster {
+        return Transaction::run(function () use ($job, $given): Roster {
             $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
-            $roster = $this->reading->handle($locked, $text);
+            $roster = $this->reading->handle($locked, $given);
             if ($roster->isSound()) {
                 $this->take($locked, $roster);
+                foreach ($given->columns as $heading => $column) {
+                    RosterColumn::query()->updateOrCreate(['heading' => (string) $heading], ['column' => $column]);
+                }
             }
 
             return $roster;

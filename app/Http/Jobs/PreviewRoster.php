@@ -16,6 +16,8 @@ final readonly class PreviewRoster
 
     public function __invoke(RosterRequest $request, Job $job): RosterResource
     {
-        return new RosterResource($this->reading->handle($job, $request->roster()), taken: false);
+        $given = $request->roster();
+
+        return new RosterResource($this->reading->handle($job, $given), $given, taken: false);
     }
 }

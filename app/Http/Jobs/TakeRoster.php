@@ -18,8 +18,9 @@ final readonly class TakeRoster
 
     public function __invoke(RosterRequest $request, Job $job): RosterResource
     {
-        $roster = $this->taking->handle($job, $request->roster());
+        $given = $request->roster();
+        $roster = $this->taking->handle($job, $given);
 
-        return new RosterResource($roster, taken: $roster->isSound());
+        return new RosterResource($roster, $given, taken: $roster->isSound());
     }
 }

@@ -4315,8 +4315,20 @@ export interface components {
             lines: components["schemas"]["RosterLine"][];
             problems: components["schemas"]["RosterProblem"][];
             unknown_types: string[];
+            columns: components["schemas"]["RosterColumn"][];
+            text: string;
+            encoding: string;
+            encodings: {
+                key: string;
+                name: string;
+            }[];
             figures: number;
             taken: boolean;
+        };
+        RosterColumn: {
+            heading: string;
+            as: string | null;
+            left_out: boolean;
         };
         RosterLine: {
             line: number;
@@ -4328,11 +4340,18 @@ export interface components {
             leader_tier: string | null;
             note: string;
         };
+        RosterOffer: {
+            key: string;
+            name: string;
+            like: boolean;
+        };
         RosterProblem: {
             line: number;
             column: string;
             code: string;
             message: string;
+            word: string;
+            offers: components["schemas"]["RosterOffer"][];
         };
         RunPlace: {
             job_id: number;
@@ -8009,6 +8028,16 @@ export interface operations {
                 "multipart/form-data": {
                     text?: string | null;
                     file?: string | null;
+                    encoding?: string | null;
+                    columns?: {
+                        heading: string;
+                        as?: string | null;
+                    }[];
+                    words?: {
+                        kind: string;
+                        word: string;
+                        key: string;
+                    }[];
                 };
             };
         };
@@ -8058,6 +8087,16 @@ export interface operations {
                 "multipart/form-data": {
                     text?: string | null;
                     file?: string | null;
+                    encoding?: string | null;
+                    columns?: {
+                        heading: string;
+                        as?: string | null;
+                    }[];
+                    words?: {
+                        kind: string;
+                        word: string;
+                        key: string;
+                    }[];
                 };
             };
         };

@@ -20,7 +20,8 @@ export function answering(answer: (sent: Sent) => Answer | Promise<Answer>, besi
         const one = {
             method: request.method,
             path: new URL(request.url).pathname,
-            body: text === '' ? null : (JSON.parse(text) as unknown),
+            // A file that is sent goes as a form, which is kept as it is.
+            body: text === '' ? null : text.startsWith('{') ? (JSON.parse(text) as unknown) : text,
         };
         const aside = Object.keys(beside).find((end) => one.path.endsWith(end));
         if (aside === undefined) {

@@ -135,7 +135,8 @@ final readonly class Page
         $folder = sys_get_temp_dir().'/upload-'.bin2hex(random_bytes(6));
         mkdir($folder);
         file_put_contents("{$folder}/{$name}", $content);
-        $this->find('//label[starts-with(normalize-space(.), '.self::quoted($label).")]//input[@type='file']")->sendKeys("{$folder}/{$name}");
+        $quoted = self::quoted($label);
+        $this->find("//label[starts-with(normalize-space(.), {$quoted})]//input[@type='file'] | //input[@type='file'][@id=//label[starts-with(normalize-space(.), {$quoted})]/@for]")->sendKeys("{$folder}/{$name}");
         register_shutdown_function(static function () use ($folder, $name): void {
             @unlink("{$folder}/{$name}");
             @rmdir($folder);

@@ -1,16 +1,16 @@
-import type { ApiError, Schemas } from '@api';
 import { QuickType } from '@features/figureTypes';
 import { count } from '@shared/format';
 import { ErrorNote } from '@shared/ErrorNote';
+import { Field } from '@shared/Field';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
-import { useKept } from '@shared/kept';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button, Input } from 'antd';
-import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useQuery } from '@tanstack/react-query';
+import { Button, Input, Select } from 'antd';
+import { useParams } from 'react-router';
+import { RosterColumns } from './components/RosterColumns';
 import { RosterPreview } from './components/RosterPreview';
-import { jobKeys, jobOptions, previewRoster, type RosterSource, takeRoster } from './queries';
+import { jobOptions } from './queries';
+import { useRoster } from './useRoster';
 
 const EXAMPLE = `unit,figure_type,count,tier,leader_count,leader_tier,note
 1st Lamplighters,lamplighter,12,muster,1,guard,serjeant carries the long lamp
@@ -38,27 +38,8 @@ export function RosterPage() {
 }
 
 function Taking({ job, surfaces }: { job: number; surfaces: readonly { key: string; name: string }[] }) {
-    const client = useQueryClient();
-    const navigate = useNavigate();
-    const [text, setText] = useKept('roster');
-    const [file, setFile] = useState<File | null>(null);
-    const source: RosterSource = file === null ? { kind: 'text', text } : { kind: 'file', file };
-    // While it is read again the last reading stays, with the forms of types below it.
-    const [read, setRead] = useState<Schemas['Roster'] | undefined>();
-    const preview = useMutation({ mutationFn: (from: RosterSource) => previewRoster(job, from), onSuccess: setRead });
-    const taking = useMutation({
-        mutationFn: (from: RosterSource) => takeRoster(job, from),
-        onSuccess: async (roster) => {
-            if (roster.taken) {
-                setText('');
-                await client.invalidateQueries({ queryKey: jobKeys.all });
-                await navigate(`/jobs/${job}`);
-            }
-        },
-    });
-    const again = () => preview.mutate(source);
-    const refused: ApiError | null = preview.error ?? taking.error;
-    const roster = taking.data?.taken === false ? taking.data : read;
+    const roster = useRoster(job);
+    const { given, read, sheets, file } = roster;
     return (
         <div className="roster">
             <section className="roster-source">
@@ -67,45 +48,87 @@ function Taking({ job, surfaces }: { job: number; surfaces: readonly { key: stri
                     id="roster-text"
                     className="roster-text"
                     rows={10}
-                    value={text}
+                    value={given.text}
                     placeholder={EXAMPLE}
-                    disabled={file !== null}
-                    onChange={(event) => setText(event.target.value)}
+                    onChange={(event) => roster.write(event.target.value)}
                 />
                 <div className="roster-file">
-                    <label htmlFor="roster-file">or take a CSV file (UTF-8, comma or semicolon)</label>
+                    <label htmlFor="roster-file">
+                        or take a file: a spreadsheet (.xlsx), or text with commas, semicolons or tabs
+                    </label>
                     <input
                         id="roster-file"
                         type="file"
-                        accept=".csv,text/csv,text/plain"
-                        onChange={(event) => setFile(event.target.files?.[0] ?? null)}
+                        accept=".xlsx,.csv,.tsv,.txt,text/csv,text/plain"
+                        onChange={(event) => {
+                            const chosen = event.target.files?.[0];
+                            if (chosen !== undefined) {
+                                roster.takeFile(chosen);
+                            }
+                        }}
                     />
                 </div>
+                {sheets.length > 1 && (
+                    <Field label="Sheet of the file">
+                        {(id) => (
+                            <Select
+                                id={id}
+                                aria-label="Sheet of the file"
+                                value={roster.sheet}
+                                options={sheets.map((one) => ({ value: one.name, label: one.name }))}
+                                onChange={roster.takeSheet}
+                            />
+                        )}
+                    </Field>
+                )}
+                {file !== null && read !== undefined && (
+                    <Field
+                        label={`How the letters of ${file.name} are written`}
+                        hint="If letters look wrong in the list above, choose another."
+                    >
+                        {(id) => (
+                            <Select
+                                id={id}
+                                aria-label={`How the letters of ${file.name} are written`}
+                                value={read.encoding}
+                                options={read.encodings.map((one) => ({ value: one.key, label: one.name }))}
+                                onChange={(encoding) => roster.takeFile(file, encoding)}
+                            />
+                        )}
+                    </Field>
+                )}
                 <Button
-                    type={roster?.problems.length === 0 ? 'default' : 'primary'}
-                    onClick={again}
-                    loading={preview.isPending}
-                    disabled={file === null && text.trim() === ''}
+                    type={read?.problems.length === 0 ? 'default' : 'primary'}
+                    onClick={roster.again}
+                    loading={roster.isReading}
+                    disabled={given.text.trim() === ''}
                 >
                     Read it
                 </Button>
-                <ErrorNote error={refused} />
+                <ErrorNote error={roster.error} />
+                {roster.unreadable !== null && (
+                    <p className="field-error" role="alert">
+                        <span aria-hidden="true">◆ </span>
+                        {roster.unreadable}
+                    </p>
+                )}
             </section>
-            {roster !== undefined && (
+            {read !== undefined && (
                 <section className="roster-read" aria-live="polite">
-                    <RosterPreview roster={roster} />
-                    {roster.problems.length === 0 && (
-                        <Button type="primary" onClick={() => taking.mutate(source)} loading={taking.isPending}>
-                            Take {count(roster.figures, 'figure')} in {count(roster.lines.length, 'unit')}
+                    <RosterColumns columns={read.columns} onSay={roster.say} />
+                    <RosterPreview roster={read} onMean={roster.mean} />
+                    {read.problems.length === 0 && (
+                        <Button type="primary" onClick={roster.take} loading={roster.isTaking}>
+                            Take {count(read.figures, 'figure')} in {count(read.lines.length, 'unit')}
                         </Button>
                     )}
-                    {roster.unknown_types.map((name) => (
+                    {read.unknown_types.map((name) => (
                         <QuickType
                             key={name}
                             name={name}
                             deed="Make it and read the roster again"
                             surfaces={surfaces}
-                            onMade={again}
+                            onMade={roster.again}
                         />
                     ))}
                 </section>

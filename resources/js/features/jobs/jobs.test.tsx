@@ -11,7 +11,6 @@ import { AreaDrawer } from './components/AreaDrawer';
 import { ChangeJob } from './components/ChangeJob';
 import { FiguresDrawer } from './components/FiguresDrawer';
 import { Grid } from './components/Grid';
-import { RosterPreview } from './components/RosterPreview';
 
 const signedIn: [readonly unknown[], unknown][] = [
     [['session'], session()],
@@ -347,43 +346,6 @@ describe('one area', () => {
     it('can only be read by who is not the lead', () => {
         render(drawer(), [[['session'], session({ role: 'painter' })]]);
         expect(screen.queryByRole('button', { name: 'Leave out Wash' })).toBeNull();
-    });
-});
-
-describe('a roster that was read', () => {
-    const roster: Schemas['Roster'] = { lines: [], problems: [], unknown_types: [], figures: 0, taken: false };
-
-    it('tells what is wrong by line and column', () => {
-        render(
-            <RosterPreview
-                roster={{
-                    ...roster,
-                    problems: [{ line: 3, column: 'tier', code: 'unknown-tier', message: 'There is no tier "gold".' }],
-                }}
-            />,
-        );
-        const row = within(screen.getByRole('alert')).getAllByRole('row')[1];
-        expect([...(row?.querySelectorAll('td') ?? [])].map((cell) => cell.textContent)).toEqual([
-            '3',
-            'tier',
-            'There is no tier "gold".',
-        ]);
-    });
-
-    it('shows the units as they would be taken', () => {
-        const line = {
-            line: 2,
-            unit: 'Watch',
-            figure_type: 'lamplighter',
-            count: 4,
-            tier: 'muster',
-            leader_count: 1,
-            leader_tier: 'guard',
-            note: '',
-        };
-        render(<RosterPreview roster={{ ...roster, lines: [line], figures: 4 }} />);
-        expect(screen.getByText('4 figures in 1 unit, as they would be taken')).toBeTruthy();
-        expect(screen.getByText('1 at guard')).toBeTruthy();
     });
 });
 

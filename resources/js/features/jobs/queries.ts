@@ -83,31 +83,40 @@ export function peopleOptions() {
     });
 }
 
-/** A roster as it is sent: a file as it is, or what was pasted. */
-export type RosterSource = { kind: 'text'; text: string } | { kind: 'file'; file: File };
+/** A roster as it is sent: what was put down of it, with what was said of its columns and words. */
+export interface Given {
+    text: string;
+    /** What each column is, by its heading; null: left out. */
+    columns: Readonly<Record<string, string | null>>;
+    words: readonly Word[];
+}
 
-function rosterForm(source: RosterSource): FormData {
+export interface Word {
+    kind: 'tier' | 'figure_type';
+    word: string;
+    key: string;
+}
+
+function rosterBody({ text, columns, words }: Given) {
+    return { text, columns: Object.entries(columns).map(([heading, as]) => ({ heading, as })), words: [...words] };
+}
+
+export function previewRoster(job: number, given: Given) {
+    return unwrap(api.POST('/api/jobs/{job}/roster-preview', { params: { path: { job } }, body: rosterBody(given) }));
+}
+
+export function takeRoster(job: number, given: Given) {
+    return unwrap(api.POST('/api/jobs/{job}/roster', { params: { path: { job } }, body: rosterBody(given) }));
+}
+
+/** A text file as it is; the answer has its text. No encoding: it is told from the bytes. */
+export function readRosterFile(job: number, file: File, encoding: string | null) {
     const form = new FormData();
-    if (source.kind === 'file') {
-        form.append('file', source.file);
-    } else {
-        form.append('text', source.text);
+    form.append('file', file);
+    if (encoding !== null) {
+        form.append('encoding', encoding);
     }
-    return form;
-}
-
-export function previewRoster(job: number, source: RosterSource) {
     return unwrap(
-        api.POST('/api/jobs/{job}/roster-preview', {
-            params: { path: { job } },
-            body: {},
-            bodySerializer: () => rosterForm(source),
-        }),
-    );
-}
-
-export function takeRoster(job: number, source: RosterSource) {
-    return unwrap(
-        api.POST('/api/jobs/{job}/roster', { params: { path: { job } }, body: {}, bodySerializer: () => rosterForm(source) }),
+        api.POST('/api/jobs/{job}/roster-preview', { params: { path: { job } }, body: {}, bodySerializer: () => form }),
     );
 }

@@ -1,7 +1,15 @@
 import type { Schemas } from '@api';
 import { count } from '@shared/format';
+import { Button, Select } from 'antd';
+import type { Word } from '../queries';
 
-export function RosterPreview({ roster }: { roster: Schemas['Roster'] }) {
+interface Props {
+    roster: Schemas['Roster'];
+    /** What a word of the list means. */
+    onMean: (word: Word) => void;
+}
+
+export function RosterPreview({ roster, onMean }: Props) {
     return (
         <>
             {roster.problems.length > 0 && (
@@ -24,7 +32,10 @@ export function RosterPreview({ roster }: { roster: Schemas['Roster'] }) {
                                 <tr key={`${problem.line} ${problem.column} ${problem.code}`}>
                                     <td className="number">{problem.line}</td>
                                     <td>{problem.column}</td>
-                                    <td>{problem.message}</td>
+                                    <td>
+                                        {problem.message}
+                                        {problem.offers.length > 0 && <Meant problem={problem} onMean={onMean} />}
+                                    </td>
                                 </tr>
                             ))}
                         </tbody>
@@ -65,5 +76,37 @@ export function RosterPreview({ roster }: { roster: Schemas['Roster'] }) {
                 </table>
             )}
         </>
+    );
+}
+
+/** The question at the line: those that are like it in one press, any other from the list. */
+function Meant({ problem, onMean }: { problem: Schemas['RosterProblem']; onMean: Props['onMean'] }) {
+    const mean = (key: string) =>
+        onMean({ kind: problem.column === 'figure_type' ? 'figure_type' : 'tier', word: problem.word, key });
+    return (
+        <div className="roster-meant">
+            {problem.offers
+                .filter((one) => one.like)
+                .slice(0, 3)
+                .map((one) => (
+                    <Button
+                        key={one.key}
+                        size="small"
+                        aria-label={`Line ${problem.line}: ${one.name} is meant`}
+                        onClick={() => mean(one.key)}
+                    >
+                        {one.name}
+                    </Button>
+                ))}
+            <Select
+                size="small"
+                className="tool-select"
+                aria-label={`What ${problem.word} means, line ${problem.line}`}
+                placeholder="It means …"
+                value={null}
+                options={problem.offers.map((one) => ({ value: one.key, label: one.name }))}
+                onChange={mean}
+            />
+        </div>
     );
 }
