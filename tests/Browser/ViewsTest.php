@@ -53,6 +53,7 @@ final class ViewsTest extends BrowserTestCase
         yield 'its plan on a phone' => ['isla', '/jobs/1/plan', 'painted on', 390];
         yield 'its schools' => ['lead', '/jobs/1/schools', 'Paint this job so', 1280];
         yield 'its roster' => ['lead', '/jobs/1/roster', 'Paste the list', 1280];
+        yield 'its roster on a phone' => ['lead', '/jobs/1/roster', 'Paste the list', 390];
         yield 'the bench' => ['isla', '/bench', '1st Lamplighters', 1280];
         yield 'a bench sheet' => ['isla', ':sheet', 'Judged by', 820];
         yield 'what waits to be checked' => ['deputy', '/check', 'painted by Isla Coade', 1280];

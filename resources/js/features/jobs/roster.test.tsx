@@ -52,7 +52,7 @@ describe('a roster that was read', () => {
         };
         render(<RosterPreview roster={{ ...roster, problems: [problem] }} onMean={onMean} />);
         const row = within(screen.getByRole('alert')).getAllByRole('row')[1];
-        expect(row?.textContent).toContain('3leader_tierThere is no tier "Gaurd". Is it Guard?');
+        expect(row?.textContent).toContain('3leader tierThere is no tier "Gaurd". Is it Guard?');
         expect(screen.queryByRole('button', { name: /Muster is meant/ })).toBeNull();
         await userEvent.click(screen.getByRole('button', { name: 'Line 3: Guard is meant' }));
         expect(onMean).toHaveBeenCalledExactlyOnceWith({ kind: 'tier', word: 'Gaurd', key: 'guard' });

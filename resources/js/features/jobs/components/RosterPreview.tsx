@@ -31,7 +31,7 @@ export function RosterPreview({ roster, onMean }: Props) {
                             {roster.problems.map((problem) => (
                                 <tr key={`${problem.line} ${problem.column} ${problem.code}`}>
                                     <td className="number">{problem.line}</td>
-                                    <td>{problem.column}</td>
+                                    <td>{problem.column.replaceAll('_', ' ')}</td>
                                     <td>
                                         {problem.message}
                                         {problem.offers.length > 0 && <Meant problem={problem} onMean={onMean} />}
