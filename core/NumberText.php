@@ -32,13 +32,16 @@ final readonly class NumberText
     }
 
     /**
-     * A number beside the bound that it misses: with a decimal more where the two would read the same.
+     * A number beside the bound that it misses: with as many decimals, up to three, as it takes for the two to read otherwise.
      *
      * @return array{string, string}
      */
     public static function beside(float $value, float $bound): array
     {
-        $decimals = round($value) === round($bound) ? 1 : 0;
+        $decimals = 0;
+        while ($decimals < 3 && self::of($value, $decimals) === self::of($bound, $decimals)) {
+            $decimals++;
+        }
 
         return [self::of($value, $decimals), self::of($bound, $decimals)];
     }

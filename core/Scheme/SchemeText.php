@@ -45,11 +45,11 @@ final readonly class SchemeText
 
     public static function ofLadder(LadderFinding $finding): string
     {
-        $is = self::number($finding->is);
-        $bound = self::number($finding->bound);
+        // A hair beside its bound must not read as if it held.
+        [$is, $bound] = NumberText::beside($finding->is, $finding->bound);
 
         return match ($finding->fault) {
-            LadderFault::SpanShort => vsprintf('From the darkest step to the lightest it spans %s of L*; what draws the eye spans %s at this tier.', NumberText::beside($finding->is, $finding->bound)),
+            LadderFault::SpanShort => "From the darkest step to the lightest it spans {$is} of L*; what draws the eye spans {$bound} at this tier.",
             LadderFault::ShadeNotDarker => $finding->is < 0
                 ? sprintf('This shade is %s of L* lighter than the base.', self::number(-$finding->is))
                 : "This shade is {$is} of L* darker than the base, under {$bound}: it does not show.",
