@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Bench\BenchSheets;
+use App\Actions\Bench\PaintNeeds;
 use App\Actions\Composing\JobFigures;
 use App\Actions\Schemes\SchemeBook;
 use App\Export\QrCode;
@@ -215,6 +216,19 @@ final class BenchTest extends TestCase
         $this->assertRefused($this->as($this->isla(), 'POST', '/bench-marks', $excuse + ['reason' => '']), 422, 'no-reason', '/reason');
         $this->answer($this->isla(), 'POST', '/bench-marks', $excuse + ['reason' => 'under the lamp']);
         self::assertSame('under the lamp', BenchMark::query()->where('state', 'unreachable')->firstOrFail()->reason);
+    }
+
+    public function test_paints_to_fetch_are_those_of_what_is_open_in_the_order_in_which_they_are_wanted(): void
+    {
+        $figure = $this->figure('2nd Lamplighters', 2);
+        $before = $this->sheetOf($figure, $this->isla())['fetch'];
+        $needs = PaintNeeds::ofOpenLines($this->app->make(BenchSheets::class)->ofFigure($figure));
+
+        self::assertSame('Quay Fog primer', $before[0]['name'], 'the primer comes first');
+        self::assertEqualsWithDelta($needs, array_column($before, 'ml', 'name'), 1e-9);
+        $this->answer($this->isla(), 'POST', '/bench-marks', ['figures' => [['id' => $figure->id, 'seen' => null]], 'area' => 'figure', 'use' => 'prime-grey', 'state' => 'done', 'reason' => null]);
+        $after = array_column($this->sheetOf($figure, $this->isla())['fetch'], 'ml', 'name');
+        self::assertEqualsWithDelta($needs['Quay Fog primer'] * 10 / 11, $after['Quay Fog primer'], 1e-9, 'one of eleven has it');
     }
 
     public function test_a_sheet_says_what_it_takes_by_hand_and_with_drying(): void

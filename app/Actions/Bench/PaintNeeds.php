@@ -50,6 +50,23 @@ final readonly class PaintNeeds
         return self::summed($needs);
     }
 
+    /** @return list<FetchedPaint> of what is open on a sheet, in the order in which they are taken first */
+    public static function toFetch(BenchSheet $sheet): array
+    {
+        $fetched = [];
+        foreach ($sheet->steps as $step) {
+            $figures = count($sheet->openOn($step));
+            foreach ($step->planned instanceof PlannedStep && $figures > 0 ? $sheet->mixesOf($step)->amountsOf($step->planned->step->laid, $figures) : [] as $batch) {
+                foreach ($batch->recipe->parts as $part) {
+                    $name = $part->paint->name;
+                    $fetched[$name] = new FetchedPaint($part->paint, ($fetched[$name]->ml ?? 0.0) + ($batch->mlByPaint()[$name] ?? 0.0));
+                }
+            }
+        }
+
+        return array_values($fetched);
+    }
+
     /**
      * @param  list<array<string, float>>  $each
      * @return array<string, float>

@@ -6,7 +6,9 @@ namespace App\Http\Bench;
 
 use App\Actions\Bench\AlikeFigures;
 use App\Actions\Bench\BenchSheet;
+use App\Actions\Bench\FetchedPaint;
 use App\Actions\Bench\Painters;
+use App\Actions\Bench\PaintNeeds;
 use App\Actions\Bench\SheetLaying;
 use App\Actions\Bench\SheetStep;
 use App\Actions\Composing\ComposedFigure;
@@ -131,6 +133,7 @@ use Core\Standard\UseWords;
  *   further: list<FurtherCoats>,
  *   wet: list<WetFigure>,
  * }
+ * @phpstan-type FetchedPaint_ array{name: string, hex: string, ml: float}
  * @phpstan-type BenchSheet_ array{
  *   key: string,
  *   job: array{id: int, name: string, version: int},
@@ -154,6 +157,7 @@ use Core\Standard\UseWords;
  *   clock: BenchClock_|null,
  *   worked: SheetWorked_,
  *   enough: list<LeftLine>,
+ *   fetch: list<FetchedPaint_>,
  *   steps: list<BenchStep>,
  * }
  */
@@ -200,6 +204,7 @@ final readonly class BenchSheetResource extends Resource
             'stops' => (new SheetStops($this->sheet))->toArray(),
             'joins' => (new SheetJoins($this->sheet))->toArray(),
             ...(new SheetWorked($this->sheet, $this->user))->toArray(),
+            'fetch' => array_map(static fn (FetchedPaint $one): array => ['name' => $one->paint->name, 'hex' => $one->paint->colour->hex(), 'ml' => $one->ml], PaintNeeds::toFetch($this->sheet)),
             'steps' => array_map(fn (SheetStep $step): array => $this->step($step, $drying->under($step->line), $beneath[$step->line]), $this->sheet->steps),
         ];
     }

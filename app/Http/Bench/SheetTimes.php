@@ -8,6 +8,7 @@ use App\Actions\Bench\BenchSheet;
 use App\Http\Shared\WhyShape;
 use Core\NumberText;
 use Core\Schedule\BatchPath;
+use Core\Schedule\BatchSize;
 use Core\Schedule\BatchTimes;
 use Core\Schedule\PathTime;
 use Core\Why as CoreWhy;
@@ -18,7 +19,7 @@ use Core\Why as CoreWhy;
  * @phpstan-import-type Why from WhyShape
  *
  * @phpstan-type SheetPath array{path: value-of<BatchPath>, elapsed: float, waiting: float, changes: int, early: string}
- * @phpstan-type SheetTimes_ array{by_hand: float, paths: list<SheetPath>, why: Why}
+ * @phpstan-type SheetTimes_ array{by_hand: float, paths: list<SheetPath>, at_once: int|null, why: Why}
  */
 final readonly class SheetTimes
 {
@@ -37,7 +38,7 @@ final readonly class SheetTimes
         $paths = array_map(static fn (BatchPath $path): PathTime => $times->along($path, $figures), BatchPath::cases());
         $why = new CoreWhy(
             ['figures' => (string) $figures, 'coats on a figure' => (string) count($coats->all), 'share of drying times that passes here' => NumberText::of($this->sheet->alike[0]->mixes->drying(), 2)],
-            'By hand is the work alone, mixing and cleaning apart. On the clock one painter lays whatever may be laid while something dries: first by the path, then by the order of the sheet, or what is longest on its way where that is quicker. Messy work and what borders on it keep their order. Each coat dries before the next; the drying of last coats does not count.',
+            'By hand is the work alone, mixing and cleaning apart. On the clock one painter lays whatever may be laid while something dries: first by the path, then by the order of the sheet, or what is longest on its way where that is quicker. Messy work and what borders on it keep their order. Each coat dries before the next; the drying of last coats does not count. Enough at once are the fewest of which, step by step, at most a tenth of the work waits: more only add tedium and drift.',
             CoreWhy::COMMON_PRACTICE,
         );
 
@@ -47,6 +48,8 @@ final readonly class SheetTimes
                 'path' => $time->path->value, 'elapsed' => $time->elapsed, 'waiting' => $time->waiting, 'changes' => $time->changes,
                 'early' => $time->early === null ? '' : $this->sheet->steps[$coats->all[$time->early]->item]->inWords(),
             ], $paths),
+            // How many are enough at once; one figure alone is no batch.
+            'at_once' => $figures > 1 ? BatchSize::enough($coats) : null,
             'why' => $why->toArray(),
         ];
     }

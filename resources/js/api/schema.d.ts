@@ -2752,6 +2752,7 @@ export interface components {
             clock: components["schemas"]["BenchClock"] | null;
             worked: components["schemas"]["SheetWorked"];
             enough: components["schemas"]["LeftLine"][];
+            fetch: components["schemas"]["FetchedPaint"][];
             steps: components["schemas"]["BenchStep"][];
         };
         BenchStep: {
@@ -3108,6 +3109,11 @@ export interface components {
             family: string;
             share: number;
             hex: string;
+        };
+        FetchedPaint: {
+            name: string;
+            hex: string;
+            ml: number;
         };
         FieldsOfStandard: {
             surface: components["schemas"]["MemberField"][];
@@ -4758,6 +4764,7 @@ export interface components {
         SheetTimes: {
             by_hand: number;
             paths: components["schemas"]["SheetPath"][];
+            at_once: number | null;
             why: components["schemas"]["Why"];
         };
         SheetUse: {

@@ -146,6 +146,7 @@ export function sheet(change: Partial<Schemas['BenchSheet']> = {}): Schemas['Ben
                 { path: 'step-by-step', elapsed: 80, waiting: 16.4, changes: 9, early: 'Texture paste, ground' },
                 { path: 'figure-by-figure', elapsed: 190, waiting: 126.4, changes: 18, early: '' },
             ],
+            at_once: null,
             why: { inputs: [], rule: 'By hand is the work alone.', source: 'common practice, no source' },
         },
         spray: {
@@ -176,6 +177,7 @@ export function sheet(change: Partial<Schemas['BenchSheet']> = {}): Schemas['Ben
         clock: null,
         worked: { minutes: 0, allowed: 63.6, unknown: 0, entries: [] },
         enough: [],
+        fetch: [],
         steps: [step()],
         ...change,
     };

@@ -76,13 +76,11 @@ final class LightsAgreeTest extends TestCase
 
     public function test_the_fewer_are_told_beside_up_to_four_of_the_others(): void
     {
-        $told = /** @param  array<array-key, array{string, string|null}>  $areas */ static fn (array $areas): array => array_map(static fn (SchemeFinding $one): array => [$one->area, ...array_values($one->arguments)], self::findings(new LightsAgree(2.0), $areas));
-
-        self::assertSame([['1', 'warm', 'a, b, c, d']], $told(['a' => self::COLD, '1' => self::WARM, 'b' => self::COLD, 'c' => self::COLD, 'd' => self::COLD, 'e' => self::COLD]));
-        self::assertSame([['2', 'cold', 'a, b, 3'], ['y', 'cold', 'a, b, 3']], $told(['a' => self::WARM, '2' => self::COLD, 'b' => self::WARM, '3' => self::WARM, 'y' => self::COLD]));
-        self::assertSame([['y', 'cold', 'a']], $told(['a' => self::WARM, 'y' => self::COLD]), 'of as many of both, the cold ones');
-        self::assertSame([], $told(['a' => self::WARM, 'b' => self::WARM]));
-        self::assertSame([], $told(['a' => self::COLD, 'b' => self::COLD]));
+        self::assertSame([['1', 'warm', 'a, b, c, d']], self::told(['a' => self::COLD, '1' => self::WARM, 'b' => self::COLD, 'c' => self::COLD, 'd' => self::COLD, 'e' => self::COLD]));
+        self::assertSame([['2', 'cold', 'a, b, 3'], ['y', 'cold', 'a, b, 3']], self::told(['a' => self::WARM, '2' => self::COLD, 'b' => self::WARM, '3' => self::WARM, 'y' => self::COLD]));
+        self::assertSame([['y', 'cold', 'a']], self::told(['a' => self::WARM, 'y' => self::COLD]), 'of as many of both, the cold ones');
+        self::assertSame([], self::told(['a' => self::WARM, 'b' => self::WARM]));
+        self::assertSame([], self::told(['a' => self::COLD, 'b' => self::COLD]));
     }
 
     public function test_what_is_no_light_leans_nowhere(): void
@@ -111,6 +109,15 @@ final class LightsAgreeTest extends TestCase
     {
         self::assertSame(['b'], array_map(static fn (SchemeFinding $one): string => $one->area, self::findings(new HueKeeps(10), ['a' => ['#a01020', null], 'grey' => ['#777777', '#c0a0a0'], 'b' => ['#a01020', '#e08030']])));
         self::assertSame([], self::findings(new HueKeeps(10), ['a' => ['#a01020', '#e4e2e1']]), 'a light of hardly any chroma has no hue');
+    }
+
+    /**
+     * @param  array<array-key, array{string, string|null}>  $areas
+     * @return list<list<mixed>>
+     */
+    private static function told(array $areas): array
+    {
+        return array_map(static fn (SchemeFinding $one): array => [$one->area, ...array_values($one->arguments)], self::findings(new LightsAgree(2.0), $areas));
     }
 
     /** The measure of the rule in other words: what is added to plain white light, without what goes along the base's own hue. */

@@ -16,6 +16,7 @@ import { SheetTimes } from './components/SheetTimes';
 import { StepRow } from './components/StepRow';
 import { JoinMark } from './components/JoinMark';
 import { StopMark } from './components/StopMark';
+import { ToFetch } from './components/ToFetch';
 import { markable, openOnAny, waitingForLook } from './marking';
 import { sheetOptions } from './queries';
 import type { StepInHand } from './useFurtherCoats';
@@ -83,6 +84,7 @@ function Sheet({ sheet, inHand }: { sheet: Schemas['BenchSheet']; inHand: StepIn
             </p>
             {sheet.steps.length > 0 && <SheetTimes sheet={sheet} />}
             <SheetSpray sheet={sheet} />
+            <ToFetch paints={sheet.fetch} />
             {mine.length > 0 && <BenchClock sheet={sheet} />}
             {sheet.undecided.length > 0 && (
                 <p className="questions">

@@ -102,6 +102,14 @@ describe('the step in hand', () => {
         expect(container.textContent).toContain('Begin early, for it dries long: Texture paste, ground.');
     });
 
+    it('says how many figures are enough at once, where that is known', () => {
+        const one = sheet();
+        const { container } = render(<SheetTimes sheet={{ ...one, times: { ...one.times, at_once: 8 } }} />, [
+            [['session'], session()],
+        ]);
+        expect(container.textContent).toContain('Enough at once: 8 figures.');
+    });
+
     it('knows one path through one figure', () => {
         const one = sheet();
         const { container } = render(<SheetTimes sheet={{ ...one, figures: one.figures.slice(0, 1) }} />, [

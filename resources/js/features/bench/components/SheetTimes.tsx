@@ -26,6 +26,7 @@ export function SheetTimes({ sheet }: { sheet: Schemas['BenchSheet'] }) {
                     </small>
                 </span>
             ))}
+            {times.at_once !== null && <span>Enough at once: {count(times.at_once, 'figure')}.</span>}
             {early !== '' && <span>Begin early, for it dries long: {early}.</span>}
             <Why why={times.why} about={`the time of ${sheet.unit.name}`} />
         </p>
