@@ -41,8 +41,6 @@ try {
     $page->await(static fn (): bool => $page->count("//button[normalize-space(.)='Undo'][not(@disabled)]") === 1, 'The change is not stored.');
     usleep(1_500_000);
     $take('standard-cell');
-    $page->open("{$draft}?panel=force")->see('Guard, Plate');
-    $take('in-force');
     $page->open('/standard/1/compare?left=watch&right=guard')->see('PDF for a client');
     usleep(1_000_000);
     $take('compare');
@@ -64,9 +62,11 @@ try {
     usleep(1_500_000);
     $page->open('/jobs/1/plan')->see('2nd Lamplighters');
     $take('plan');
+    $page->open('/jobs/1/quote')->see('To be paid')->fill('Discount on the work, %', '5')->fill('Tax, %', '19')->fill('What the tax is called', 'sales tax')->fill('Terms in words', 'Half is paid before we begin, half before it is sent.')->see('sales tax, 19 %');
+    $take('quote', 1280, 1000);
     $page->open('/jobs/1/roster')->see('Paste the list');
-    $page->field('Paste the list')->sendKeys("unit,figure_type,count,tier,leader_count,leader_tier,note\nDeck hands,Bosun,4,guard,1,banner,\nHarbour cats,lamplighter,0,gold,,,\n");
-    $page->press('Read it')->see('There is no tier "gold"');
+    $page->field('Paste the list')->sendKeys("Squad,Model,Qty,Level,Points\nDeck hands,Bosun,4,Gaurd,40\nHarbour cats,Lamplighters,0,Muster,5\n");
+    $page->press('Read it')->see('Say what it is')->choose('What Points is', 'left out')->see('Is it Guard?');
     $take('roster');
     $page->open('/studio')->see('Figure types');
     $take('studio');
