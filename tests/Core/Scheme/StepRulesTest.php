@@ -108,6 +108,35 @@ final class StepRulesTest extends TestCase
         self::assertSame(['light', 'shade', null], [$mend(['base', 'layer']), $mend(['base', 'wash']), $mend(['base', 'eye'])]);
     }
 
+    /**
+     * @param  list<array{string, string, float}>  $rungs
+     * @param  list<string>  $laid
+     */
+    #[DataProvider('sentences')]
+    public function test_it_says_how_many_and_how_much(array $rungs, array $laid, string $sentence, string $place): void
+    {
+        $finding = self::found(self::ladder(self::area($rungs, []), $laid))[0];
+
+        self::assertSame([$sentence, $place], [$finding->sentence, $finding->place]);
+    }
+
+    /** @return iterable<string, array{list<array{string, string, float}>, list<string>, string, string}> rungs, what is laid; sentence and place */
+    public static function sentences(): iterable
+    {
+        $base = ['base', 'slate', 1.0];
+        yield 'one light of two' => [[$base, ['light', 'blue', 0.5]], ['base', 'layer x2'], '2 lights are asked for at this tier, one is given: the last is laid again.', '1 of 2'];
+        yield 'two of four' => [[$base, ['light', 'blue', 0.5], ['light', 'white', 0.2]], ['base', 'layer x3', 'line'], '4 lights are asked for at this tier, 2 are given: the last is laid again.', '2 of 4'];
+        yield 'passes as wide' => [[$base, ['shade', 'black', 0.426], ['shade', 'black', 0.434]], ['base', 'glaze x2'], 'This pass covers 43 of a hundred parts, the one before it 43: nothing of that stays showing.', 'black'];
+        yield 'a pass that is wider' => [[$base, ['shade', 'black', 0.3], ['shade', 'black', 0.666]], ['base', 'glaze x2'], 'This pass covers 67 of a hundred parts, the one before it 30: nothing of that stays showing.', 'black'];
+    }
+
+    public function test_a_metal_light_that_is_laid_again_is_named_and_not_mended(): void
+    {
+        $found = self::found(self::ladder(self::area([['base', 'steel', 1.0], ['light', 'steel', 0.3]], []), ['base', 'line x2']));
+
+        self::assertSame(['light-again', 1, null], [$found[0]->code, $found[0]->at, $found[0]->mend]);
+    }
+
     public function test_each_says_in_a_sentence_what_is_right(): void
     {
         foreach (self::cases() as [$rungs, $own, $laid]) {
