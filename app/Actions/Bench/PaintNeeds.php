@@ -10,6 +10,7 @@ use App\Actions\Schemes\StudioRules;
 use App\Models\Job;
 use App\Models\JobState;
 use Core\Scheme\Batch;
+use Core\Scheme\Paint;
 use Core\Sequence\PlannedStep;
 use Core\Why;
 
@@ -39,32 +40,36 @@ final readonly class PaintNeeds
     /** @return array<string, float> millilitres by name of the paint, of what is open on a sheet */
     public static function ofOpenLines(BenchSheet $sheet): array
     {
-        $needs = [];
-        foreach ($sheet->steps as $step) {
-            $figures = count($sheet->openOn($step));
-            if ($step->planned instanceof PlannedStep && $figures > 0) {
-                array_push($needs, ...array_map(static fn (Batch $batch): array => $batch->mlByPaint(), $sheet->mixesOf($step)->amountsOf($step->planned->step->laid, $figures)));
-            }
-        }
-
-        return self::summed($needs);
+        return self::summed(array_map(static fn (Batch $batch): array => $batch->mlByPaint(), self::openBatches($sheet)));
     }
 
     /** @return list<FetchedPaint> of what is open on a sheet, in the order in which they are taken first */
     public static function toFetch(BenchSheet $sheet): array
     {
-        $fetched = [];
-        foreach ($sheet->steps as $step) {
-            $figures = count($sheet->openOn($step));
-            foreach ($step->planned instanceof PlannedStep && $figures > 0 ? $sheet->mixesOf($step)->amountsOf($step->planned->step->laid, $figures) : [] as $batch) {
-                foreach ($batch->recipe->parts as $part) {
-                    $name = $part->paint->name;
-                    $fetched[$name] = new FetchedPaint($part->paint, ($fetched[$name]->ml ?? 0.0) + ($batch->mlByPaint()[$name] ?? 0.0));
-                }
+        $paints = [];
+        foreach (self::openBatches($sheet) as $batch) {
+            foreach ($batch->recipe->parts as $part) {
+                $paints[$part->paint->name] = $part->paint;
             }
         }
 
-        return array_values($fetched);
+        $ml = self::ofOpenLines($sheet);
+
+        return array_values(array_map(static fn (Paint $paint): FetchedPaint => new FetchedPaint($paint, $ml[$paint->name]), $paints));
+    }
+
+    /** @return list<Batch> of what is open on a sheet, in the order of its steps */
+    private static function openBatches(BenchSheet $sheet): array
+    {
+        $batches = [];
+        foreach ($sheet->steps as $step) {
+            $figures = count($sheet->openOn($step));
+            if ($step->planned instanceof PlannedStep && $figures > 0) {
+                array_push($batches, ...$sheet->mixesOf($step)->amountsOf($step->planned->step->laid, $figures));
+            }
+        }
+
+        return $batches;
     }
 
     /**
