@@ -28,27 +28,19 @@ final readonly class WhatFits
 
     public function requireUndecided(Unit $unit, VariedPlace $place): void
     {
-        foreach ($this->covered($unit, $place) as $composed) {
-            if (in_array($place->area, $composed->composition->undecided, true)) {
-                return;
-            }
-        }
-
-        throw NotRight::at('/area', 'not-undecided', "The standard says what is asked of \"{$place->area}\" here, or it was agreed already; what it asks is left out use by use.");
+        $this->requireAny($unit, $place, static fn (ComposedFigure $figure): bool => in_array($place->area, $figure->composition->undecided, true), static fn (): NotRight => NotRight::at('/area', 'not-undecided', "The standard says what is asked of \"{$place->area}\" here, or it was agreed already; what it asks is left out use by use."));
     }
 
     /** A question speaks of metals, or of what covers the ground. */
     public function requireSpokenOf(Unit $unit, VariedPlace $place, SchoolQuestion $question): void
     {
         $standard = $this->standards->of($unit->job);
-        foreach ($this->covered($unit, $place) as $composed) {
-            $area = $composed->figure->area($place->area);
-            if ($area !== null && in_array($question, $standard->surface($area->surface)->questions(), true)) {
-                return;
-            }
-        }
+        $fits = static function (ComposedFigure $figure) use ($place, $question, $standard): bool {
+            $area = $figure->figure->area($place->area);
 
-        throw NotRight::at('/question', 'not-of-this-area', "{$question->inWords()} is no question of \"{$place->area}\"; metals have a school of their own, and what covers the ground.");
+            return $area !== null && in_array($question, $standard->surface($area->surface)->questions(), true);
+        };
+        $this->requireAny($unit, $place, $fits, static fn (): NotRight => NotRight::at('/question', 'not-of-this-area', "{$question->inWords()} is no question of \"{$place->area}\"; metals have a school of their own, and what covers the ground."));
     }
 
     /** A menu includes so many; what is beyond them is an addition, which is agreed and priced otherwise. */
@@ -72,28 +64,32 @@ final readonly class WhatFits
     public function requireAddable(Unit $unit, VariedPlace $place, AgreedAddition $addition): void
     {
         $fitting = new FittingAdditions($this->standards->of($unit->job));
-        foreach ($this->covered($unit, $place) as $composed) {
-            if ($fitting->fits($composed->figure, $addition)) {
-                return;
-            }
-        }
-
-        throw NotRight::at('/use', 'cannot-be-added', "\"{$addition->use}\" of the tier \"{$addition->tier}\" cannot be added on \"{$addition->area}\": it is asked here already, or that tier does not ask it of such an area.");
+        $this->requireAny($unit, $place, static fn (ComposedFigure $figure): bool => $fitting->fits($figure->figure, $addition), static fn (): NotRight => NotRight::at('/use', 'cannot-be-added', "\"{$addition->use}\" of the tier \"{$addition->tier}\" cannot be added on \"{$addition->area}\": it is asked here already, or that tier does not ask it of such an area."));
     }
 
     /** At least one of the figures it is said of has it asked. */
     public function requireAsked(Unit $unit, VariedPlace $place, Waiver|CoreChoice $variation): void
     {
         $fitting = new FittingVariations($this->standards->of($unit->job));
+        $fits = static fn (ComposedFigure $figure): bool => $variation instanceof Waiver ? $fitting->fitsWaiver($figure->figure, $variation) : $fitting->fitsChoice($figure->figure, $variation);
+        $this->requireAny($unit, $place, $fits, static fn (): NotRight => $variation instanceof Waiver
+            ? NotRight::at('/use', 'unknown-use', "Nothing called \"{$variation->use}\" is asked on \"{$variation->area}\" here, so it cannot be left out.")
+            : NotRight::at('/technique', 'not-a-choice', "\"{$variation->technique}\" is not among the methods that \"{$variation->use}\" on \"{$variation->area}\" leaves open."));
+    }
+
+    /**
+     * @param  callable(ComposedFigure): bool  $fits
+     * @param  callable(): NotRight  $otherwise
+     */
+    private function requireAny(Unit $unit, VariedPlace $place, callable $fits, callable $otherwise): void
+    {
         foreach ($this->covered($unit, $place) as $composed) {
-            if ($variation instanceof Waiver ? $fitting->fitsWaiver($composed->figure, $variation) : $fitting->fitsChoice($composed->figure, $variation)) {
+            if ($fits($composed)) {
                 return;
             }
         }
 
-        throw $variation instanceof Waiver
-            ? NotRight::at('/use', 'unknown-use', "Nothing called \"{$variation->use}\" is asked on \"{$variation->area}\" here, so it cannot be left out.")
-            : NotRight::at('/technique', 'not-a-choice', "\"{$variation->technique}\" is not among the methods that \"{$variation->use}\" on \"{$variation->area}\" leaves open.");
+        throw $otherwise();
     }
 
     /** @return iterable<ComposedFigure> the figures that the place covers, as they are composed now */
