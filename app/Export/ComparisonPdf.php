@@ -128,7 +128,7 @@ final readonly class ComparisonPdf
         }
 
         return implode('<br>', array_map(static function (TechniqueUse $use) use ($side, $requirement): string {
-            $names = implode(' or ', array_map(static fn (string $id): string => $side->standard->technique($id)->name, $use->techniques));
+            $names = UseWords::techniques($use, $side->standard);
             $degree = UseWords::degree($use);
             $menu = $requirement->menuOf($use->id);
 

@@ -40,7 +40,7 @@ final readonly class MatrixCsv
 
     private static function use(TechniqueUse $use, Requirement $requirement, Standard $standard): string
     {
-        $name = implode(' or ', array_map(static fn (string $id): string => $standard->technique($id)->name, $use->techniques));
+        $name = UseWords::techniques($use, $standard);
         $degree = UseWords::degree($use);
         $menu = $requirement->menuOf($use->id);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Standard;
 
-/** The degree of a use in words. */
+/** A use in words: its technique, its degree. */
 final readonly class UseWords
 {
     /** Coats, steps, extent, share, places and what it is kept off; empty for one plain coat over everything. */
@@ -23,6 +23,12 @@ final readonly class UseWords
         ];
 
         return implode(', ', array_filter($words, static fn (string $word): bool => $word !== ''));
+    }
+
+    /** The technique, or those of which one is taken, by their names. */
+    public static function techniques(TechniqueUse $use, Standard $standard): string
+    {
+        return implode(' or ', array_map(static fn (string $id): string => $standard->technique($id)->name, $use->techniques));
     }
 
     /** As painters say it: two to three, a third does no harm. */

@@ -70,6 +70,6 @@ final readonly class QuotedTiers
     {
         $degree = UseWords::degree($use);
 
-        return implode(' or ', array_map(static fn (string $id): string => $standard->technique($id)->name, $use->techniques)).($degree === '' ? '' : ", {$degree}");
+        return UseWords::techniques($use, $standard).($degree === '' ? '' : ", {$degree}");
     }
 }
