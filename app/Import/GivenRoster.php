@@ -7,6 +7,8 @@ namespace App\Import;
 /** A roster as somebody gives it, with what they said of its columns and words. */
 final readonly class GivenRoster
 {
+    public TextEncoding $encoding;
+
     /**
      * @param  TextEncoding|null  $encoding null: told from the bytes
      * @param  array<array-key, string>  $columns what a column is, or that it is left out, by plain heading
@@ -14,15 +16,11 @@ final readonly class GivenRoster
      */
     public function __construct(
         public string $bytes,
-        public ?TextEncoding $encoding = null,
+        ?TextEncoding $encoding = null,
         public array $columns = [],
         public array $words = [],
     ) {
-    }
-
-    public function encoding(): TextEncoding
-    {
-        return $this->encoding ?? TextEncoding::of($this->bytes);
+        $this->encoding = $encoding ?? TextEncoding::of($bytes);
     }
 
     /** @param  'tier'|'figure_type'  $kind */
