@@ -11,6 +11,7 @@ use App\Models\QuoteState;
 use App\Models\StudioScope;
 use App\Refusals\NotAllowed;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 
 /** A quote as who has its link sees it, and may agree to it. The link shows this quote and nothing else. */
 final readonly class Offers
@@ -18,7 +19,7 @@ final readonly class Offers
     /** @throws NotAllowed if there is none that may be read; why is not told, so that nobody learns by guessing */
     public function open(string $token): Quote
     {
-        return self::readable(self::by($token));
+        return self::readable(self::by($token)->first());
     }
 
     /**
@@ -29,12 +30,9 @@ final readonly class Offers
     public function agree(string $token, string $name): Quote
     {
         return Transaction::run(static function () use ($token, $name): Quote {
-            $found = self::readable(self::by($token));
-            $locked = Quote::query()->withoutGlobalScope(StudioScope::class)->lockForUpdate()->findOrFail($found->id);
-            if ($locked->state() !== QuoteState::Open) {
-                throw $locked->state() === QuoteState::Agreed
-                    ? NotAllowed::because('quote-agreed', "This quote was agreed to already, by {$locked->agreed_by}.")
-                    : self::gone();
+            $locked = self::readable(self::by($token)->lockForUpdate()->first());
+            if ($locked->state() === QuoteState::Agreed) {
+                throw NotAllowed::because('quote-agreed', "This quote was agreed to already, by {$locked->agreed_by}.");
             }
             $locked->update(['agreed_by' => $name, 'agreed_at' => CarbonImmutable::now()]);
 
@@ -42,19 +40,17 @@ final readonly class Offers
         });
     }
 
-    private static function by(string $token): ?Quote
+    /** @return Builder<Quote> */
+    private static function by(string $token): Builder
     {
         // Who comes by a link is in no studio.
-        return Quote::query()->withoutGlobalScope(StudioScope::class)->where('token_hash', LinkToken::hash($token))->first();
+        return Quote::query()->withoutGlobalScope(StudioScope::class)->where('token_hash', LinkToken::hash($token));
     }
 
     private static function readable(?Quote $quote): Quote
     {
-        return $quote !== null && in_array($quote->state(), [QuoteState::Open, QuoteState::Agreed], true) ? $quote : throw self::gone();
-    }
-
-    private static function gone(): NotAllowed
-    {
-        return NotAllowed::because('no-quote', 'This link was withdrawn, is too old, or never was. Ask the studio for another.');
+        return $quote !== null && in_array($quote->state(), [QuoteState::Open, QuoteState::Agreed], true)
+            ? $quote
+            : throw NotAllowed::because('no-quote', 'This link was withdrawn, is too old, or never was. Ask the studio for another.');
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Quotes;
 
-use App\Actions\Quotes\EarlierQuote;
 use App\Actions\Quotes\Offers;
 
 /** The client agrees, by name; the quote stays as it is from then on. */
@@ -16,8 +15,6 @@ final readonly class AgreeToOffer
 
     public function __invoke(AgreementRequest $request, string $token): OfferResource
     {
-        $quote = $this->offers->agree($token, $request->name());
-
-        return new OfferResource($quote, EarlierQuote::of($quote));
+        return new OfferResource($this->offers->agree($token, $request->name()));
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Quotes;
 
 use App\Actions\Quotes\Offers;
-use App\Export\QuotePdf;
 use App\Http\Shared\Answers;
 use App\Http\Shared\Download;
 
@@ -19,8 +18,6 @@ final readonly class ExportOffer
 
     public function __invoke(string $token): Download
     {
-        $quote = $this->offers->open($token);
-
-        return new Download(QuotePdf::of($quote->content, $quote->agreed_by, $quote->agreed_at), "quote-{$quote->number}.pdf");
+        return QuotePaper::of($this->offers->open($token));
     }
 }

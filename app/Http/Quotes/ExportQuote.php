@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Quotes;
 
-use App\Export\QuotePdf;
 use App\Http\Shared\Answers;
 use App\Http\Shared\Download;
 use App\Http\Shared\LeadRequest;
@@ -16,6 +15,6 @@ final readonly class ExportQuote
 {
     public function __invoke(LeadRequest $request, Quote $quote): Download
     {
-        return new Download(QuotePdf::of($quote->content, $quote->agreed_by, $quote->agreed_at), "quote-{$quote->number}.pdf");
+        return QuotePaper::of($quote);
     }
 }

@@ -13,9 +13,8 @@ final readonly class ListQuotes
 {
     public function __invoke(LeadRequest $request, Job $job): QuotesResource
     {
-        return new QuotesResource(
-            Quote::query()->where('job_id', $job->id)->orderByDesc('number')->get()->all(),
-            Quote::query()->orderByDesc('id')->first(),
-        );
+        $own = Quote::query()->where('job_id', $job->id)->orderByDesc('number')->get()->all();
+
+        return new QuotesResource($own, $own === [] ? Quote::query()->orderByDesc('id')->first() : null);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Quotes;
 
+use App\Actions\Quotes\EarlierQuote;
 use App\Actions\Quotes\QuoteContent;
 use App\Http\Shared\Resource;
 use App\Models\Quote;
@@ -28,11 +29,12 @@ use Core\Quote\QuoteLine;
  */
 final readonly class OfferResource extends Resource
 {
-    /** @param  Quote|null  $before the quote before it of the same job */
-    public function __construct(
-        private Quote $quote,
-        private ?Quote $before,
-    ) {
+    /** The quote before it of the same job. */
+    private ?Quote $before;
+
+    public function __construct(private Quote $quote)
+    {
+        $this->before = EarlierQuote::of($quote);
     }
 
     /** @return Offer */

@@ -29,7 +29,7 @@ final readonly class QuotesResource extends Resource
 {
     /**
      * @param  array<int, Quote>  $quotes
-     * @param  Quote|null  $last of the studio
+     * @param  Quote|null  $last of the studio, where the job has none
      */
     public function __construct(
         private array $quotes,

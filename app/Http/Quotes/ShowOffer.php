@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Quotes;
 
-use App\Actions\Quotes\EarlierQuote;
 use App\Actions\Quotes\Offers;
 
 /** A quote, for who has its link. */
@@ -16,8 +15,6 @@ final readonly class ShowOffer
 
     public function __invoke(string $token): OfferResource
     {
-        $quote = $this->offers->open($token);
-
-        return new OfferResource($quote, EarlierQuote::of($quote));
+        return new OfferResource($this->offers->open($token));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Quotes;
 
-use App\Actions\Quotes\EarlierQuote;
 use App\Http\Shared\LeadRequest;
 use App\Models\Quote;
 
@@ -13,6 +12,6 @@ final readonly class ShowQuote
 {
     public function __invoke(LeadRequest $request, Quote $quote): OfferResource
     {
-        return new OfferResource($quote, EarlierQuote::of($quote));
+        return new OfferResource($quote);
     }
 }

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Quotes;
+
+use App\Export\QuotePdf;
+use App\Http\Shared\Download;
+use App\Models\Quote;
+
+/** A quote as the file that lead and client keep. */
+final readonly class QuotePaper
+{
+    public static function of(Quote $quote): Download
+    {
+        return new Download(QuotePdf::of($quote->content, $quote->agreed_by, $quote->agreed_at), "quote-{$quote->number}.pdf");
+    }
+}
