@@ -1,4 +1,4 @@
-type Cell = string | number | boolean | Date | null;
+import type { CellValue } from 'read-excel-file/universal';
 
 /** A sheet of a spreadsheet file, as the text of a list. */
 export interface Sheet {
@@ -12,7 +12,7 @@ export async function readSheets(file: File): Promise<Sheet[]> {
     const { default: read } = await import('read-excel-file/universal');
     const sheets = await read(file);
     return sheets
-        .map(({ sheet, data }) => ({ name: sheet, text: data.map((row) => (row as Cell[]).map(written).join(',')).join('\n') }))
+        .map(({ sheet, data }) => ({ name: sheet, text: data.map((row) => row.map(written).join(',')).join('\n') }))
         .filter(({ text }) => text.replaceAll(/[,\s]/g, '') !== '');
 }
 
@@ -20,7 +20,7 @@ export function isSpreadsheet(file: File): boolean {
     return file.name.toLowerCase().endsWith('.xlsx');
 }
 
-function written(cell: Cell): string {
+function written(cell: CellValue | null): string {
     const text = cell === null ? '' : cell instanceof Date ? cell.toISOString().slice(0, 10) : String(cell);
     return /[",;\t\n\r]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text;
 }

@@ -11,19 +11,12 @@ interface Props {
 /** What is painted for which price, and what is to be paid in all. */
 export function Lines({ lines, materials, sums, currency }: Props) {
     const say = (amount: number) => money(amount, currency);
-    const rows: [string, number][] = [
-        ...materials.map(({ words, amount }): [string, number] => [words, amount]),
-        ...(sums.discount === 0
-            ? []
-            : ([[`Discount, ${String(sums.discount_percent)} % of the work`, -sums.discount]] as [string, number][])),
-        ...(sums.tax === 0 ? [] : ([['Before tax', sums.net]] as [string, number][])),
-        ...(sums.tax === 0
-            ? []
-            : ([[`${sums.tax_name === '' ? 'Tax' : sums.tax_name}, ${String(sums.tax_percent)} %`, sums.tax]] as [
-                  string,
-                  number,
-              ][])),
-        ...(sums.rounding === 0 ? [] : ([['Rounded', sums.rounding]] as [string, number][])),
+    const rows = [
+        ...materials,
+        ...where(sums.discount !== 0, `Discount, ${String(sums.discount_percent)} % of the work`, -sums.discount),
+        ...where(sums.tax !== 0, 'Before tax', sums.net),
+        ...where(sums.tax !== 0, `${sums.tax_name === '' ? 'Tax' : sums.tax_name}, ${String(sums.tax_percent)} %`, sums.tax),
+        ...where(sums.rounding !== 0, 'Rounded', sums.rounding),
     ];
     return (
         <table className="quote-lines">
@@ -54,8 +47,8 @@ export function Lines({ lines, materials, sums, currency }: Props) {
                         <td className="number">{say(line.sum)}</td>
                     </tr>
                 ))}
-                {rows.map(([words, amount]) => (
-                    <tr key={words}>
+                {rows.map(({ words, amount }, i) => (
+                    <tr key={i}>
                         <th scope="row" colSpan={3}>
                             {words}
                         </th>
@@ -71,6 +64,10 @@ export function Lines({ lines, materials, sums, currency }: Props) {
             </tbody>
         </table>
     );
+}
+
+function where(stands: boolean, words: string, amount: number) {
+    return stands ? [{ words, amount }] : [];
 }
 
 function agreed(line: Content['lines'][number], say: (amount: number) => string): string {
