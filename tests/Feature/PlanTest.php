@@ -166,6 +166,7 @@ final class PlanTest extends TestCase
         $this->assertRefused($this->as($this->jory(), 'PUT', "/people/{$this->isla()->id}/hours", $body), 403, 'not-your-hours');
         $this->as($this->lead(), 'PUT', "/people/{$this->isla()->id}/hours", $body)->assertStatus(409);
         $this->assertRefused($wrong(['minutes' => [0, 0, 0, 0, 1441, 0, 0]]), 422, 'invalid', '/minutes/4');
+        self::assertSame('A day has from 0 to 24 hours.', $wrong(['minutes' => [0, 0, 0, 0, 1441, 0, 0]])->json('error.message'));
         $this->assertRefused($wrong(['minutes' => [0, 0, 0, 0, 1000, 0, 0]]), 422, 'out-of-range', '/minutes/4');
         $this->assertRefused($wrong(['minutes' => [1, 2]]), 422, 'invalid', '/minutes');
         $this->assertRefused($wrong(['away' => [['first' => '2026-12-09', 'last' => '2026-12-07', 'because' => '']]]), 422, 'days-backwards', '/away/0/last');

@@ -29,7 +29,7 @@ final class HoursRequest extends AnybodyRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['break_at.required_with' => 'Say when the break begins.', 'break_minutes.required_with' => 'Say how long the break is.'];
+        return ['break_at.required_with' => 'Say when the break begins.', 'break_minutes.required_with' => 'Say how long the break is.', 'minutes.*.between' => 'A day has from 0 to 24 hours.'];
     }
 
     public function pause(): ?Pause
