@@ -98,10 +98,7 @@ final readonly class Page
         $this->await(function () use ($xpath): bool {
             foreach ($this->driver->findElements(WebDriverBy::xpath($xpath)) as $element) {
                 if ($element->isDisplayed()) {
-                    $this->driver->executeScript('arguments[0].scrollIntoView({block: "center", inline: "center"})', [$element]);
-                    $element->click();
-
-                    return true;
+                    return $this->hits($element);
                 }
             }
 
@@ -109,6 +106,19 @@ final readonly class Page
         }, "Nothing to press: {$xpath}. The page says:\n".'%s');
 
         return $this;
+    }
+
+    /** Whether the press went to it: what is loaded meanwhile may move it from under the pointer, and nothing is pressed then. */
+    private function hits(WebDriverElement $element): bool
+    {
+        $this->driver->executeScript(<<<'JS'
+            arguments[0].scrollIntoView({ block: 'center', inline: 'center' });
+            window.missed = true;
+            arguments[0].addEventListener('mousedown', () => { window.missed = false; }, { capture: true, once: true });
+            JS, [$element]);
+        $element->click();
+
+        return $this->driver->executeScript('return window.missed') !== true;
     }
 
     /** The input with this label. */

@@ -18,7 +18,7 @@ import { JoinMark } from './components/JoinMark';
 import { StopMark } from './components/StopMark';
 import { ToFetch } from './components/ToFetch';
 import { markable, openOnAny, waitingForLook } from './marking';
-import { sheetOptions } from './queries';
+import { atHandOptions, sheetOptions } from './queries';
 import type { StepInHand } from './useFurtherCoats';
 import { keyOf, numbered, type Row, rowsOf } from './rows';
 
@@ -65,6 +65,9 @@ function Sheet({ sheet, inHand }: { sheet: Schemas['BenchSheet']; inHand: StepIn
     const begun = chosen === undefined ? rows.filter((row) => row.places.some(isPlace(inHand))) : [];
     const begunWith = begun.find((row) => canGoOn(row, mine, sheet.figures)) ?? begun[0];
     const current = rows.find((row) => keyOf(row) === chosen) ?? begunWith ?? firstOpen;
+    // Read before it is in hand, so that the marks do not move from under the finger when the next step opens.
+    const next = current === undefined ? undefined : rows[rows.indexOf(current) + 1];
+    useQuery(atHandOptions(sheet.job.id, sheet.key, next === undefined ? -1 : sheet.steps.indexOf(next.places[0])));
     const top = useRef<HTMLDivElement>(null);
     const choose = (row: Row) => {
         setChosen(keyOf(row));
