@@ -139,6 +139,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::post('/jobs/{job}/roster-preview', Jobs\PreviewRoster::class)->middleware('throttle:heavy');
     Route::post('/jobs/{job}/roster', Jobs\TakeRoster::class)->middleware('throttle:heavy');
     Route::get('/jobs/{job}/figures', Jobs\ShowGrid::class);
+    Route::patch('/jobs/{job}/rows', Jobs\AssignRows::class);
     Route::get('/jobs/{job}/own-lists/{tier}', Jobs\ShowOwnList::class);
     Route::post('/jobs/{job}/own-lists', Jobs\CopyTier::class);
     Route::put('/jobs/{job}/own-lists', Jobs\WriteOwnRequirement::class);
@@ -162,6 +163,8 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/units/{unit}/code', Bench\ShowUnitCode::class);
     Route::patch('/units/{unit}', Jobs\AssignUnit::class);
     Route::put('/jobs/{job}', Jobs\ChangeJob::class);
+    Route::get('/jobs/{job}/changes', Jobs\ListJobChanges::class);
+    Route::post('/job-changes/{change}/taking-back', Jobs\TakeChangeBack::class);
     Route::put('/units/{unit}', Jobs\ChangeUnit::class);
     Route::post('/units/{unit}/figures', Jobs\AddFigures::class);
     Route::post('/units/{unit}/removals', Jobs\RemoveFigures::class);
@@ -179,7 +182,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::post('/quotes/{quote}/withdrawal', Quotes\WithdrawQuote::class);
     Route::post('/units/{unit}/not-asked', Jobs\AgreeNotAsked::class);
     Route::put('/units/{unit}/choices', Jobs\ChooseMethod::class);
-    Route::delete('/variations/{variation}', Jobs\UnwaiveUse::class);
+    Route::post('/variations/{variation}/taking-back', Jobs\UnwaiveUse::class);
     Route::patch('/figures', Jobs\AssignFigures::class);
 
     Route::get('/bench-sheets', Bench\ListBench::class);

@@ -33,7 +33,7 @@ final class AdditionTest extends CheckTestCase
     {
         $figure = $this->figure('2nd Lamplighters', 5);
         $before = $this->steps($figure);
-        $grid = $this->add(['figure_id' => $figure->id, 'use' => 'wash', 'tier' => 'watch', 'price' => 120, 'agreed_with' => 'the client']);
+        $grid = $this->add(['figures' => [$figure->id], 'use' => 'wash', 'tier' => 'watch', 'price' => 120, 'agreed_with' => 'the client']);
 
         self::assertSame(1, $grid['additions']);
         $use = Arr::first($this->usesOf($grid, $figure), static fn (mixed $use): bool => Arr::get((array) $use, 'id') === 'wash');
@@ -41,14 +41,14 @@ final class AdditionTest extends CheckTestCase
         self::assertSame(['wash'], array_values(array_diff($this->steps($figure), $before)));
         self::assertSame($before, $this->steps($this->figure('2nd Lamplighters', 6)), 'the others are painted as before');
 
-        $this->answer($this->lead(), 'DELETE', '/variations/'.$this->number(Arr::get((array) $use, 'addition.id')), ['version' => $figure->unit()->firstOrFail()->version]);
+        $this->answer($this->lead(), 'POST', '/variations/'.$this->number(Arr::get((array) $use, 'addition.id')).'/taking-back', ['figures' => null, 'version' => $figure->unit()->firstOrFail()->version]);
         self::assertSame($before, $this->steps($figure));
     }
 
     public function test_its_record_says_who_agreed(): void
     {
         $figure = $this->figure('1st Lamplighters', 9);
-        $this->answer($this->lead(), 'POST', "/units/{$figure->unit_id}/additions", ['version' => $figure->unit()->firstOrFail()->version, 'figure_id' => null, 'area' => 'straps and pouches', 'tier' => 'watch', 'use' => 'edge-line', 'reason' => 'seen from near', 'agreed_with' => 'the client', 'price' => 90]);
+        $this->answer($this->lead(), 'POST', "/units/{$figure->unit_id}/additions", ['version' => $figure->unit()->firstOrFail()->version, 'figures' => null, 'area' => 'straps and pouches', 'tier' => 'watch', 'use' => 'edge-line', 'reason' => 'seen from near', 'agreed_with' => 'the client', 'price' => 90]);
         foreach ($this->app->make(BenchSheets::class)->ofFigure($figure)->steps as $step) {
             $this->as($this->isla(), 'POST', '/bench-marks', ['figures' => [['id' => $figure->id, 'seen' => null]], 'area' => $step->area, 'use' => $step->use, 'state' => 'done', 'reason' => null]);
         }
@@ -72,18 +72,18 @@ final class AdditionTest extends CheckTestCase
             return $composed->price($this->app->make(JobStandards::class)->of($figure->unit()->firstOrFail()->job))?->sum() ?? -1;
         };
         $bare = $price();
-        $this->add(['figure_id' => null, 'use' => 'wash', 'tier' => 'watch', 'price' => 150]);
+        $this->add(['figures' => null, 'use' => 'wash', 'tier' => 'watch', 'price' => 150]);
         self::assertSame($bare + 150, $price());
 
         $unit = $figure->unit()->firstOrFail();
-        $this->answer($this->lead(), 'POST', "/units/{$unit->id}/waivers", ['version' => $unit->version, 'figure_id' => $figure->id, 'area' => 'face', 'use' => 'wash', 'reason' => 'kept pale', 'price' => 40]);
+        $this->answer($this->lead(), 'POST', "/units/{$unit->id}/waivers", ['version' => $unit->version, 'figures' => [$figure->id], 'area' => 'face', 'use' => 'wash', 'reason' => 'kept pale', 'price' => 40]);
         self::assertSame($bare + 110, $price());
     }
 
     public function test_at_a_tier_that_asks_it_the_addition_rests_and_takes_part_again_after(): void
     {
         $figure = $this->figure('2nd Lamplighters', 5);
-        $this->add(['figure_id' => $figure->id, 'use' => 'wash', 'tier' => 'watch']);
+        $this->add(['figures' => [$figure->id], 'use' => 'wash', 'tier' => 'watch']);
         $grid = $this->answer($this->lead(), 'PATCH', '/figures', ['figures' => [['id' => $figure->id, 'version' => $figure->refresh()->version]], 'tier' => 'watch']);
         self::assertSame(['straps and pouches: "wash" of watch added (asked for)'], $this->groupOf($grid, $figure)['resting']);
 
@@ -95,7 +95,7 @@ final class AdditionTest extends CheckTestCase
     {
         $figure = $this->figure('1st Lamplighters', 3);
         self::assertSame('to-check', $figure->state->value);
-        $this->answer($this->lead(), 'POST', "/units/{$figure->unit_id}/additions", ['version' => $figure->unit()->firstOrFail()->version, 'figure_id' => $figure->id, 'area' => 'straps and pouches', 'tier' => 'watch', 'use' => 'edge-line', 'reason' => 'asked for']);
+        $this->answer($this->lead(), 'POST', "/units/{$figure->unit_id}/additions", ['version' => $figure->unit()->firstOrFail()->version, 'figures' => [$figure->id], 'area' => 'straps and pouches', 'tier' => 'watch', 'use' => 'edge-line', 'reason' => 'asked for']);
 
         self::assertSame('painting', $figure->refresh()->state->value);
     }
@@ -127,14 +127,14 @@ final class AdditionTest extends CheckTestCase
     public function test_two_people_on_one_unit_lose_nothing(): void
     {
         $unit = $this->unit('2nd Lamplighters');
-        $this->add(['figure_id' => null, 'use' => 'wash', 'tier' => 'watch']);
+        $this->add(['figures' => null, 'use' => 'wash', 'tier' => 'watch']);
 
         $this->assertRefused($this->as($this->lead(), 'POST', "/units/{$unit->id}/additions", ['use' => 'edge-line'] + $this->wash($unit->version)), 409, 'stale');
     }
 
     public function test_the_database_holds_a_tier_for_additions_and_for_nothing_else(): void
     {
-        $this->add(['figure_id' => null, 'use' => 'wash', 'tier' => 'watch']);
+        $this->add(['figures' => null, 'use' => 'wash', 'tier' => 'watch']);
         $this->expectException(QueryException::class);
         DB::table('variations')->where('kind', 'addition')->update(['tier_id' => null]);
     }
@@ -153,7 +153,7 @@ final class AdditionTest extends CheckTestCase
     /** @return array<string, mixed> */
     private function wash(int $version): array
     {
-        return ['version' => $version, 'figure_id' => null, 'area' => 'straps and pouches', 'tier' => 'watch', 'use' => 'wash', 'reason' => 'asked for'];
+        return ['version' => $version, 'figures' => null, 'area' => 'straps and pouches', 'tier' => 'watch', 'use' => 'wash', 'reason' => 'asked for'];
     }
 
     /** @return list<array{tier: string, use: string, minutes: float}> */

@@ -62,14 +62,14 @@ final class AssignTest extends TestCase
     public function test_one_area_gets_a_tier_of_its_own_for_a_unit_or_a_figure(): void
     {
         $unit = $this->unit('2nd Lamplighters');
-        $grid = $this->gridFrom('PUT', "/units/{$unit->id}/area-tiers", ['version' => 1, 'figure_id' => null, 'area' => 'face', 'tier' => 'banner']);
+        $grid = $this->gridFrom('PUT', "/units/{$unit->id}/area-tiers", ['version' => 1, 'figures' => null, 'area' => 'face', 'tier' => 'banner']);
         foreach ($this->unitIn($grid, '2nd Lamplighters')['groups'] as $group) {
             self::assertSame('banner', $this->area($group, 'face')['tier']);
         }
         $figure = $this->figure('2nd Lamplighters', 5);
-        $grid = $this->gridFrom('PUT', "/units/{$unit->id}/area-tiers", ['version' => 2, 'figure_id' => $figure->id, 'area' => 'helmet', 'tier' => 'guard']);
+        $grid = $this->gridFrom('PUT', "/units/{$unit->id}/area-tiers", ['version' => 2, 'figures' => [$figure->id], 'area' => 'helmet', 'tier' => 'guard']);
         self::assertCount(3, $this->unitIn($grid, '2nd Lamplighters')['groups']);
-        $grid = $this->gridFrom('PUT', "/units/{$unit->id}/area-tiers", ['version' => 3, 'figure_id' => $figure->id, 'area' => 'helmet', 'tier' => null]);
+        $grid = $this->gridFrom('PUT', "/units/{$unit->id}/area-tiers", ['version' => 3, 'figures' => [$figure->id], 'area' => 'helmet', 'tier' => null]);
         self::assertCount(2, $this->unitIn($grid, '2nd Lamplighters')['groups']);
     }
 
@@ -77,20 +77,20 @@ final class AssignTest extends TestCase
     {
         $unit = $this->unit('2nd Lamplighters');
         $before = $this->unitIn($this->grid(), '2nd Lamplighters')['minutes'];
-        $grid = $this->gridFrom('POST', "/units/{$unit->id}/waivers", ['version' => 1, 'figure_id' => null, 'area' => 'oilskin coat', 'use' => 'wash', 'reason' => 'kept clean', 'agreed_with' => 'the client']);
+        $grid = $this->gridFrom('POST', "/units/{$unit->id}/waivers", ['version' => 1, 'figures' => null, 'area' => 'oilskin coat', 'use' => 'wash', 'reason' => 'kept clean', 'agreed_with' => 'the client']);
         $waiver = $this->area($this->unitIn($grid, '2nd Lamplighters')['groups'][1], 'oilskin coat')['uses'][1]['waiver'];
         self::assertNotNull($waiver);
         self::assertSame('kept clean', $waiver['reason']);
         self::assertLessThan($before, $this->unitIn($grid, '2nd Lamplighters')['minutes']);
 
-        $again = $this->gridFrom('DELETE', "/variations/{$waiver['id']}", ['version' => 2]);
+        $again = $this->gridFrom('POST', "/variations/{$waiver['id']}/taking-back", ['version' => 2, 'figures' => null]);
         self::assertEqualsWithDelta($before, $this->unitIn($again, '2nd Lamplighters')['minutes'], 1e-6);
     }
 
     public function test_a_waiver_without_a_reason_or_of_what_is_not_asked_is_refused(): void
     {
         $unit = $this->unit('2nd Lamplighters');
-        $waive = /** @param  array<string, mixed>  $change */ fn (array $change) => $this->as($this->lead(), 'POST', "/units/{$unit->id}/waivers", $change + ['version' => 1, 'figure_id' => null, 'area' => 'face', 'use' => 'base', 'reason' => 'agreed']);
+        $waive = /** @param  array<string, mixed>  $change */ fn (array $change) => $this->as($this->lead(), 'POST', "/units/{$unit->id}/waivers", $change + ['version' => 1, 'figures' => null, 'area' => 'face', 'use' => 'base', 'reason' => 'agreed']);
 
         $this->assertRefused($waive(['reason' => ' ']), 422, 'invalid', '/reason');
         $this->assertRefused($waive(['use' => 'freehand']), 422, 'unknown-use', '/use');
@@ -102,7 +102,7 @@ final class AssignTest extends TestCase
         // At Watch the light on skin may be a layer or a drybrush; only the two leaders of the quay watch have that tier.
         $unit = $this->unit('Quay watch');
         self::assertSame('layer', $this->lightOnHands($this->grid()));
-        $grid = $this->gridFrom('PUT', "/units/{$unit->id}/choices", ['version' => 1, 'figure_id' => null, 'area' => 'hands', 'use' => 'first-light', 'technique' => 'drybrush']);
+        $grid = $this->gridFrom('PUT', "/units/{$unit->id}/choices", ['version' => 1, 'figures' => null, 'area' => 'hands', 'use' => 'first-light', 'technique' => 'drybrush']);
 
         self::assertSame('drybrush', $this->lightOnHands($grid));
         self::assertCount(1, $this->unitIn($grid, 'Quay watch')['groups'][1]['resting'], 'it rests for the figures whose tier asks for no light');
@@ -112,7 +112,7 @@ final class AssignTest extends TestCase
     {
         $unit = $this->unit('2nd Lamplighters');
 
-        $this->assertRefused($this->as($this->lead(), 'PUT', "/units/{$unit->id}/choices", ['version' => 1, 'figure_id' => null, 'area' => 'face', 'use' => 'base', 'technique' => 'stain']), 422, 'not-a-choice', '/technique');
+        $this->assertRefused($this->as($this->lead(), 'PUT', "/units/{$unit->id}/choices", ['version' => 1, 'figures' => null, 'area' => 'face', 'use' => 'base', 'technique' => 'stain']), 422, 'not-a-choice', '/technique');
     }
 
     public function test_what_names_nothing_asked_any_more_rests_and_is_shown(): void
@@ -185,7 +185,7 @@ final class AssignTest extends TestCase
         $this->answer($this->lead(), 'POST', "/jobs/{$job->id}/roster", ['text' => "{$header}\n".implode("\n", $copies)]);
         $unit = Unit::query()->where('job_id', $job->id)->firstOrFail();
         $this->gridFrom('PATCH', "/units/{$unit->id}", ['version' => 1, 'painter_id' => $this->isla()->id]);
-        $this->gridFrom('POST', "/units/{$unit->id}/waivers", ['version' => 2, 'figure_id' => null, 'area' => 'face', 'use' => 'wash', 'reason' => 'agreed']);
+        $this->gridFrom('POST', "/units/{$unit->id}/waivers", ['version' => 2, 'figures' => null, 'area' => 'face', 'use' => 'wash', 'reason' => 'agreed']);
 
         return $job;
     }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\History\JobHistory;
 use App\Actions\Quotes\JobQuote;
 use App\Actions\Quotes\Quotes;
 use App\Actions\Quotes\QuoteTerms;
 use App\Models\Fault;
 use App\Models\FigureType;
+use App\Models\JobChange;
 use App\Models\Mishap;
 use App\Models\Paint;
 use App\Models\Scheme;
@@ -56,8 +58,10 @@ abstract class DescribedTestCase extends CheckTestCase
         $worked = WorkedTime::query()->create(['user_id' => $this->isla()->id, 'unit_id' => $figure->unit_id, 'area' => 'lamp pole', 'use' => 'base', 'technique' => 'base', 'figures' => [$figure->id], 'minutes' => 4, 'allowed' => 5]);
         $terms = new QuoteTerms(CarbonImmutable::now()->addDay(), '', [], [], Percent::of(0), Percent::of(0), '', 1);
         [$quote] = $this->app->make(Quotes::class)->make($this->job(), $terms, Quotes::digest($this->app->make(JobQuote::class)->of($this->job(), $terms)), $this->lead());
+        JobHistory::recorded($this->job()->id, $this->lead(), fn () => $this->unit('Quay watch')->update(['note' => 'late']));
+        $change = JobChange::query()->firstOrFail();
         $this->known = [
-            'quote' => $quote->id,
+            'quote' => $quote->id, 'change' => $change->id,
             'workedTime' => $worked->id, 'unit_id' => $figure->unit_id, 'minutes' => 4,
             'check' => $check['id'], 'version' => $check['version'], 'fault' => Fault::query()->firstOrFail()->id, 'signOff' => SignOff::query()->firstOrFail()->id, 'find' => $record->hash,
             'figureType' => FigureType::query()->whereNull('job_id')->firstOrFail()->id, 'figure' => $figure->id, 'figures' => [['id' => $figure->id, 'seen' => null]], 'area' => 'lamp pole', 'use' => 'base', 'tier' => 'muster', 'surface' => 'cloth', 'technique' => 'base',

@@ -12,6 +12,7 @@ use App\Models\FigureType;
 use App\Models\FurtherCoat;
 use App\Models\Invitation;
 use App\Models\Job;
+use App\Models\JobChange;
 use App\Models\Mishap;
 use App\Models\Paint;
 use App\Models\Proposal;
@@ -43,8 +44,9 @@ final class IsolationTest extends TestCase
         $mishap = Mishap::query()->create(['figure_id' => $figure->id, 'area' => 'face', 'kind' => 'pool', 'layer' => 'wash', 'share' => 0.1, 'user_id' => $this->isla()->id]);
         $worked = WorkedTime::query()->create(['user_id' => $this->isla()->id, 'unit_id' => $figure->unit_id, 'area' => 'face', 'use' => 'base', 'technique' => 'base', 'figures' => [$figure->id], 'minutes' => 4, 'allowed' => 5]);
         $quote = Quote::query()->create(['job_id' => Job::query()->firstOrFail()->id, 'number' => 1, 'content' => [], 'total' => 0, 'valid_until' => now(), 'token_hash' => str_repeat('1', 64), 'made_by' => $this->lead()->id, 'made_at' => now()]);
+        $change = JobChange::query()->create(['job_id' => $quote->job_id, 'user_id' => $this->lead()->id, 'words' => ['x'], 'rows' => [['table' => 'jobs', 'id' => $quote->job_id, 'before' => ['name' => 'x'], 'after' => ['name' => 'y']]], 'at' => now()]);
         $rows = [
-            'quote' => $quote->id,
+            'quote' => $quote->id, 'change' => $change->id,
             'figureType' => FigureType::query()->whereNull('job_id')->firstOrFail()->id, 'workedTime' => $worked->id, 'mishap' => $mishap->id, 'question' => 'metals',
             'proposal' => $proposal->id, 'paint' => Paint::query()->firstOrFail()->id, 'scheme' => Scheme::query()->firstOrFail()->id, 'schemeArea' => SchemeArea::query()->firstOrFail()->id,
             'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'job' => Job::query()->firstOrFail()->id, 'unit' => Unit::query()->firstOrFail()->id,

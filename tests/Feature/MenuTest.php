@@ -28,7 +28,7 @@ final class MenuTest extends TestCase
         $this->choose('base', 'base', 1);
         self::assertSame(['laid' => false, 'chosen' => false], $this->washOn());
         $unit = $this->unit('1st Lamplighters');
-        $body = ['version' => 2, 'figure_id' => null, 'area' => 'oilskin coat', 'use' => 'wash', 'technique' => 'wash'];
+        $body = ['version' => 2, 'figures' => null, 'area' => 'oilskin coat', 'use' => 'wash', 'technique' => 'wash'];
         $this->assertRefused($this->as($this->lead(), 'PUT', "/units/{$unit->id}/choices", $body), 422, 'menu-full', '/use');
     }
 
@@ -44,7 +44,7 @@ final class MenuTest extends TestCase
     private function choose(string $use, ?string $technique, int $version): void
     {
         $unit = $this->unit('1st Lamplighters');
-        $this->answer($this->lead(), 'PUT', "/units/{$unit->id}/choices", ['version' => $version, 'figure_id' => null, 'area' => 'oilskin coat', 'use' => $use, 'technique' => $technique]);
+        $this->answer($this->lead(), 'PUT', "/units/{$unit->id}/choices", ['version' => $version, 'figures' => null, 'area' => 'oilskin coat', 'use' => $use, 'technique' => $technique]);
     }
 
     /** @return array{laid: bool, chosen: bool} */

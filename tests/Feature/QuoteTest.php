@@ -50,7 +50,7 @@ final class QuoteTest extends TestCase
     public function test_what_was_added_and_left_out_stands_on_its_line_with_its_price(): void
     {
         $unit = $this->unit('2nd Lamplighters');
-        $this->answer($this->lead(), 'POST', "/units/{$unit->id}/additions", ['version' => $unit->version, 'figure_id' => null, 'area' => 'straps and pouches', 'tier' => 'watch', 'use' => 'wash', 'reason' => 'asked for', 'price' => 120]);
+        $this->answer($this->lead(), 'POST', "/units/{$unit->id}/additions", ['version' => $unit->version, 'figures' => null, 'area' => 'straps and pouches', 'tier' => 'watch', 'use' => 'wash', 'reason' => 'asked for', 'price' => 120]);
         $before = Arr::get($this->preview(), 'lines');
         $line = Arr::first((array) $before, static fn (mixed $one): bool => Arr::get((array) $one, 'unit') === '2nd Lamplighters' && Arr::get((array) $one, 'tier') === 'Muster');
 

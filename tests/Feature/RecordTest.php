@@ -200,13 +200,13 @@ final class RecordTest extends CheckTestCase
         $this->assertRefused($this->as($this->deputy(), 'POST', "/checks/{$check['id']}/sign-off", ['version' => $check['version']]), 403, 'undecided');
 
         $unit = $this->unit('1st Lamplighters');
-        $agree = ['version' => $unit->version, 'figure_id' => $figure->id, 'area' => 'boots', 'reason' => 'hidden by the coat', 'agreed_with' => 'the harbour office'];
+        $agree = ['version' => $unit->version, 'figures' => [$figure->id], 'area' => 'boots', 'reason' => 'hidden by the coat', 'agreed_with' => 'the harbour office'];
         $this->assertRefused($this->as($this->deputy(), 'POST', "/units/{$unit->id}/not-asked", $agree), 403, 'not-allowed');
         $this->assertRefused($this->as($this->lead(), 'POST', "/units/{$unit->id}/not-asked", ['area' => 'face'] + $agree), 422, 'not-undecided', '/area');
         $this->assertRefused($this->as($this->lead(), 'POST', "/units/{$unit->id}/not-asked", ['agreed_with' => ' '] + $agree), 422, 'invalid', '/agreed_with');
         $this->answer($this->lead(), 'POST', "/units/{$unit->id}/not-asked", $agree);
         self::assertSame(['straps and pouches'], $this->open()['undecided']);
-        $this->answer($this->lead(), 'POST', "/units/{$unit->id}/not-asked", ['version' => $unit->version + 1, 'figure_id' => null, 'area' => 'straps and pouches'] + $agree);
+        $this->answer($this->lead(), 'POST', "/units/{$unit->id}/not-asked", ['version' => $unit->version + 1, 'figures' => null, 'area' => 'straps and pouches'] + $agree);
 
         $check = $this->open();
         self::assertSame([[], true, FigureState::ToCheck], [$check['undecided'], $check['may_sign'], $figure->refresh()->state], 'the check goes on where it was');
@@ -341,7 +341,7 @@ final class RecordTest extends CheckTestCase
     private function waive(?Figure $figure, string $agreedWith): void
     {
         $unit = $this->unit('1st Lamplighters');
-        $this->answer($this->lead(), 'POST', "/units/{$unit->id}/waivers", ['version' => $unit->version, 'figure_id' => $figure?->id, 'area' => 'boots', 'use' => 'base', 'reason' => 'bare', 'agreed_with' => $agreedWith]);
+        $this->answer($this->lead(), 'POST', "/units/{$unit->id}/waivers", ['version' => $unit->version, 'figures' => $figure === null ? null : [$figure->id], 'area' => 'boots', 'use' => 'base', 'reason' => 'bare', 'agreed_with' => $agreedWith]);
     }
 
     /**

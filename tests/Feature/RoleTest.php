@@ -205,7 +205,10 @@ final class RoleTest extends DescribedTestCase
         'GET /units/{unit}/further-uses',
         'POST /units/{unit}/not-asked',
         'PUT /units/{unit}/choices',
-        'DELETE /variations/{variation}',
+        'POST /variations/{variation}/taking-back',
+        'PATCH /jobs/{job}/rows',
+        'GET /jobs/{job}/changes',
+        'POST /job-changes/{change}/taking-back',
         'PATCH /figures',
         'POST /faults/{fault}/waiver',
     ];

@@ -168,7 +168,7 @@ final class SchoolsTest extends TestCase
     private function chooseOn(Figure $figure, string $area, string $question, ?string $choice): TestResponse
     {
         return $this->as($this->lead(), 'PUT', "/units/{$figure->unit_id}/area-schools", [
-            'version' => $figure->unit->refresh()->version, 'figure_id' => $figure->id, 'area' => $area, 'question' => $question, 'choice' => $choice,
+            'version' => $figure->unit->refresh()->version, 'figures' => [$figure->id], 'area' => $area, 'question' => $question, 'choice' => $choice,
         ]);
     }
 

@@ -6,32 +6,23 @@ namespace App\Actions\Jobs;
 
 use App\Actions\Transaction;
 use App\Actions\Versioned;
+use App\Actions\WorkedOn;
 use App\Import\RosterReader;
 use App\Models\AreaSchool;
 use App\Models\AreaTier;
-use App\Models\BenchClock;
-use App\Models\BenchMark;
-use App\Models\Check;
 use App\Models\Choice;
 use App\Models\Figure;
-use App\Models\FurtherCoat;
 use App\Models\Job;
-use App\Models\Mishap;
 use App\Models\Unit;
 use App\Models\Variation;
-use App\Models\WorkedTime;
 use App\Refusals\NotAllowed;
 use App\Refusals\NotRight;
-use Core\Plan\FigureState;
 
 /** Changes what a unit is called, and how many figures it has. What was painted or judged stays: it is history. */
 final readonly class ChangeUnit
 {
     /** What speaks of a figure alone and goes with it. */
     private const AGREED = [AreaTier::class, AreaSchool::class, Variation::class, Choice::class];
-
-    /** What happened to a figure, and keeps it. */
-    private const HAPPENED = [BenchMark::class, Check::class, Mishap::class, FurtherCoat::class];
 
     /** @throws NotRight if another unit of the job has this name */
     public function rename(Unit $unit, string $name, string $note, int $versionRead): Unit
@@ -82,12 +73,7 @@ final readonly class ChangeUnit
         return Transaction::run(static function () use ($unit, $ids, $versionRead): Job {
             $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
             $figures = Figure::query()->where('unit_id', $locked->id)->orderBy('id')->lockForUpdate()->findOrFail($ids);
-            $touched = self::touched($figures->modelKeys());
-            foreach ($figures as $figure) {
-                if ($figure->state !== FigureState::ToPaint || in_array($figure->id, $touched, true)) {
-                    throw NotAllowed::because('worked-on', "Figure {$figure->number} of {$locked->name} was worked on; what was done on it stays. Take its marks back first, or leave it.");
-                }
-            }
+            WorkedOn::requireNothingOn($figures, $locked->name);
             foreach (self::AGREED as $agreed) {
                 $agreed::query()->whereIn('figure_id', $figures->modelKeys())->delete();
             }
@@ -102,28 +88,10 @@ final readonly class ChangeUnit
         });
     }
 
-    /**
-     * @param  array<int, int|string>  $ids
-     * @return list<int>
-     */
-    private static function touched(array $ids): array
-    {
-        $touched = [];
-        foreach (self::HAPPENED as $happened) {
-            foreach ($happened::query()->whereIn('figure_id', $ids)->distinct()->pluck('figure_id') as $id) {
-                $touched[] = is_numeric($id) ? (int) $id : 0;
-            }
-        }
-
-        return $touched;
-    }
-
     /** @throws NotAllowed if minutes were worked on it */
     private static function take(Unit $unit): void
     {
-        if (WorkedTime::query()->where('unit_id', $unit->id)->exists() || BenchClock::query()->where('unit_id', $unit->id)->exists()) {
-            throw NotAllowed::because('worked-on', "Minutes were worked on {$unit->name}; leave one figure of it.");
-        }
+        WorkedOn::requireNoTimeOf($unit);
         foreach (self::AGREED as $agreed) {
             $agreed::query()->where('unit_id', $unit->id)->delete();
         }

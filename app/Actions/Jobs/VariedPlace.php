@@ -9,34 +9,36 @@ use App\Models\FigureArea;
 use App\Models\Unit;
 use App\Refusals\NotRight;
 
-/** Where something is set apart: an area, on the whole unit or on one figure of it, as somebody read it. */
+/** Where something is set apart: an area, on the whole unit or on some figures of it, as somebody read it. */
 final readonly class VariedPlace
 {
+    /** @param  non-empty-list<Figure>|null  $figures null: the whole unit */
     public function __construct(
         public Unit $unit,
-        public ?Figure $figure,
+        public ?array $figures,
         public string $area,
         public int $versionRead,
     ) {
     }
 
     /**
-     * The columns by which a row of this place is known.
+     * The columns by which each row of this place is known.
      *
-     * @return array{unit_id: int, figure_id: int|null, figure_area_id: int}
+     * @return non-empty-list<array{unit_id: int, figure_id: int|null, figure_area_id: int}>
      *
      * @throws NotRight if the figures have no such area
      */
-    public function columns(): array
+    public function rows(): array
     {
         $area = FigureArea::query()->where('figure_type_id', $this->unit->figure_type_id)->where('key', $this->area)->first()
             ?? throw NotRight::at('/area', 'unknown-area', "These figures have no area \"{$this->area}\".");
+        $ids = $this->figures === null ? [null] : array_map(static fn (Figure $figure): int => $figure->id, $this->figures);
 
-        return ['unit_id' => $this->unit->id, 'figure_id' => $this->figure?->id, 'figure_area_id' => $area->id];
+        return array_map(fn (?int $id): array => ['unit_id' => $this->unit->id, 'figure_id' => $id, 'figure_area_id' => $area->id], $ids);
     }
 
     public function covers(Figure $figure): bool
     {
-        return $this->figure === null || $this->figure->id === $figure->id;
+        return $this->figures === null || in_array($figure->id, array_map(static fn (Figure $one): int => $one->id, $this->figures), true);
     }
 }

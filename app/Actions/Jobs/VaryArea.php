@@ -28,8 +28,8 @@ use Core\School\SchoolQuestion;
 use Illuminate\Database\Eloquent\Collection;
 
 /**
- * Sets one area apart: another tier, a use left out or added, a method chosen. For the whole unit, or for one
- * figure of it. Raises the version of the unit, which all of this belongs to.
+ * Sets one area apart: another tier, a use left out or added, a method chosen. For the whole unit, or for some
+ * figures of it. Raises the version of the unit, which all of this belongs to.
  */
 final readonly class VaryArea
 {
@@ -43,13 +43,11 @@ final readonly class VaryArea
     /** @param  string|null  $tier null: as the figure */
     public function tier(VariedPlace $place, ?string $tier): Unit
     {
-        return $this->change($place->unit, $place->figure, $place->versionRead, static function (Unit $unit) use ($place, $tier): void {
-            if ($tier === null) {
-                AreaTier::query()->where($place->columns())->delete();
-
-                return;
+        return $this->change($place, static function (Unit $unit) use ($place, $tier): void {
+            $own = $tier === null ? null : self::tierOfJob($unit, $tier)->id;
+            foreach ($place->rows() as $row) {
+                $own === null ? AreaTier::query()->where($row)->delete() : AreaTier::query()->updateOrCreate($row, ['tier_id' => $own]);
             }
-            AreaTier::query()->updateOrCreate($place->columns(), ['tier_id' => self::tierOfJob($unit, $tier)->id]);
         });
     }
 
@@ -62,21 +60,19 @@ final readonly class VaryArea
      */
     public function school(VariedPlace $place, SchoolQuestion $question, ?string $choice): Unit
     {
-        return $this->change($place->unit, $place->figure, $place->versionRead, function (Unit $unit) use ($place, $question, $choice): void {
-            $row = [...$place->columns(), 'question' => $question];
+        return $this->change($place, function (Unit $unit) use ($place, $question, $choice): void {
+            $rows = $place->rows();
             $this->fitting->requireSpokenOf($unit, $place, $question);
-            if ($choice === null) {
-                AreaSchool::query()->where($row)->delete();
-
-                return;
+            foreach ($rows as $columns) {
+                $row = [...$columns, 'question' => $question];
+                $choice === null ? AreaSchool::query()->where($row)->delete() : AreaSchool::query()->updateOrCreate($row, ['choice' => $choice]);
             }
-            AreaSchool::query()->updateOrCreate($row, ['choice' => $choice]);
         });
     }
 
     public function waive(VariedPlace $place, string $use, Terms $terms): Unit
     {
-        return $this->change($place->unit, $place->figure, $place->versionRead, function (Unit $unit) use ($place, $use, $terms): void {
+        return $this->change($place, function (Unit $unit) use ($place, $use, $terms): void {
             $this->fitting->requireAsked($unit, $place, new Waiver($place->area, $use, $terms->reason));
             self::agree($place, VariationKind::Waiver, $use, $terms);
         });
@@ -89,21 +85,26 @@ final readonly class VaryArea
      */
     public function add(VariedPlace $place, string $tier, string $use, Terms $terms): Unit
     {
-        return $this->change($place->unit, $place->figure, $place->versionRead, function (Unit $unit) use ($place, $tier, $use, $terms): void {
+        return $this->change($place, function (Unit $unit) use ($place, $tier, $use, $terms): void {
             $row = self::tierOfJob($unit, $tier);
             $this->fitting->requireAddable($unit, $place, new AgreedAddition($place->area, $tier, $use, $terms->reason));
             self::agree($place, VariationKind::Addition, $use, $terms, ['tier_id' => $row->id]);
         });
     }
 
-    /** What was left out is asked again; what was added is laid no more. */
-    public function unwaive(Variation $variation, int $versionRead): Unit
+    /**
+     * What was left out is asked again; what was added is laid no more.
+     *
+     * @param  non-empty-list<Figure>|null  $figures of which the same was agreed one by one; null: of whom it was agreed
+     */
+    public function unwaive(Variation $variation, ?array $figures, int $versionRead): Unit
     {
         $unit = $variation->unit()->with('job')->firstOrFail();
-        $figure = $variation->figure_id === null ? null : Figure::query()->findOrFail($variation->figure_id);
+        $own = $variation->figure_id === null ? null : $figures ?? [Figure::query()->findOrFail($variation->figure_id)];
 
-        return $this->change($unit, $figure, $versionRead, static function () use ($variation): void {
-            $variation->delete();
+        return $this->change(new VariedPlace($unit, $own, '', $versionRead), static function () use ($variation, $own): void {
+            $same = ['unit_id' => $variation->unit_id, 'figure_area_id' => $variation->figure_area_id, 'kind' => $variation->kind, 'use' => $variation->use];
+            Variation::query()->where($same)->when($own === null, static fn ($rows) => $rows->whereNull('figure_id'), static fn ($rows) => $rows->whereIn('figure_id', array_column($own ?? [], 'id')))->delete();
         });
     }
 
@@ -116,7 +117,7 @@ final readonly class VaryArea
     {
         return Transaction::run(function () use ($place, $terms): Unit {
             $locked = Versioned::lock($place->unit, $place->versionRead, "the unit {$place->unit->name}");
-            $figures = self::lockUnsigned($locked, $place->figure);
+            $figures = self::lockUnsigned($locked, $place);
             $this->fitting->requireUndecided($locked, $place);
             self::agree($place, VariationKind::NotAsked, '', $terms);
             $locked->save();
@@ -136,25 +137,25 @@ final readonly class VaryArea
      */
     public function choose(VariedPlace $place, string $use, ?string $technique, User $by): Unit
     {
-        return $this->change($place->unit, $place->figure, $place->versionRead, function (Unit $unit) use ($place, $use, $technique, $by): void {
-            if ($technique === null) {
-                Choice::query()->where([...$place->columns(), 'use' => $use])->delete();
-
-                return;
+        return $this->change($place, function (Unit $unit) use ($place, $use, $technique, $by): void {
+            if ($technique !== null) {
+                $this->fitting->requireRoom($unit, $place, $use);
+                $this->fitting->requireAsked($unit, $place, new CoreChoice($place->area, $use, $technique));
             }
-            $this->fitting->requireRoom($unit, $place, $use);
-            $this->fitting->requireAsked($unit, $place, new CoreChoice($place->area, $use, $technique));
-            Choice::query()->updateOrCreate([...$place->columns(), 'use' => $use], ['technique' => $technique, 'user_id' => $by->id]);
+            foreach ($place->rows() as $columns) {
+                $row = [...$columns, 'use' => $use];
+                $technique === null ? Choice::query()->where($row)->delete() : Choice::query()->updateOrCreate($row, ['technique' => $technique, 'user_id' => $by->id]);
+            }
         });
     }
 
     /** @param  callable(Unit): void  $change */
-    private function change(Unit $unit, ?Figure $figure, int $versionRead, callable $change): Unit
+    private function change(VariedPlace $place, callable $change): Unit
     {
-        return Transaction::run(function () use ($unit, $figure, $versionRead, $change): Unit {
-            $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
+        return Transaction::run(function () use ($place, $change): Unit {
+            $locked = Versioned::lock($place->unit, $place->versionRead, "the unit {$place->unit->name}");
             $locked->loadMissing('job');
-            $touched = self::lockUnsigned($locked, $figure);
+            $touched = self::lockUnsigned($locked, $place);
             $before = $this->signatures($locked);
             $change($locked);
             $locked->save();
@@ -166,9 +167,10 @@ final readonly class VaryArea
     }
 
     /** @return Collection<int, Figure> those that the change is said of; none of them is signed */
-    private static function lockUnsigned(Unit $unit, ?Figure $figure): Collection
+    private static function lockUnsigned(Unit $unit, VariedPlace $place): Collection
     {
-        $figures = Figure::query()->where('unit_id', $unit->id)->when($figure !== null, static fn ($query) => $query->whereKey($figure?->id))->orderBy('id')->lockForUpdate()->get();
+        $ids = array_column($place->figures ?? [], 'id');
+        $figures = Figure::query()->where('unit_id', $unit->id)->when($place->figures !== null, static fn ($query) => $query->whereKey($ids))->orderBy('id')->lockForUpdate()->get();
         AssignUnit::requireUnsigned($figures->all());
 
         return $figures;
@@ -177,10 +179,12 @@ final readonly class VaryArea
     /** @param  array<string, int>  $further columns */
     private static function agree(VariedPlace $place, VariationKind $kind, string $use, Terms $terms, array $further = []): void
     {
-        Variation::query()->updateOrCreate(
-            [...$place->columns(), 'kind' => $kind, 'use' => $use],
-            ['reason' => $terms->reason, 'agreed_with' => $terms->agreedWith, 'price' => $terms->price, 'user_id' => $terms->by->id, ...$further],
-        );
+        foreach ($place->rows() as $columns) {
+            Variation::query()->updateOrCreate(
+                [...$columns, 'kind' => $kind, 'use' => $use],
+                ['reason' => $terms->reason, 'agreed_with' => $terms->agreedWith, 'price' => $terms->price, 'user_id' => $terms->by->id, ...$further],
+            );
+        }
     }
 
     private static function tierOfJob(Unit $unit, string $tier): Tier

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Jobs;
 
+use App\Actions\History\JobHistory;
 use App\Actions\Jobs\VaryArea;
 use App\Models\Unit;
 
@@ -16,6 +17,6 @@ final readonly class AddUse
 
     public function __invoke(AddUseRequest $request, Unit $unit): GridResource
     {
-        return $this->grids->ofUnit($this->vary->add($request->place($unit), $request->tier(), $request->use(), $request->terms()));
+        return $this->grids->ofUnit(JobHistory::recorded($unit->job_id, $request->person(), fn () => $this->vary->add($request->place($unit), $request->tier(), $request->use(), $request->terms())));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Jobs;
 
+use App\Actions\History\JobHistory;
 use App\Actions\Jobs\AssignUnit as AssignUnitAction;
 
 /** Tier and painter of some figures of a job. */
@@ -17,6 +18,6 @@ final readonly class AssignFigures
 
     public function __invoke(AssignFiguresRequest $request): GridResource
     {
-        return $this->grids->of($this->assign->figures($request->versionsRead(), $request->change()));
+        return $this->grids->of(JobHistory::recorded($request->job(), $request->person(), fn () => $this->assign->figures($request->versionsRead(), $request->change())));
     }
 }

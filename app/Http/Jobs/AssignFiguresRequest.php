@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Jobs;
 
 use App\Http\Shared\ApiRequest;
+use App\Models\Figure;
 
 /** Tier, painter and scheme of some figures, changed together or not at all; of several schemes each takes one in turn. */
 final class AssignFiguresRequest extends ApiRequest
@@ -22,10 +23,16 @@ final class AssignFiguresRequest extends ApiRequest
         ];
     }
 
-    /** @return array<int, int> version that was read, by figure */
+    /** The job of the first; that the others are of the same is looked at where they are changed. */
+    public function job(): int
+    {
+        return Figure::query()->with('unit')->findOrFail(array_key_first($this->versionsRead()))->unit->job_id;
+    }
+
+    /** @return non-empty-array<int, int> version that was read, by figure */
     public function versionsRead(): array
     {
-        /** @var list<array{id: int, version: int}> $figures */
+        /** @var non-empty-list<array{id: int, version: int}> $figures */
         $figures = $this->validated('figures');
 
         return array_column($figures, 'version', 'id');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Jobs;
 
+use App\Actions\History\JobHistory;
 use App\Actions\Jobs\AssignUnit as AssignUnitAction;
 use App\Models\Unit;
 
@@ -16,6 +17,6 @@ final readonly class AssignUnit
 
     public function __invoke(AssignUnitRequest $request, Unit $unit): GridResource
     {
-        return $this->grids->ofUnit($this->assign->unit($unit, $request->versionRead(), $request->change()));
+        return $this->grids->ofUnit(JobHistory::recorded($unit->job_id, $request->person(), fn () => $this->assign->unit($unit, $request->versionRead(), $request->change())));
     }
 }

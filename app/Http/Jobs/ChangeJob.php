@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Jobs;
 
+use App\Actions\History\JobHistory;
 use App\Actions\Jobs\ChangeJob as Changing;
 use App\Models\Job;
 
@@ -16,13 +17,13 @@ final readonly class ChangeJob
 
     public function __invoke(ChangeJobRequest $request, Job $job): JobResource
     {
-        return new JobResource($this->changing->handle(
+        return new JobResource(JobHistory::recorded($job->id, $request->person(), fn () => $this->changing->handle(
             $job,
             $request->string('name')->toString(),
             $request->string('client')->toString(),
             $request->due(),
             $request->state(),
             $request->versionRead(),
-        )->refresh());
+        ))->refresh());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Jobs;
 
+use App\Actions\History\JobHistory;
 use App\Actions\Jobs\ChangeUnit as Changing;
 use App\Models\Unit;
 
@@ -16,6 +17,6 @@ final readonly class ChangeUnit
 
     public function __invoke(ChangeUnitRequest $request, Unit $unit): GridResource
     {
-        return $this->grids->ofUnit($this->changing->rename($unit, $request->string('name')->toString(), $request->string('note')->toString(), $request->versionRead()));
+        return $this->grids->ofUnit(JobHistory::recorded($unit->job_id, $request->person(), fn () => $this->changing->rename($unit, $request->string('name')->toString(), $request->string('note')->toString(), $request->versionRead())));
     }
 }

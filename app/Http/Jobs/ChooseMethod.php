@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Jobs;
 
+use App\Actions\History\JobHistory;
 use App\Actions\Jobs\VaryArea;
 use App\Models\Unit;
 
@@ -16,6 +17,6 @@ final readonly class ChooseMethod
 
     public function __invoke(ChooseRequest $request, Unit $unit): GridResource
     {
-        return $this->grids->ofUnit($this->vary->choose($request->place($unit), $request->use(), $request->technique(), $request->person()));
+        return $this->grids->ofUnit(JobHistory::recorded($unit->job_id, $request->person(), fn () => $this->vary->choose($request->place($unit), $request->use(), $request->technique(), $request->person())));
     }
 }

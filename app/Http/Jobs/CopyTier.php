@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Jobs;
 
 use App\Actions\Composing\JobStandards;
+use App\Actions\History\JobHistory;
 use App\Actions\Jobs\OwnList;
 use App\Models\Job;
 
@@ -18,7 +19,7 @@ final readonly class CopyTier
     public function __invoke(CopyTierRequest $request, Job $job): OwnListResource
     {
         $tier = $request->string('tier')->toString();
-        $changed = $this->own->copy($job, $tier, $request->string('from')->toString(), $request->versionRead());
+        $changed = JobHistory::recorded($job->id, $request->person(), fn () => $this->own->copy($job, $tier, $request->string('from')->toString(), $request->versionRead()));
 
         return new OwnListResource($changed, $tier, $this->standards->of($changed));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Jobs;
 
+use App\Actions\History\JobHistory;
 use App\Actions\Jobs\ChangeUnit as Changing;
 use App\Models\Unit;
 
@@ -16,6 +17,6 @@ final readonly class RemoveFigures
 
     public function __invoke(RemoveFiguresRequest $request, Unit $unit): GridResource
     {
-        return $this->grids->of($this->changing->remove($unit, $request->figures(), $request->versionRead()));
+        return $this->grids->of(JobHistory::recorded($unit->job_id, $request->person(), fn () => $this->changing->remove($unit, $request->figures(), $request->versionRead())));
     }
 }

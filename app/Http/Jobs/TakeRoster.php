@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Jobs;
 
+use App\Actions\History\JobHistory;
 use App\Actions\Jobs\TakeRoster as TakeRosterAction;
 use App\Http\Shared\Answers;
 use App\Models\Job;
@@ -19,7 +20,7 @@ final readonly class TakeRoster
     public function __invoke(RosterRequest $request, Job $job): RosterResource
     {
         $given = $request->roster();
-        $roster = $this->taking->handle($job, $given);
+        $roster = JobHistory::recorded($job->id, $request->person(), fn () => $this->taking->handle($job, $given));
 
         return new RosterResource($roster, $given, taken: $roster->isSound());
     }

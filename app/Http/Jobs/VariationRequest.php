@@ -9,12 +9,14 @@ use App\Actions\Jobs\VariedPlace;
 use App\Http\Shared\ApiRequest;
 use App\Models\Unit;
 
-/** An area that is set apart, on a unit or on one figure of it. */
+/** An area that is set apart, on a unit or on some figures of it. */
 abstract class VariationRequest extends ApiRequest
 {
+    use OfSomeFigures;
+
     protected const PLACE = [
         'version' => ['required', 'integer'],
-        'figure_id' => ['nullable', 'integer'],
+        ...self::SOME_FIGURES,
         'area' => ['required', 'string'],
     ];
 
@@ -27,7 +29,7 @@ abstract class VariationRequest extends ApiRequest
 
     public function place(Unit $unit): VariedPlace
     {
-        return new VariedPlace($unit, $this->figureOf($unit), $this->string('area')->toString(), $this->versionRead());
+        return new VariedPlace($unit, $this->figures($unit), $this->string('area')->toString(), $this->versionRead());
     }
 
     public function use(): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Jobs;
 
 use App\Actions\Composing\JobStandards;
+use App\Actions\History\JobHistory;
 use App\Actions\Jobs\OwnList;
 use App\Models\Job;
 
@@ -20,9 +21,9 @@ final readonly class WriteOwnRequirement
         $tier = $request->string('tier')->toString();
         $surface = $request->string('surface')->toString();
         $value = $request->requirement();
-        $changed = $value === null
+        $changed = JobHistory::recorded($job->id, $request->person(), fn () => $value === null
             ? $this->own->remove($job, $tier, $surface, $request->versionRead())
-            : $this->own->write($job, $tier, $surface, $value, $request->versionRead());
+            : $this->own->write($job, $tier, $surface, $value, $request->versionRead()));
 
         return new OwnListResource($changed, $tier, $this->standards->of($changed));
     }

@@ -727,6 +727,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/job-changes/{change}/taking-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a change of a job back. */
+        post: operations["takeChangeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -825,6 +842,23 @@ export interface paths {
         put?: never;
         /** Given a budget, which tier for which figures; nothing is stored. */
         post: operations["reckonBudget"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was changed of a job, the latest first. */
+        get: operations["listJobChanges"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1103,6 +1137,23 @@ export interface paths {
         options?: never;
         head?: never;
         patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/rows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Painter or tier of many rows of the grid, or the tier of one area on all of them. */
+        patch: operations["assignRows"];
         trace?: never;
     };
     "/api/jobs/{job}/schools": {
@@ -2548,7 +2599,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/variations/{variation}": {
+    "/api/variations/{variation}/taking-back": {
         parameters: {
             query?: never;
             header?: never;
@@ -2557,9 +2608,9 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post?: never;
-        /** Takes a waiver of a use back. */
-        delete: operations["unwaiveUse"];
+        /** Takes back what was agreed of an area. */
+        post: operations["unwaiveUse"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -3325,6 +3376,20 @@ export interface components {
                 name: string;
                 common: boolean;
             }[];
+        };
+        JobChangeLine: {
+            id: number;
+            at: string;
+            who: string;
+            words: string[];
+            takes_back: boolean;
+            taken_back: boolean;
+        };
+        JobChangesPage: {
+            changes: components["schemas"]["JobChangeLine"][];
+            page: number;
+            pages: number;
+            all: number;
         };
         JobDate: {
             id: number;
@@ -7104,6 +7169,38 @@ export interface operations {
             default: components["responses"]["Broken"];
         };
     };
+    takeChangeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                change: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Grid"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
     listJobs: {
         parameters: {
             query?: never;
@@ -7385,6 +7482,37 @@ export interface operations {
             419: components["responses"]["PageExpired"];
             422: components["responses"]["NotRight"];
             429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    listJobChanges: {
+        parameters: {
+            query?: {
+                page?: number | null;
+            };
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobChangesPage"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };
@@ -8115,6 +8243,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Roster"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    assignRows: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rows: {
+                        unit: number;
+                        version: number;
+                        figures: {
+                            id: number;
+                            version: number;
+                        }[] | null;
+                    }[];
+                    painter_id?: number | null;
+                    area?: string;
+                    tier?: string | null;
+                    by?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Grid"];
                 };
             };
             400: components["responses"]["Unreadable"];
@@ -11312,7 +11490,7 @@ export interface operations {
             content: {
                 "application/json": {
                     version: number;
-                    figure_id?: number | null;
+                    figures: number[] | null;
                     area: string;
                     reason: string;
                     agreed_with?: string | null;
@@ -11358,7 +11536,7 @@ export interface operations {
             content: {
                 "application/json": {
                     version: number;
-                    figure_id?: number | null;
+                    figures: number[] | null;
                     area: string;
                     /** @enum {string} */
                     question: "ground" | "metals" | "metal-over" | "shade" | "lights" | "ground-cover" | "lay-in" | "dark-lining" | "last-light" | "after-shade" | "start" | "glaze" | "covering" | "mending" | "light-on-gold" | "path" | "brush" | "pools" | "thinner";
@@ -11402,7 +11580,7 @@ export interface operations {
             content: {
                 "application/json": {
                     version: number;
-                    figure_id?: number | null;
+                    figures: number[] | null;
                     area: string;
                     tier: string | null;
                 };
@@ -11444,7 +11622,7 @@ export interface operations {
             content: {
                 "application/json": {
                     version: number;
-                    figure_id?: number | null;
+                    figures: number[] | null;
                     area: string;
                     use: string;
                     technique: string | null;
@@ -11588,7 +11766,7 @@ export interface operations {
             content: {
                 "application/json": {
                     version: number;
-                    figure_id?: number | null;
+                    figures: number[] | null;
                     area: string;
                     reason: string;
                     agreed_with: string;
@@ -11671,7 +11849,7 @@ export interface operations {
             content: {
                 "application/json": {
                     version: number;
-                    figure_id?: number | null;
+                    figures: number[] | null;
                     area: string;
                     reason: string;
                     agreed_with?: string | null;
@@ -11705,16 +11883,21 @@ export interface operations {
     };
     unwaiveUse: {
         parameters: {
-            query: {
-                version: number;
-            };
+            query?: never;
             header?: never;
             path: {
                 variation: number;
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    figures: number[] | null;
+                };
+            };
+        };
         responses: {
             /** @description The answer */
             200: {

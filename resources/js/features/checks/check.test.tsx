@@ -220,7 +220,7 @@ describe('the running verdict', () => {
             expect(sent[0]).toEqual({
                 method: 'POST',
                 path: '/api/units/4/not-asked',
-                body: { version: 7, figure_id: 2, area: 'badge', reason: 'none on this one', agreed_with: 'the client' },
+                body: { version: 7, figures: [2], area: 'badge', reason: 'none on this one', agreed_with: 'the client' },
             }),
         );
     });

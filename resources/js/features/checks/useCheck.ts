@@ -106,7 +106,7 @@ export function useCheck(check: Check) {
                         params: { path: { unit: check.unit_id } },
                         body: {
                             version: check.unit_version,
-                            figure_id: check.figure_id,
+                            figures: [check.figure_id],
                             area,
                             reason,
                             agreed_with: agreedWith,

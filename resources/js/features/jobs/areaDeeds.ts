@@ -2,8 +2,8 @@ import { api, type Schemas, unwrap } from '@api';
 
 export interface AreaPlace {
     unit: Schemas['GridUnit'];
-    /** Null: all figures of the unit. */
-    figure: number | null;
+    /** Ids of those that are meant; null: all figures of the unit. */
+    figures: number[] | null;
     area: string;
 }
 
@@ -23,35 +23,35 @@ interface Changing {
 /** What may be done with one area, of a unit or of one figure of it. */
 export function areaDeeds(change: Changing) {
     return {
-        areaTier: ({ unit, figure, area }: AreaPlace, tier: string | null) =>
+        areaTier: ({ unit, figures, area }: AreaPlace, tier: string | null) =>
             change.mutate(() =>
                 unwrap(
                     api.PUT('/api/units/{unit}/area-tiers', {
                         params: { path: { unit: unit.id } },
-                        body: { version: unit.version, figure_id: figure, area, tier },
+                        body: { version: unit.version, figures, area, tier },
                     }),
                 ),
             ),
-        areaSchool: ({ unit, figure, area }: AreaPlace, question: Schemas['AreaSchool']['question'], choice: string | null) =>
+        areaSchool: ({ unit, figures, area }: AreaPlace, question: Schemas['AreaSchool']['question'], choice: string | null) =>
             change.mutate(() =>
                 unwrap(
                     api.PUT('/api/units/{unit}/area-schools', {
                         params: { path: { unit: unit.id } },
-                        body: { version: unit.version, figure_id: figure, area, question, choice },
+                        body: { version: unit.version, figures, area, question, choice },
                     }),
                 ),
             ),
-        waive: ({ unit, figure, area }: AreaPlace, use: string, { reason, agreedWith, price }: Terms) =>
+        waive: ({ unit, figures, area }: AreaPlace, use: string, { reason, agreedWith, price }: Terms) =>
             change.mutateAsync(() =>
                 unwrap(
                     api.POST('/api/units/{unit}/waivers', {
                         params: { path: { unit: unit.id } },
-                        body: { version: unit.version, figure_id: figure, area, use, reason, agreed_with: agreedWith, price },
+                        body: { version: unit.version, figures, area, use, reason, agreed_with: agreedWith, price },
                     }),
                 ),
             ),
         add: (
-            { unit, figure, area }: AreaPlace,
+            { unit, figures, area }: AreaPlace,
             { tier, use }: { tier: string; use: string },
             { reason, agreedWith, price }: Terms,
         ) =>
@@ -61,7 +61,7 @@ export function areaDeeds(change: Changing) {
                         params: { path: { unit: unit.id } },
                         body: {
                             version: unit.version,
-                            figure_id: figure,
+                            figures,
                             area,
                             tier,
                             use,
@@ -72,30 +72,32 @@ export function areaDeeds(change: Changing) {
                     }),
                 ),
             ),
-        agreeNotAsked: ({ unit, figure, area }: AreaPlace, reason: string, agreedWith: string) =>
+        agreeNotAsked: ({ unit, figures, area }: AreaPlace, reason: string, agreedWith: string) =>
             change.mutateAsync(() =>
                 unwrap(
                     api.POST('/api/units/{unit}/not-asked', {
                         params: { path: { unit: unit.id } },
-                        body: { version: unit.version, figure_id: figure, area, reason, agreed_with: agreedWith },
+                        body: { version: unit.version, figures, area, reason, agreed_with: agreedWith },
                     }),
                 ),
             ),
-        unwaive: (unit: Schemas['GridUnit'], variation: number) =>
+        /** Of figures, the same that was agreed of each. */
+        unwaive: (unit: Schemas['GridUnit'], variation: number, figures: number[] | null) =>
             change.mutate(() =>
                 unwrap(
-                    api.DELETE('/api/variations/{variation}', {
-                        params: { path: { variation }, query: { version: unit.version } },
+                    api.POST('/api/variations/{variation}/taking-back', {
+                        params: { path: { variation } },
+                        body: { version: unit.version, figures },
                     }),
                 ),
             ),
         /** No technique takes the choice back. */
-        choose: ({ unit, figure, area }: AreaPlace, use: string, technique: string | null) =>
+        choose: ({ unit, figures, area }: AreaPlace, use: string, technique: string | null) =>
             change.mutate(() =>
                 unwrap(
                     api.PUT('/api/units/{unit}/choices', {
                         params: { path: { unit: unit.id } },
-                        body: { version: unit.version, figure_id: figure, area, use, technique },
+                        body: { version: unit.version, figures, area, use, technique },
                     }),
                 ),
             ),

@@ -225,7 +225,7 @@ describe('one area', () => {
         await waitFor(() =>
             expect(sent[0]?.body).toEqual({
                 version: 7,
-                figure_id: null,
+                figures: null,
                 area: 'coat',
                 use: 'shade',
                 reason: 'kept clean',
@@ -281,7 +281,7 @@ describe('one area', () => {
                 path: '/api/units/4/additions',
                 body: {
                     version: 7,
-                    figure_id: null,
+                    figures: null,
                     area: 'coat',
                     tier: 'guard',
                     use: 'edge',
@@ -299,17 +299,17 @@ describe('one area', () => {
         render(drawer({ areas: [{ ...group().areas[0], uses } as Schemas['GridArea']] }), signedIn);
         expect(
             screen.getByText(
-                /Added, of Guard\. for the display Agreed with the client\. €1\.50 a figure\. Marsali Teague, for this figure\./,
+                /Added, of Guard\. for the display Agreed with the client\. €1\.50 a figure\. Marsali Teague, for these 2 figures\./,
             ),
         ).toBeTruthy();
         expect(screen.queryByRole('button', { name: 'Leave out Edge line' })).toBeNull();
         await userEvent.click(screen.getByRole('button', { name: 'Take it off again' }));
-        await waitFor(() => expect(sent[0]?.path).toBe('/api/variations/5'));
+        await waitFor(() => expect(sent[0]?.path).toBe('/api/variations/5/taking-back'));
     });
 
     it('says that nothing of one’s own was stored when somebody else was first', async () => {
         answering(({ method }) =>
-            method === 'DELETE' ? [409, refusal('stale', 'Somebody else changed the unit.')] : [200, grid([unit()])],
+            method === 'POST' ? [409, refusal('stale', 'Somebody else changed the unit.')] : [200, grid([unit()])],
         );
         const waived = laid({
             waiver: { id: 3, reason: 'kept clean', agreed_with: '', by: 'Marsali Teague', whole_unit: true, price: null },
@@ -338,7 +338,7 @@ describe('one area', () => {
         await waitFor(() =>
             expect(sent[0]).toMatchObject({
                 path: '/api/units/4/area-schools',
-                body: { figure_id: null, area: 'coat', question: 'metals', choice: 'last' },
+                body: { figures: null, area: 'coat', question: 'metals', choice: 'last' },
             }),
         );
     });

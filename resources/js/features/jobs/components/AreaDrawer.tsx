@@ -1,13 +1,12 @@
 import type { Schemas } from '@api';
 import { useSession } from '@features/session';
-import { Choice } from '@shared/Choice';
 import { count, fewMinutes, inSmallestUnit } from '@shared/format';
 import { Drawer, Select } from 'antd';
-import { useState } from 'react';
 import { useAssign } from '../useAssign';
 import { AddLayer } from './AddLayer';
 import { AreaLayers } from './AreaLayers';
 import { AreaSchools } from './AreaSchools';
+import { ForWhom, useForWhom } from './ForWhom';
 import { Silence } from './Silence';
 
 interface Props {
@@ -22,15 +21,16 @@ interface Props {
 export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
     const { user, studio } = useSession();
     const assign = useAssign(job.id);
-    const [scope, setScope] = useState<'unit' | 'figure'>('unit');
+    const whom = useForWhom(unit, group);
     const here = group.areas.find((one) => one.area === area);
     const first = group.figures[0];
     if (here === undefined || first === undefined) {
         return null;
     }
-    const place = { unit, figure: scope === 'figure' && group.figures.length === 1 ? first.id : null, area };
+    const place = { unit, figures: whom.figures, area };
+    const isSaid = whom.figures?.length !== 0;
     const tierName = (key: string) => job.tiers.find((tier) => tier.key === key)?.name ?? key;
-    const mayAssign = user.role === 'lead';
+    const mayAssign = user.role === 'lead' && isSaid;
     return (
         <Drawer open onClose={onClose} size={440} title={`${area} · ${unit.name}`} mask={false}>
             <div className="area-drawer">
@@ -38,17 +38,7 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                     {here.surface}
                     {here.focal && ', draws the eye'} · {tierName(here.tier)} · {fewMinutes(here.minutes)} min a figure
                 </p>
-                {group.figures.length === 1 && unit.count > 1 && (
-                    <Choice
-                        label="For whom"
-                        value={scope}
-                        options={[
-                            { value: 'unit', label: `all of ${unit.name}` },
-                            { value: 'figure', label: `figure ${first.number} only` },
-                        ]}
-                        onChange={setScope}
-                    />
-                )}
+                {user.role === 'lead' && <ForWhom unit={unit} group={group} whom={whom} />}
                 <label className="area-tier">
                     <span>Tier of this area</span>
                     <Select
@@ -84,12 +74,23 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                 {here.agreed !== null && (
                     <p>
                         Nothing is asked of it here. {here.agreed.reason} Agreed with {here.agreed.agreed_with}; {here.agreed.by}
-                        {here.agreed.whole_unit ? ', for the unit.' : ', for this figure.'}{' '}
+                        {here.agreed.whole_unit
+                            ? ', for the unit.'
+                            : group.figures.length === 1
+                              ? ', for this figure.'
+                              : ', for these figures.'}{' '}
                         {mayAssign && (
                             <button
                                 type="button"
                                 className="link-button"
-                                onClick={() => here.agreed !== null && assign.unwaive(unit, here.agreed.id)}
+                                onClick={() =>
+                                    here.agreed !== null &&
+                                    assign.unwaive(
+                                        unit,
+                                        here.agreed.id,
+                                        here.agreed.whole_unit ? null : group.figures.map((figure) => figure.id),
+                                    )
+                                }
                             >
                                 Ask the question again
                             </button>
@@ -99,6 +100,7 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                 <AreaLayers
                     uses={here.uses}
                     unit={unit}
+                    figures={group.figures}
                     place={place}
                     tierName={tierName}
                     mayAssign={mayAssign}
@@ -106,9 +108,9 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                 />
                 {mayAssign && (
                     <AddLayer
-                        key={`${scope} ${area}`}
+                        key={`${whom.scope} ${area}`}
                         unit={unit.id}
-                        figure={group.figures.length === 1 ? first.id : place.figure}
+                        figure={whom.figures === null && group.figures.length > 1 ? null : (whom.figures?.[0] ?? first.id)}
                         area={area}
                         currency={studio.currency}
                         onAdd={(use, reason, agreedWith, price) =>

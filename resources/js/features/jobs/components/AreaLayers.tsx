@@ -9,6 +9,8 @@ import { WaiveForm } from './WaiveForm';
 interface Props {
     uses: readonly Schemas['GridUse'][];
     unit: Schemas['GridUnit'];
+    /** Those of whom the layers are told. */
+    figures: readonly Schemas['GridFigure'][];
     place: AreaPlace;
     tierName: (key: string) => string;
     mayAssign: boolean;
@@ -38,11 +40,15 @@ export function AreaLayers({ uses, ...of }: Props) {
     );
 }
 
-function OfLayer({ use, unit, place, tierName, mayAssign, assign }: Omit<Props, 'uses'> & { use: Schemas['GridUse'] }) {
+function OfLayer({ use, unit, figures, place, tierName, mayAssign, assign }: Omit<Props, 'uses'> & { use: Schemas['GridUse'] }) {
     const { studio } = useSession();
-    const takeBack = (id: number, words: string) =>
+    const takeBack = (agreed: { id: number; whole_unit: boolean }, words: string) =>
         mayAssign ? (
-            <button type="button" className="link-button" onClick={() => assign.unwaive(unit, id)}>
+            <button
+                type="button"
+                className="link-button"
+                onClick={() => assign.unwaive(unit, agreed.id, agreed.whole_unit ? null : figures.map((figure) => figure.id))}
+            >
                 {words}
             </button>
         ) : null;
@@ -70,9 +76,10 @@ function OfLayer({ use, unit, place, tierName, mayAssign, assign }: Omit<Props, 
                 <p>
                     <Terms
                         terms={use.waiver}
+                        figures={figures.length}
                         price={use.waiver.price === null ? '' : `${money(use.waiver.price, studio)} off a figure.`}
                     />{' '}
-                    {takeBack(use.waiver.id, 'Ask for it again')}
+                    {takeBack(use.waiver, 'Ask for it again')}
                 </p>
             )}
             {use.addition !== null && (
@@ -80,11 +87,12 @@ function OfLayer({ use, unit, place, tierName, mayAssign, assign }: Omit<Props, 
                     Added, of {tierName(use.from)}.{' '}
                     <Terms
                         terms={use.addition}
+                        figures={figures.length}
                         price={
                             use.addition.price === null ? 'No price agreed.' : `${money(use.addition.price, studio)} a figure.`
                         }
                     />{' '}
-                    {takeBack(use.addition.id, 'Take it off again')}
+                    {takeBack(use.addition, 'Take it off again')}
                 </p>
             )}
             {mayAssign && use.waiver === null && use.menu === null && use.addition === null && (
@@ -100,12 +108,22 @@ function OfLayer({ use, unit, place, tierName, mayAssign, assign }: Omit<Props, 
     );
 }
 
-function Terms({ terms, price }: { terms: NonNullable<Schemas['GridUse']['waiver']>; price: string }) {
+interface TermsProps {
+    terms: NonNullable<Schemas['GridUse']['waiver']>;
+    figures: number;
+    price: string;
+}
+
+function Terms({ terms, figures, price }: TermsProps) {
     return (
         <>
             {terms.reason}
             {terms.agreed_with !== '' && ` Agreed with ${terms.agreed_with}.`} {price} {terms.by}
-            {terms.whole_unit ? ', for the unit.' : ', for this figure.'}
+            {terms.whole_unit
+                ? ', for the unit.'
+                : figures === 1
+                  ? ', for this figure.'
+                  : `, for these ${String(figures)} figures.`}
         </>
     );
 }

@@ -5,6 +5,7 @@ import { count } from '@shared/format';
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { useAssign } from '../useAssign';
+import { FigureChips } from './FigureChips';
 
 interface Props {
     unit: Schemas['GridUnit'];
@@ -49,23 +50,7 @@ export function ChangeUnit({ unit, untouched, assign }: Props) {
             {untouched.length > 0 && (
                 <fieldset>
                     <legend>Take away, of this row; what was worked on stays</legend>
-                    <div className="change-figures">
-                        {untouched.map((figure) => (
-                            <button
-                                key={figure.id}
-                                type="button"
-                                aria-pressed={gone.includes(figure.id)}
-                                aria-label={`Figure ${String(figure.number)}`}
-                                onClick={() =>
-                                    setGone(
-                                        gone.includes(figure.id) ? gone.filter((id) => id !== figure.id) : [...gone, figure.id],
-                                    )
-                                }
-                            >
-                                {figure.number}
-                            </button>
-                        ))}
-                    </div>
+                    <FigureChips figures={untouched} chosen={gone} onChoose={setGone} />
                     <Button
                         disabled={gone.length === 0 || assign.isPending}
                         onClick={() => {

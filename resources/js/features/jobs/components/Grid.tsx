@@ -5,7 +5,8 @@ import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { AreaDrawer } from './AreaDrawer';
 import { FiguresDrawer } from './FiguresDrawer';
-import { GroupRow, isUnitItself } from './GroupRow';
+import { unitFirst } from '../rows';
+import { GroupRow } from './GroupRow';
 
 export interface Place {
     unit: number;
@@ -16,11 +17,6 @@ export interface Place {
 interface Props {
     grid: Schemas['Grid'];
     job: Schemas['Job'];
-}
-
-/** The figures that are the unit itself before those of it that are painted otherwise. */
-function unitFirst(unit: Schemas['GridUnit']): Schemas['GridGroup'][] {
-    return unit.groups.toSorted((a, b) => Number(isUnitItself(unit, b)) - Number(isUnitItself(unit, a)));
 }
 
 /** The panel that is open, as the address says: of an area, or of the figures of a row. */

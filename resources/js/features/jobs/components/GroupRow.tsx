@@ -5,6 +5,7 @@ import { minutes } from '@shared/format';
 import { StackGlyph } from '@shared/StackGlyph';
 import { TierSelect } from './TierSelect';
 import { PainterSelect } from './PainterSelect';
+import { isUnitItself, who } from '../rows';
 import { useAssign } from '../useAssign';
 
 interface Props {
@@ -14,24 +15,6 @@ interface Props {
     surfaces: readonly { key: string; name: string }[];
     onArea: (area: string) => void;
     onFigures: () => void;
-}
-
-/** Whether these figures are the unit itself, or some of it that are painted otherwise. */
-export function isUnitItself(unit: Schemas['GridUnit'], group: Schemas['GridGroup']): boolean {
-    const most = Math.max(...unit.groups.map((one) => one.figures.length));
-    const largest = unit.groups.find((one) => one.figures.length === most && one.figures.some((figure) => !figure.own_tier));
-    return largest === group;
-}
-
-function who(group: Schemas['GridGroup']): string {
-    const leaders = group.figures.filter((figure) => figure.leader).length;
-    if (leaders === group.figures.length) {
-        return leaders === 1 ? 'leader' : `${leaders} leaders`;
-    }
-    const numbers = group.figures.map((figure) => figure.number);
-    return numbers.length === 1
-        ? `figure ${String(numbers[0])}`
-        : `figures ${numbers.slice(0, 6).join(', ')}${numbers.length > 6 ? ' …' : ''}`;
 }
 
 export function GroupRow({ unit, group, job, surfaces, onArea, onFigures }: Props) {

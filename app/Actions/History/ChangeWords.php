@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\History;
+
+/**
+ * What was done to a job, in sentences, with the names that things have now.
+ */
+final readonly class ChangeWords
+{
+    private const COLUMNS = [
+        'name' => 'name', 'client' => 'client', 'due' => 'due', 'state' => 'state', 'note' => 'note', 'position' => 'place in the list',
+        'tier_id' => 'tier', 'painter_id' => 'painter', 'scheme_id' => 'scheme', 'figure_type_id' => 'figure type', 'leader' => 'leads',
+        'number' => 'number', 'reason' => 'reason', 'agreed_with' => 'agreed with', 'choice' => 'school', 'technique' => 'by',
+    ];
+
+    /** What is not told in a word. */
+    private const OTHER = ['schools' => 'other schools', 'price' => 'another price', 'value' => 'another list'];
+
+    private NamesOfRows $names;
+
+    /** @param  list<RowChange>  $changes */
+    public function __construct(private array $changes, private JobRows $before, private JobRows $after)
+    {
+        $this->names = NamesOfRows::in($changes);
+    }
+
+    /** @return list<string> */
+    public function sentences(): array
+    {
+        $sentences = $this->ofFigures();
+        foreach ($this->changes as $change) {
+            $sentence = match ($change->table) {
+                'figures' => null,
+                'jobs' => $this->otherwise('The job', $change),
+                'units' => $this->ofUnit($change),
+                'job_requirements' => $this->ofList($change),
+                default => $this->ofArea($change),
+            };
+            if ($sentence !== null) {
+                $sentences[] = $sentence;
+            }
+        }
+
+        return $sentences;
+    }
+
+    private function ofUnit(RowChange $change): ?string
+    {
+        $name = $this->unit($change->id);
+
+        return match (true) {
+            $change->before === null => "{$name}: taken into the job at {$this->names->of('tier_id', $change->after['tier_id'] ?? null)}.",
+            $change->after === null => "{$name}: taken out of the job.",
+            default => $this->otherwise($name, $change),
+        };
+    }
+
+    /**
+     * Figures of one unit of which the same is said stand in one sentence.
+     *
+     * @return list<string>
+     */
+    private function ofFigures(): array
+    {
+        $alike = [];
+        foreach ($this->changes as $change) {
+            if ($change->table !== 'figures') {
+                continue;
+            }
+            $row = $this->after->rows['figures'][$change->id] ?? $this->before->rows['figures'][$change->id];
+            $from = $this->unit((int) ($this->before->rows['figures'][$change->id]['unit_id'] ?? $row['unit_id']));
+            $said = match (true) {
+                $change->before === null => 'taken in',
+                $change->after === null => 'taken away',
+                $change->differs('unit_id') => 'moved to '.$this->unit((int) $row['unit_id']),
+                default => implode(', ', $this->columns($change)),
+            };
+            // Of a figure that was moved, the number by which it was known.
+            $alike[$from][$said][] = (int) ($this->before->rows['figures'][$change->id]['number'] ?? $row['number']);
+        }
+        $sentences = [];
+        foreach ($alike as $unit => $said) {
+            foreach ($said as $words => $numbers) {
+                sort($numbers);
+                $sentences[] = sprintf('%s, %s: %s.', $unit, self::numbered($numbers), $words);
+            }
+        }
+
+        return $sentences;
+    }
+
+    private function ofArea(RowChange $change): string
+    {
+        $row = ($this->after->rows[$change->table][$change->id] ?? []) + ($this->before->rows[$change->table][$change->id] ?? []);
+        $figure = $row['figure_id'] ?? null;
+        $number = $figure === null ? null : $this->after->rows['figures'][(int) $figure]['number'] ?? $this->before->rows['figures'][(int) $figure]['number'] ?? null;
+        $where = $this->unit((int) ($row['unit_id'] ?? 0)).($number === null ? '' : ", figure {$number}").', '.$this->names->of('figure_area_id', $row['figure_area_id'] ?? null);
+        $what = match ($change->table) {
+            'area_tiers' => 'tier '.$this->names->of('tier_id', $row['tier_id'] ?? null),
+            'area_schools' => "school of {$row['question']}: {$row['choice']}",
+            'choices' => "\"{$row['use']}\" by {$row['technique']}",
+            default => match ($row['kind'] ?? '') {
+                'waiver' => "\"{$row['use']}\" left out",
+                'addition' => "\"{$row['use']}\" of {$this->names->of('tier_id', $row['tier_id'] ?? null)} added",
+                default => 'agreed that nothing is asked',
+            },
+        };
+        $why = ($row['reason'] ?? '') === '' ? '' : ", {$row['reason']}";
+
+        return match (true) {
+            $change->before === null => "{$where}: {$what}{$why}.",
+            $change->after === null => "{$where}: no longer {$what}.",
+            default => "{$where}: {$what}; ".implode(', ', $this->columns($change)).'.',
+        };
+    }
+
+    private function ofList(RowChange $change): string
+    {
+        $row = $this->after->rows['job_requirements'][$change->id] ?? $this->before->rows['job_requirements'][$change->id];
+        $verb = match (true) {
+            $change->before === null => 'written',
+            $change->after === null => 'taken away',
+            default => 'written anew',
+        };
+
+        return "The job's own list of {$row['tier']}, {$row['surface']}: {$verb}.";
+    }
+
+    private function otherwise(string $what, RowChange $change): ?string
+    {
+        $columns = $this->columns($change);
+
+        return $columns === [] ? null : "{$what}: ".implode(', ', $columns).'.';
+    }
+
+    /** @return list<string> */
+    private function columns(RowChange $change): array
+    {
+        $said = [];
+        foreach ($change->after ?? [] as $column => $value) {
+            $said[] = match (true) {
+                $column === 'schools', $column === 'price', $column === 'value' => self::OTHER[$column],
+                $column === 'leader' => $value === 1 ? 'leads' : 'leads no more',
+                default => sprintf('%s %s, was %s', self::COLUMNS[$column] ?? $column, $this->names->of($column, $value), $this->names->of($column, $change->before[$column] ?? null)),
+            };
+        }
+
+        return $said;
+    }
+
+    private function unit(int $id): string
+    {
+        return (string) ($this->after->rows['units'][$id]['name'] ?? $this->before->rows['units'][$id]['name'] ?? 'a unit');
+    }
+
+    /** @param  non-empty-list<int>  $numbers in order */
+    private static function numbered(array $numbers): string
+    {
+        $runs = [];
+        foreach ($numbers as $number) {
+            $last = array_key_last($runs);
+            if ($last !== null && $runs[$last][1] === $number - 1) {
+                $runs[$last][1] = $number;
+            } else {
+                $runs[] = [$number, $number];
+            }
+        }
+        $words = array_map(static fn (array $run): string => match ($run[1] - $run[0]) {
+            0 => (string) $run[0],
+            1 => "{$run[0]}, {$run[1]}",
+            default => "{$run[0]} to {$run[1]}",
+        }, $runs);
+
+        return (count($numbers) === 1 ? 'figure ' : 'figures ').implode(', ', $words);
+    }
+}
