@@ -74,6 +74,21 @@ final class AssignRowsTest extends TestCase
         $this->assertRefused($this->assign(['area' => 'wings', 'by' => 1, 'rows' => $rows()]), 422, 'unknown-area', '/area');
     }
 
+    public function test_each_row_gets_its_own_in_one_change(): void
+    {
+        $first = $this->unit('1st Lamplighters');
+        $second = $this->unit('2nd Lamplighters');
+        $this->assign(['rows' => [
+            [...self::row($second), 'tier' => 'watch', 'painter_id' => $this->jory()->id],
+            [...self::row($first), 'painter_id' => null],
+            [...self::figures($second, [$this->figure('2nd Lamplighters', 4)]), 'tier' => 'banner'],
+        ]])->assertOk();
+
+        self::assertSame([['watch', $this->jory()->id], ['muster', null]], array_map(fn (string $name): array => [$this->unit($name)->tier->key, $this->unit($name)->painter_id], ['2nd Lamplighters', '1st Lamplighters']));
+        self::assertSame('banner', $this->figure('2nd Lamplighters', 4)->tier?->key);
+        self::assertSame(1, JobChange::query()->count());
+    }
+
     public function test_it_is_all_of_them_or_none(): void
     {
         $unit = $this->unit('2nd Lamplighters');
@@ -83,8 +98,9 @@ final class AssignRowsTest extends TestCase
 
         $foreign = self::figures($unit, [$this->figure('1st Lamplighters', 9)]);
         $this->assertRefused($this->assign(['painter_id' => null, 'rows' => [$foreign]]), 404, 'not-found');
+        $here = $this->job()->id;
         $elsewhere = Unit::query()->create(['job_id' => $this->newJob('Another')->id, 'figure_type_id' => $unit->figure_type_id, 'tier_id' => $unit->tier_id, 'name' => 'X', 'position' => 1])->refresh();
-        $this->assertRefused($this->assign(['painter_id' => null, 'rows' => [self::row($elsewhere)]]), 404, 'not-found');
+        $this->assertRefused($this->as($this->lead(), 'PATCH', "/jobs/{$here}/rows", ['painter_id' => null, 'rows' => [self::row($elsewhere)]]), 404, 'not-found');
     }
 
     public function test_what_is_not_said_or_said_twice_is_asked_for(): void

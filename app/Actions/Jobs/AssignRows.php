@@ -15,7 +15,7 @@ use App\Refusals\NotRight;
 use Core\Standard\TierLadder;
 use Illuminate\Support\Collection;
 
-/** Gives many rows of the grid a painter, or a tier, or so many tiers more or less: all of them, or none. */
+/** Gives many rows of the grid a painter, or a tier, or so many tiers more or less, or each its own: all of them, or none. */
 final readonly class AssignRows
 {
     public function __construct(
@@ -28,15 +28,13 @@ final readonly class AssignRows
     /** @param  non-empty-list<ChosenRow>  $rows */
     public function painter(Job $job, array $rows, ?int $painter): Job
     {
-        return $this->each($job, $rows, function (Unit $unit, ChosenRow $row) use ($painter): Unit {
-            if ($row->figures === null) {
-                return $this->assign->unit($unit, $row->versionRead, ['painter_id' => $painter]);
-            }
-            $this->requireOf($unit, $row->figures);
-            $this->assign->figures($row->figures, ['painter_id' => $painter]);
+        return $this->each($job, $rows, fn (Unit $unit, ChosenRow $row): Unit => $this->give($unit, $row, ['painter_id' => $painter]));
+    }
 
-            return $unit;
-        });
+    /** @param  non-empty-list<ChosenRow>  $rows each with what it gets */
+    public function own(Job $job, array $rows): Job
+    {
+        return $this->each($job, $rows, fn (Unit $unit, ChosenRow $row): Unit => $this->give($unit, $row, $row->own));
     }
 
     /**
@@ -134,10 +132,16 @@ final readonly class AssignRows
         return array_values($alike);
     }
 
-    /** @param  non-empty-array<int, int>  $figures */
-    private function requireOf(Unit $unit, array $figures): void
+    /** @param  array{tier?: string, painter_id?: int|null}  $change */
+    private function give(Unit $unit, ChosenRow $row, array $change): Unit
     {
-        Figure::query()->where('unit_id', $unit->id)->findOrFail(array_keys($figures));
+        if ($row->figures === null) {
+            return $this->assign->unit($unit, $row->versionRead, $change);
+        }
+        Figure::query()->where('unit_id', $unit->id)->findOrFail(array_keys($row->figures));
+        $this->assign->figures($row->figures, $change);
+
+        return $unit;
     }
 
     /** @return list<Figure> */
@@ -159,7 +163,7 @@ final readonly class AssignRows
             foreach ($rows as $row) {
                 $unit = Unit::query()->with(['job', 'tier.piece'])->where('job_id', $job->id)->findOrFail($row->unit);
                 $read = $versions[$unit->id] ?? $row->versionRead;
-                $versions[$unit->id] = $change($unit, new ChosenRow($unit->id, $read, $row->figures))->version;
+                $versions[$unit->id] = $change($unit, new ChosenRow($unit->id, $read, $row->figures, $row->own))->version;
             }
 
             return $job->refresh();

@@ -8,7 +8,7 @@ use App\Actions\Jobs\ChosenRow;
 use App\Http\Shared\ApiRequest;
 use App\Refusals\NotRight;
 
-/** Rows of the grid as they were read, and one thing that shall be otherwise on all of them. */
+/** Rows of the grid as they were read, and one thing that shall be otherwise on all of them, or on each its own. */
 final class AssignRowsRequest extends ApiRequest
 {
     public function rules(): array
@@ -21,6 +21,9 @@ final class AssignRowsRequest extends ApiRequest
             'rows.*.figures' => ['present', 'nullable', 'array', 'min:1', 'max:1000'],
             'rows.*.figures.*.id' => ['required', 'integer'],
             'rows.*.figures.*.version' => ['required', 'integer'],
+            // What this row gets, where each gets something else.
+            'rows.*.tier' => ['sometimes', 'string'],
+            'rows.*.painter_id' => ['sometimes', 'nullable', 'integer'],
             'painter_id' => ['sometimes', 'nullable', 'integer'],
             'area' => ['sometimes', 'string'],
             // A tier by its id, or so many tiers up or down; of an area also null, for that of its figure.
@@ -32,10 +35,15 @@ final class AssignRowsRequest extends ApiRequest
     /** @return non-empty-list<ChosenRow> */
     public function rowsRead(): array
     {
-        /** @var non-empty-list<array{unit: int, version: int, figures: non-empty-list<array{id: int, version: int}>|null}> $rows */
+        /** @var non-empty-list<array{unit: int, version: int, figures: non-empty-list<array{id: int, version: int}>|null, tier?: string, painter_id?: int|null}> $rows */
         $rows = $this->validated('rows');
 
-        return array_map(static fn (array $row): ChosenRow => new ChosenRow($row['unit'], $row['version'], $row['figures'] === null ? null : array_column($row['figures'], 'version', 'id')), $rows);
+        return array_map(static fn (array $row): ChosenRow => new ChosenRow(
+            $row['unit'],
+            $row['version'],
+            $row['figures'] === null ? null : array_column($row['figures'], 'version', 'id'),
+            array_intersect_key($row, ['tier' => 0, 'painter_id' => 0]),
+        ), $rows);
     }
 
     public function area(): ?string

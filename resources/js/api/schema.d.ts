@@ -8277,6 +8277,8 @@ export interface operations {
                             id: number;
                             version: number;
                         }[] | null;
+                        tier?: string;
+                        painter_id?: number | null;
                     }[];
                     painter_id?: number | null;
                     area?: string;
