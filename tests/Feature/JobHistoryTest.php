@@ -140,7 +140,7 @@ final class JobHistoryTest extends CheckTestCase
     {
         $before = JobRows::of($this->job()->id);
         $this->as($this->lead(), 'POST', "/jobs/{$this->job()->id}/roster", ['text' => "unit,figure_type,count,tier\nNight watch,\"Lamplighter, on foot\",40,Muster\n"])->assertCreated();
-        self::assertSame(['Night watch, figures 1 to 40: taken in.', 'Night watch: taken into the job at Muster.'], $this->last()->words);
+        self::assertSame(['Night watch: taken into the job at Muster.', 'Night watch, figures 1 to 40: taken in.'], $this->last()->words);
 
         $this->takeBack($this->last());
         self::assertEquals($before, JobRows::of($this->job()->id));

@@ -29,21 +29,18 @@ final readonly class ChangeWords
     /** @return list<string> */
     public function sentences(): array
     {
-        $sentences = $this->ofFigures();
+        $wide = $within = [];
         foreach ($this->changes as $change) {
-            $sentence = match ($change->table) {
+            match ($change->table) {
                 'figures' => null,
-                'jobs' => $this->otherwise('The job', $change),
-                'units' => $this->ofUnit($change),
-                'job_requirements' => $this->ofList($change),
-                default => $this->ofArea($change),
+                'jobs' => $wide[] = $this->otherwise('The job', $change),
+                'units' => $wide[] = $this->ofUnit($change),
+                'job_requirements' => $within[] = $this->ofList($change),
+                default => $within[] = $this->ofArea($change),
             };
-            if ($sentence !== null) {
-                $sentences[] = $sentence;
-            }
         }
 
-        return $sentences;
+        return [...array_values(array_filter($wide)), ...$this->ofFigures(), ...$within];
     }
 
     private function ofUnit(RowChange $change): ?string

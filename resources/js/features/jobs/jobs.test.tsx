@@ -2,6 +2,7 @@ import type { Schemas } from '@api';
 import { QuickType } from '@features/figureTypes';
 import { answering, refusal } from '@testing/api';
 import { session } from '@testing/made';
+import { grid, group, job, laid, signedIn, unit } from '@testing/madeGrid';
 import { render } from '@testing/render';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -11,128 +12,6 @@ import { AreaDrawer } from './components/AreaDrawer';
 import { ChangeJob } from './components/ChangeJob';
 import { FiguresDrawer } from './components/FiguresDrawer';
 import { Grid } from './components/Grid';
-
-const signedIn: [readonly unknown[], unknown][] = [
-    [['session'], session()],
-    [['people'], [{ id: 3, name: 'Isla Coade', role: 'painter', signing_rank: null }]],
-];
-
-function laid(change: Partial<Schemas['GridUse']> = {}): Schemas['GridUse'] {
-    return {
-        id: 'base',
-        name: 'Base coat',
-        technique: 'base',
-        group: 'lay-in',
-        degree: '2 coats',
-        coats: 2,
-        steps: 1,
-        minutes: 4,
-        choices: [],
-        menu: null,
-        waiver: null,
-        addition: null,
-        from: 'muster',
-        ...change,
-    };
-}
-
-function group(change: Partial<Schemas['GridGroup']> = {}): Schemas['GridGroup'] {
-    const figure: Omit<Schemas['GridFigure'], 'id'> = {
-        number: 1,
-        leader: false,
-        state: 'to-paint',
-        tier: 'muster',
-        own_tier: false,
-        painter: null,
-        own_painter: false,
-        scheme: null,
-        own_scheme: false,
-        may_assign: true,
-        version: 1,
-    };
-    return {
-        key: '1-a',
-        tier: 'muster',
-        minutes: 32,
-        minutes_all: 64,
-        figures: [
-            { ...figure, id: 1 },
-            { ...figure, id: 2, number: 2 },
-        ],
-        areas: [
-            {
-                area: 'coat',
-                surface: 'cloth',
-                tier: 'muster',
-                own_tier: false,
-                focal: false,
-                state: 'asked',
-                agreed: null,
-                schools: [],
-                minutes: 4,
-                uses: [laid(), laid({ id: 'shade', name: 'Wash', degree: '', group: 'shade' })],
-            },
-            {
-                area: 'badge',
-                surface: 'marking',
-                tier: 'muster',
-                own_tier: false,
-                focal: false,
-                state: 'undecided',
-                agreed: null,
-                schools: [],
-                minutes: 0,
-                uses: [],
-            },
-        ],
-        resting: [],
-        ...change,
-    };
-}
-
-function unit(change: Partial<Schemas['GridUnit']> = {}): Schemas['GridUnit'] {
-    return {
-        id: 4,
-        name: 'Lamplighters',
-        note: '',
-        type: 'Lamplighter',
-        type_id: 6,
-        tier: 'muster',
-        painter: null,
-        scheme: null,
-        version: 7,
-        count: 2,
-        minutes: 64,
-        groups: [group()],
-        ...change,
-    };
-}
-
-const job: Schemas['Job'] = {
-    id: 1,
-    name: 'Harbour guard',
-    client: 'The harbour office',
-    due: null,
-    force: 'Harbour guard',
-    state: 'open',
-    version: 1,
-    standard: { id: 1, name: 'House standard', version: '2026.1' },
-    tiers: [
-        { key: 'drill', name: 'Drill', rank: 0, retired: true, by_agreement: false },
-        { key: 'muster', name: 'Muster', rank: 1, retired: false, by_agreement: false },
-        { key: 'guard', name: 'Guard', rank: 3, retired: false, by_agreement: false },
-    ],
-    surfaces: [
-        { key: 'cloth', name: 'Cloth' },
-        { key: 'plate', name: 'Plate' },
-        { key: 'marking', name: 'Marking' },
-    ],
-    schemes: [],
-};
-
-function grid(units: Schemas['GridUnit'][]): Schemas['Grid'] {
-    return { units, figures: 2, minutes: 64, waivers: 0, additions: 0, questions: [], unassigned: 2, signed: 0 };
-}
 
 describe('the grid', () => {
     it('says in words what each cell does, and shows silence as a question', () => {

@@ -6,6 +6,7 @@ export const jobKeys = {
     detail: (id: number) => [...jobKeys.all, id] as const,
     ownList: (id: number, tier: string) => [...jobKeys.detail(id), 'own', tier] as const,
     grid: (id: number) => [...jobKeys.detail(id), 'grid'] as const,
+    changes: (id: number) => [...jobKeys.detail(id), 'changes'] as const,
     types: (id: number) => [...jobKeys.detail(id), 'figure-types'] as const,
     schools: (id: number) => [...jobKeys.detail(id), 'schools'] as const,
 };
@@ -26,6 +27,15 @@ export function gridOptions(id: number) {
     return queryOptions({
         queryKey: jobKeys.grid(id),
         queryFn: ({ signal }) => unwrap(api.GET('/api/jobs/{job}/figures', { params: { path: { job: id } }, signal })),
+    });
+}
+
+/** What was changed of a job, the latest first, by page from 1. */
+export function changesOptions(id: number, page: number) {
+    return queryOptions({
+        queryKey: [...jobKeys.changes(id), page],
+        queryFn: ({ signal }) =>
+            unwrap(api.GET('/api/jobs/{job}/changes', { params: { path: { job: id }, query: { page } }, signal })),
     });
 }
 

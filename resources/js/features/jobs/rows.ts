@@ -1,5 +1,13 @@
 import type { Schemas } from '@api';
 
+/** A row of the grid: a unit with all that has nothing of its own, or some figures of it. */
+export interface Row {
+    key: string;
+    unit: Schemas['GridUnit'];
+    group: Schemas['GridGroup'];
+    itself: boolean;
+}
+
 /** Whether these figures are the unit itself, or some of it that are painted otherwise. */
 export function isUnitItself(unit: Schemas['GridUnit'], group: Schemas['GridGroup']): boolean {
     const most = Math.max(...unit.groups.map((one) => one.figures.length));
@@ -19,7 +27,56 @@ export function who(group: Schemas['GridGroup']): string {
         : `figures ${numbers.slice(0, 6).join(', ')}${numbers.length > 6 ? ' …' : ''}`;
 }
 
-/** The figures that are the unit itself before those of it that are painted otherwise. */
-export function unitFirst(unit: Schemas['GridUnit']): Schemas['GridGroup'][] {
-    return unit.groups.toSorted((a, b) => Number(isUnitItself(unit, b)) - Number(isUnitItself(unit, a)));
+export function nameOf({ unit, group, itself }: Row): string {
+    return itself ? unit.name : `${unit.name}, ${who(group)}`;
+}
+
+/** The rows as they stand under each other: each unit before those of it that are painted otherwise. */
+export function rowsOf(grid: Schemas['Grid']): Row[] {
+    return grid.units.flatMap((unit) =>
+        unit.groups
+            .map((group) => {
+                const itself = isUnitItself(unit, group);
+                return { unit, group, itself, key: itself ? `u${String(unit.id)}` : `f${String(group.figures[0]?.id)}` };
+            })
+            .toSorted((a, b) => Number(b.itself) - Number(a.itself)),
+    );
+}
+
+/** What a unit or figure is found by: its name, type, tier, painter, note. */
+function wordsOf({ unit, group }: Row, tiers: readonly { key: string; name: string }[]): string {
+    const painters = group.figures.map((figure) => figure.painter?.name ?? 'nobody');
+    const tier = tiers.find((one) => one.key === group.tier)?.name ?? '';
+    return [unit.name, unit.note, unit.type, tier, who(group), ...painters].join(' ').toLowerCase();
+}
+
+/** Rows in which all of the words stand. */
+export function found(rows: readonly Row[], words: string, tiers: readonly { key: string; name: string }[]): Row[] {
+    const wanted = words
+        .toLowerCase()
+        .split(/\s+/)
+        .filter((word) => word !== '');
+    return rows.filter((row) => wanted.every((word) => wordsOf(row, tiers).includes(word)));
+}
+
+/** As the API takes it: with the versions that the page shows. */
+export function asRead({ unit, group, itself }: Row) {
+    return {
+        unit: unit.id,
+        version: unit.version,
+        figures: itself ? null : group.figures.map(({ id, version }) => ({ id, version })),
+    };
+}
+
+export function figuresIn(rows: readonly Row[]): number {
+    return rows.reduce((sum, { group }) => sum + group.figures.length, 0);
+}
+
+/** Whether an area is laid on a row just as it is on its unit, so that it need not be looked at again. */
+export function isAsUnit(row: Row, area: Schemas['GridArea']): boolean {
+    const unit = row.unit.groups.find((group) => isUnitItself(row.unit, group));
+    const there = unit?.areas.find((one) => one.area === area.area);
+    const laid = (one: Schemas['GridArea']) =>
+        JSON.stringify([one.state, one.uses.map((use) => [use.technique, use.degree, use.waiver, use.addition, use.menu])]);
+    return !row.itself && there !== undefined && laid(there) === laid(area);
 }

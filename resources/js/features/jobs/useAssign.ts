@@ -1,4 +1,4 @@
-import { api, type Schemas, unwrap } from '@api';
+import { api, type Paths, type Schemas, unwrap } from '@api';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { areaDeeds } from './areaDeeds';
 import { jobKeys } from './queries';
@@ -15,6 +15,8 @@ interface Change {
     schemes?: number[];
 }
 
+export type RowsChange = Paths['/api/jobs/{job}/rows']['patch']['requestBody']['content']['application/json'];
+
 /** Changes of the grid. Each answers with the whole grid as it is after it, so that totals follow at once. */
 export function useAssign(job: number) {
     const client = useQueryClient();
@@ -24,6 +26,7 @@ export function useAssign(job: number) {
         onSuccess: (grid) => {
             client.setQueryData(jobKeys.grid(job), grid);
             void client.invalidateQueries({ queryKey: ['bench'] });
+            void client.invalidateQueries({ queryKey: jobKeys.changes(job) });
         },
         onError: (error) => {
             refused(
@@ -96,6 +99,11 @@ export function useAssign(job: number) {
                     }),
                 ),
             ),
+        /** Many rows at once, all of them or none. */
+        rows: (wanted: RowsChange) =>
+            change.mutate(() => unwrap(api.PATCH('/api/jobs/{job}/rows', { params: { path: { job } }, body: wanted }))),
+        takeBack: (id: number) =>
+            change.mutate(() => unwrap(api.POST('/api/job-changes/{change}/taking-back', { params: { path: { change: id } } }))),
         ...areaDeeds(change),
     };
 }

@@ -1,12 +1,19 @@
 import type { Schemas } from '@api';
 import { Patterns } from '@shared/Patterns';
 import { StackLegend } from '@shared/StackLegend';
-import { useMemo } from 'react';
+import { useSession } from '@features/session';
+import { useCallback, useLayoutEffect, useMemo, useRef } from 'react';
 import { useSearchParams } from 'react-router';
 import { AreaDrawer } from './AreaDrawer';
 import { FiguresDrawer } from './FiguresDrawer';
-import { unitFirst } from '../rows';
+import { found, type Row, rowsOf } from '../rows';
+import { useAssign } from '../useAssign';
+import { useGridClipboard } from '../useGridClipboard';
+import { useGridKeys } from '../useGridKeys';
+import { useSelection } from '../useSelection';
+import { GridBar } from './GridBar';
 import { GroupRow } from './GroupRow';
+import { LastChange } from './LastChange';
 
 export interface Place {
     unit: number;
@@ -39,6 +46,16 @@ function withPanel(search: URLSearchParams, to: Partial<Place> | null): URLSearc
     return next;
 }
 
+function withFind(search: URLSearchParams, words: string): URLSearchParams {
+    const next = new URLSearchParams(search);
+    if (words === '') {
+        next.delete('find');
+    } else {
+        next.set('find', words);
+    }
+    return next;
+}
+
 /** Units and, under them, figures that differ; surfaces across. Each cell says what will be done. */
 export function Grid({ grid, job }: Props) {
     const [search, setSearch] = useSearchParams();
@@ -46,7 +63,33 @@ export function Grid({ grid, job }: Props) {
     const place = panel?.area == null ? null : { ...panel, area: panel.area };
     const figures = panel?.area === null ? panel : null;
     const setPlace = (to: Place | null) => setSearch((now) => withPanel(now, to));
-    const setFigures = (to: Omit<Place, 'area'> | null) => setSearch((now) => withPanel(now, to));
+    const { user } = useSession();
+    const mayAssign = user.role === 'lead';
+    const assign = useAssign(job.id);
+    const words = search.get('find') ?? '';
+    const rows = useMemo(() => found(rowsOf(grid), words, job.tiers), [grid, words, job.tiers]);
+    const selection = useSelection(rows);
+    const latest = useRef(selection);
+    useLayoutEffect(() => {
+        latest.current = selection;
+    });
+    const choose = useCallback((row: Row, isTo: boolean) => (isTo ? latest.current.extend(row) : latest.current.toggle(row)), []);
+    const openPanel = useCallback(
+        ({ unit, group }: Row, area: string | null) =>
+            setSearch((now) =>
+                withPanel(now, { unit: unit.id, group: String(group.figures[0]?.id), ...(area === null ? {} : { area }) }),
+            ),
+        [setSearch],
+    );
+    const painter = useRef<HTMLSpanElement>(null);
+    const onKeyDown = useGridKeys({
+        rows,
+        selection,
+        assign,
+        // What is chosen is shown first, with the place where its painter is said.
+        onPainter: () => requestAnimationFrame(() => painter.current?.querySelector('input')?.focus()),
+    });
+    useGridClipboard({ job, rows, selection, assign, enabled: mayAssign });
     const surfaces = useMemo(() => {
         const here = new Set(
             grid.units.flatMap((unit) => unit.groups.flatMap((group) => group.areas.map((area) => area.surface))),
@@ -63,8 +106,20 @@ export function Grid({ grid, job }: Props) {
     return (
         <>
             <Patterns />
+            <GridBar
+                job={job}
+                rows={rows}
+                selection={selection}
+                find={words}
+                onFind={(to) => setSearch((now) => withFind(now, to), { replace: true })}
+                assign={assign}
+                mayAssign={mayAssign}
+                painter={painter}
+            />
+            {mayAssign && <LastChange job={job.id} assign={assign} />}
             <div className="grid-scroll" tabIndex={0} role="region" aria-label="Units and figures by surface">
-                <table className="grid">
+                {/* Keys of its buttons, each of which is reached and pressed without them too. */}
+                <table className="grid" onKeyDown={mayAssign ? onKeyDown : undefined}>
                     <caption className="unseen">What will be done on each surface, with the minutes for each figure</caption>
                     <thead>
                         <tr>
@@ -86,19 +141,17 @@ export function Grid({ grid, job }: Props) {
                         </tr>
                     </thead>
                     <tbody>
-                        {grid.units.flatMap((unit) =>
-                            unitFirst(unit).map((group) => (
-                                <GroupRow
-                                    key={group.figures[0]?.id}
-                                    unit={unit}
-                                    group={group}
-                                    job={job}
-                                    surfaces={surfaces}
-                                    onArea={(area) => setPlace({ unit: unit.id, group: String(group.figures[0]?.id), area })}
-                                    onFigures={() => setFigures({ unit: unit.id, group: String(group.figures[0]?.id) })}
-                                />
-                            )),
-                        )}
+                        {rows.map((row) => (
+                            <GroupRow
+                                key={row.key}
+                                row={row}
+                                isChosen={selection.has(row)}
+                                onChoose={choose}
+                                job={job}
+                                surfaces={surfaces}
+                                onOpen={openPanel}
+                            />
+                        ))}
                     </tbody>
                 </table>
             </div>
@@ -107,7 +160,7 @@ export function Grid({ grid, job }: Props) {
                 <AreaDrawer job={job} unit={open.unit} group={open.group} area={place.area} onClose={() => setPlace(null)} />
             )}
             {chosen !== null && (
-                <FiguresDrawer job={job} unit={chosen.unit} group={chosen.group} onClose={() => setFigures(null)} />
+                <FiguresDrawer job={job} unit={chosen.unit} group={chosen.group} onClose={() => setPlace(null)} />
             )}
         </>
     );

@@ -1,33 +1,48 @@
 import { Select } from 'antd';
+import { memo } from 'react';
 import type { Schemas } from '@api';
 import { useSession } from '@features/session';
 import { minutes } from '@shared/format';
 import { StackGlyph } from '@shared/StackGlyph';
 import { TierSelect } from './TierSelect';
 import { PainterSelect } from './PainterSelect';
-import { isUnitItself, who } from '../rows';
+import { isAsUnit, nameOf, type Row, who } from '../rows';
 import { useAssign } from '../useAssign';
 
 interface Props {
-    unit: Schemas['GridUnit'];
-    group: Schemas['GridGroup'];
+    row: Row;
+    isChosen: boolean;
+    onChoose: (row: Row, isTo: boolean) => void;
     job: Schemas['Job'];
     surfaces: readonly { key: string; name: string }[];
-    onArea: (area: string) => void;
-    onFigures: () => void;
+    /** Opens the panel of an area, or of the figures. */
+    onOpen: (row: Row, area: string | null) => void;
 }
 
-export function GroupRow({ unit, group, job, surfaces, onArea, onFigures }: Props) {
+export const GroupRow = memo(function GroupRow({ row, isChosen, onChoose, job, surfaces, onOpen }: Props) {
+    const { unit, group, itself } = row;
     const { user } = useSession();
     const assign = useAssign(job.id);
-    const itself = isUnitItself(unit, group);
     const mayAssign = user.role === 'lead';
     const first = group.figures[0];
     const painters = new Set(group.figures.map((figure) => figure.painter?.name ?? 'nobody'));
     return (
-        <tr className={itself ? 'grid-unit' : 'grid-some'}>
+        <tr
+            className={`${itself ? 'grid-unit' : 'grid-some'}${isChosen ? ' grid-chosen' : ''}`}
+            data-row={row.key}
+            aria-selected={isChosen}
+        >
             <th scope="row">
-                <button type="button" className="grid-name" onClick={onFigures}>
+                {mayAssign && (
+                    <button
+                        type="button"
+                        className="grid-mark"
+                        aria-label={`Choose ${nameOf(row)}`}
+                        aria-pressed={isChosen}
+                        onClick={(event) => onChoose(row, event.shiftKey)}
+                    />
+                )}
+                <button type="button" className="grid-name" onClick={() => onOpen(row, null)}>
                     <span>{itself ? unit.name : who(group)}</span>
                     <b>
                         {group.figures.length}
@@ -82,7 +97,13 @@ export function GroupRow({ unit, group, job, surfaces, onArea, onFigures }: Prop
                     {group.areas
                         .filter((area) => area.surface === surface.key)
                         .map((area) => (
-                            <AreaCell key={area.area} area={area} onOpen={() => onArea(area.area)} />
+                            <AreaCell
+                                key={area.area}
+                                area={area}
+                                tier={job.tiers.find((one) => one.key === area.tier)?.name ?? area.tier}
+                                asUnit={isAsUnit(row, area)}
+                                onOpen={() => onOpen(row, area.area)}
+                            />
                         ))}
                 </td>
             ))}
@@ -92,9 +113,17 @@ export function GroupRow({ unit, group, job, surfaces, onArea, onFigures }: Prop
             </td>
         </tr>
     );
+});
+
+interface CellProps {
+    area: Schemas['GridArea'];
+    /** Name of the tier that it is painted at. */
+    tier: string;
+    asUnit: boolean;
+    onOpen: () => void;
 }
 
-function AreaCell({ area, onOpen }: { area: Schemas['GridArea']; onOpen: () => void }) {
+function AreaCell({ area, tier, asUnit, onOpen }: CellProps) {
     const laid = area.uses.map(
         (use) =>
             `${use.name}${use.degree === '' ? '' : ` ${use.degree}`}${use.waiver !== null ? ' (left out)' : use.addition !== null ? ' (added)' : use.menu?.laid === false ? ' (not chosen)' : ''}`,
@@ -104,7 +133,8 @@ function AreaCell({ area, onOpen }: { area: Schemas['GridArea']; onOpen: () => v
     return (
         <button
             type="button"
-            className="grid-cell"
+            className={asUnit ? 'grid-cell grid-as-unit' : 'grid-cell'}
+            data-area={area.area}
             onClick={onOpen}
             title={`${area.area}: ${words}`}
             aria-label={`${area.area}: ${words}`}
@@ -113,7 +143,7 @@ function AreaCell({ area, onOpen }: { area: Schemas['GridArea']; onOpen: () => v
             {area.state === 'undecided' && <span className="grid-question">?</span>}
             {area.state === 'not-asked' && area.uses.length === 0 && <span className="grid-none">–</span>}
             {area.state === 'asked' && <Layers uses={area.uses} />}
-            {area.own_tier && <span className="grid-own">{area.tier}</span>}
+            {area.own_tier && <span className="grid-own">{tier}</span>}
         </button>
     );
 }

@@ -6,26 +6,29 @@ interface Props {
     label: string;
     value: number | null;
     mixed?: boolean;
+    /** Where it is for several that need not have the same: what stands there instead of a painter. */
+    placeholder?: string;
     disabled: boolean;
     onChange: (painter: number | null) => void;
 }
 
-export function PainterSelect({ label, value, mixed = false, disabled, onChange }: Props) {
+export function PainterSelect({ label, value, mixed = false, placeholder, disabled, onChange }: Props) {
     const people = useQuery(peopleOptions());
     return (
         <Select
             aria-label={label}
             size="small"
-            variant="borderless"
+            variant={placeholder === undefined ? 'borderless' : 'outlined'}
             className="painter-select"
-            value={mixed ? -1 : (value ?? 0)}
+            value={placeholder !== undefined ? null : mixed ? -1 : (value ?? 0)}
+            placeholder={placeholder}
             disabled={disabled}
             options={[
                 ...(mixed ? [{ value: -1, label: 'several', disabled: true }] : []),
                 { value: 0, label: 'nobody' },
                 ...(people.data ?? []).map((person) => ({ value: person.id, label: person.name })),
             ]}
-            onChange={(next) => onChange(next === 0 ? null : next)}
+            onChange={(next: number) => onChange(next === 0 ? null : next)}
             popupMatchSelectWidth={false}
         />
     );

@@ -1,0 +1,166 @@
+import type { Schemas } from '@api';
+import { answering } from '@testing/api';
+import { grid, group, job, laid, signedIn, unit } from '@testing/madeGrid';
+import { render } from '@testing/render';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it } from 'vitest';
+import { Grid } from './components/Grid';
+import { LastChange } from './components/LastChange';
+import { asTable, readPasted } from './pasted';
+import { found, isAsUnit, nameOf, rowsOf } from './rows';
+import { useAssign } from './useAssign';
+
+const figure = group().figures[0] as Schemas['GridFigure'];
+const leader = group({
+    key: '1-b',
+    tier: 'guard',
+    figures: [{ ...figure, id: 9, number: 3, leader: true, own_tier: true, tier: 'guard', version: 5 }],
+});
+const two = () =>
+    grid([unit({ count: 3, groups: [leader, group()] }), unit({ id: 5, name: 'Divers', version: 2, type: 'Diver' })]);
+
+function shown() {
+    const sent = answering(({ path }) => [200, path.endsWith('/changes') ? noChanges : two()]);
+    render(<Grid grid={two()} job={job} />, signedIn);
+    return () => sent.filter((one) => one.method === 'PATCH').map((one) => ({ path: one.path, body: one.body }));
+}
+
+const noChanges = { changes: [], page: 1, pages: 1, all: 0 };
+const asUnit = { unit: 4, version: 7, figures: null };
+const asLeader = { unit: 4, version: 7, figures: [{ id: 9, version: 5 }] };
+const asDivers = { unit: 5, version: 2, figures: null };
+
+describe('rows of the grid', () => {
+    it('stand with the unit first, and are found by all of the words', () => {
+        const rows = rowsOf(two());
+        expect(rows.map(nameOf)).toEqual(['Lamplighters', 'Lamplighters, leader', 'Divers']);
+        expect(found(rows, 'lamp GUARD', job.tiers).map(nameOf)).toEqual(['Lamplighters, leader']);
+        expect(found(rows, 'diver', job.tiers).map(nameOf)).toEqual(['Divers']);
+        expect(found(rows, 'nobody gilded', job.tiers)).toEqual([]);
+    });
+
+    it('say of a figure what is as on its unit', () => {
+        const other = { ...group().areas[0], uses: [laid()] } as Schemas['GridArea'];
+        const changed = { ...leader, areas: [other, ...group().areas.slice(1)] };
+        const row = rowsOf(grid([unit({ groups: [group(), changed] })])).find((one) => !one.itself);
+        expect(row && row.group.areas.map((area) => isAsUnit(row, area))).toEqual([false, true]);
+    });
+
+    it('go to a spreadsheet with a head and a line each', () => {
+        expect(asTable(rowsOf(two()), job).split('\n')).toEqual([
+            'unit\ttype\tfigures\ttier\tpainter\teach\tall',
+            'Lamplighters\tLamplighter\t2\tMuster\tnobody\t32 min\t1 h 04',
+            'Lamplighters, leader\tLamplighter\t1\tGuard\tnobody\t32 min\t1 h 04',
+            'Divers\tDiver\t2\tMuster\tnobody\t32 min\t1 h 04',
+        ]);
+    });
+
+    it('take from one a line each, or one line for all, and say what they do not know', () => {
+        const rows = rowsOf(two());
+        const names = { tiers: job.tiers, people: [{ id: 3, name: 'Isla Coade' }] };
+        expect(readPasted('guard\tIsla Coade\r\n\tnobody\n', rows, names)).toEqual({
+            rows: [
+                { ...asUnit, tier: 'guard', painter_id: 3 },
+                { ...asLeader, painter_id: null },
+            ],
+            unknown: [],
+            over: 0,
+        });
+        expect(readPasted('Guard', rows, names).rows).toHaveLength(3);
+        expect(readPasted('Drill\nGilded', rows, names)).toMatchObject({ rows: [], unknown: ['Drill', 'Gilded'] });
+        expect(readPasted('Guard\nGuard\nGuard\nGuard', rows, names).over).toBe(1);
+    });
+});
+
+describe('rows chosen together', () => {
+    it('are raised from where each stands, as they were read', async () => {
+        const sent = shown();
+        await userEvent.click(screen.getByRole('button', { name: 'Choose Divers' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Choose Lamplighters, leader' }));
+        expect(screen.getByText('2 rows, 3 figures chosen')).toBeTruthy();
+        await userEvent.click(screen.getByRole('button', { name: 'Tier up' }));
+        await waitFor(() => expect(sent()).toEqual([{ path: '/api/jobs/1/rows', body: { rows: [asLeader, asDivers], by: 1 } }]));
+    });
+
+    it('get one painter, or another tier of one area', async () => {
+        const sent = shown();
+        await userEvent.click(screen.getByRole('button', { name: 'Choose all' }));
+        await userEvent.click(screen.getByRole('combobox', { name: 'Painter of what is chosen' }));
+        await userEvent.click((await screen.findAllByTitle('Isla Coade')).at(-1) as HTMLElement);
+        await waitFor(() => expect(sent().at(-1)?.body).toEqual({ rows: [asUnit, asLeader, asDivers], painter_id: 3 }));
+
+        await userEvent.click(screen.getByRole('combobox', { name: 'Area of what is chosen' }));
+        await userEvent.click(await screen.findByTitle('coat'));
+        await userEvent.click(screen.getByRole('button', { name: 'Tier of coat down' }));
+        await waitFor(() => expect(sent().at(-1)?.body).toEqual({ rows: [asUnit, asLeader, asDivers], by: -1, area: 'coat' }));
+    });
+
+    it('are chosen up to one with shift held, and leaders at once', async () => {
+        shown();
+        await userEvent.click(screen.getByRole('button', { name: 'Choose Lamplighters' }));
+        fireEvent.click(screen.getByRole('button', { name: 'Choose Divers' }), { shiftKey: true });
+        expect(screen.getByText('3 rows, 5 figures chosen')).toBeTruthy();
+        await userEvent.click(screen.getByRole('button', { name: 'Choose none' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Choose leaders' }));
+        expect(screen.getByText('1 row, 1 figure chosen')).toBeTruthy();
+    });
+});
+
+describe('keys of the grid', () => {
+    it('go from cell to cell and raise the area in hand', async () => {
+        const sent = shown();
+        screen.getByRole('button', { name: /^Lamplighters\s*2/ }).focus();
+        await userEvent.keyboard('{ArrowRight}');
+        expect(document.activeElement?.getAttribute('aria-label')).toBe('coat: Base coat 2 coats, then Wash');
+        await userEvent.keyboard('{ArrowDown}');
+        expect(document.activeElement?.closest('tr')?.dataset['row']).toBe('f9');
+        await userEvent.keyboard('+');
+        await waitFor(() => expect(sent()[0]?.body).toEqual({ rows: [asLeader], by: 1, area: 'coat' }));
+    });
+
+    it('choose rows, and do to all of them what is done to one', async () => {
+        const sent = shown();
+        screen.getByRole('button', { name: /^Lamplighters\s*2/ }).focus();
+        await userEvent.keyboard('x{Shift>}{ArrowDown}{/Shift}-');
+        await waitFor(() => expect(sent()[0]?.body).toEqual({ rows: [asUnit, asLeader], by: -1 }));
+        await userEvent.keyboard('{Escape}');
+        expect(screen.queryByText(/chosen$/)).toBeNull();
+    });
+
+    it('take a pasted line for the row in hand, and nothing where a word is unknown', async () => {
+        const sent = shown();
+        const name = screen.getByRole('button', { name: /^Divers\s*2/ });
+        name.focus();
+        fireEvent.paste(name, { clipboardData: { getData: () => 'Gilded' } });
+        expect(await screen.findByText('Neither a tier nor a painter: Gilded. Nothing was changed.')).toBeTruthy();
+        fireEvent.paste(name, { clipboardData: { getData: () => 'guard' } });
+        await waitFor(() => expect(sent().map((one) => one.body)).toEqual([{ rows: [{ ...asDivers, tier: 'guard' }] }]));
+    });
+});
+
+function Changes() {
+    return <LastChange job={1} assign={useAssign(1)} />;
+}
+
+describe('what was changed last', () => {
+    const line = { at: '2026-12-01T08:00:00Z', who: 'Marsali Teague', takes_back: false, taken_back: false };
+    const changes = [
+        { ...line, id: 3, words: ['Divers: tier Guard, was Muster.'], takes_back: true },
+        { ...line, id: 2, words: ['Divers: tier Muster, was Guard.'], taken_back: true },
+        { ...line, id: 1, words: ['Divers: tier Guard, was Muster.', 'Divers: painter Isla Coade, was nobody.'] },
+    ];
+
+    it('is said and taken back, past what was taken back already', async () => {
+        const sent = answering(({ path }) => [200, path.endsWith('/changes') ? { changes, page: 1, pages: 1, all: 3 } : two()]);
+        render(<Changes />, signedIn);
+        expect(await screen.findByText('Changed last: Divers: tier Guard, was Muster. And 1 more. Marsali Teague')).toBeTruthy();
+        await userEvent.keyboard('u');
+        await waitFor(() => expect(sent.at(1)?.path).toBe('/api/job-changes/1/taking-back'));
+
+        await userEvent.click(screen.getByRole('button', { name: 'History' }));
+        expect(await screen.findByText('Divers: painter Isla Coade, was nobody.')).toBeTruthy();
+        await userEvent.click(await screen.findByRole('button', { name: 'Change it again' }));
+        await waitFor(() => expect(sent.map((one) => one.path)).toContain('/api/job-changes/3/taking-back'));
+    });
+});

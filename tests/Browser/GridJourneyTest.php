@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use App\Models\Unit;
+use Facebook\WebDriver\WebDriverKeys;
+use Illuminate\Support\Facades\DB;
+
+/** A lead goes through the grid by keys, changes many rows at once, and takes back what was a slip. */
+final class GridJourneyTest extends BrowserTestCase
+{
+    public function test_rows_are_raised_given_pasted_and_taken_back(): void
+    {
+        $page = $this->page->signIn('lead@kittiwake.example')->open('/jobs/1')->see('Choose all');
+        $page->driver->executeScript("document.querySelector('tr[data-row=u1] .grid-name').focus()");
+        $keys = $page->driver->getKeyboard();
+        $keys->sendKeys('x');
+        $keys->sendKeys([WebDriverKeys::SHIFT, WebDriverKeys::ARROW_DOWN]);
+        $keys->sendKeys([WebDriverKeys::SHIFT, WebDriverKeys::NULL]);
+        $page->see('2 rows, 12 figures chosen');
+        $this->assertAccessible('rows that are chosen');
+        $keys->sendKeys('+');
+        $page->see('Changed last: 1st Lamplighters: tier Watch, was Muster. And 1 more.');
+        self::assertSame('watch', $this->tierOf('1st Lamplighters'));
+
+        // One painter for the whole job, in one press of each.
+        $page->press('Choose none')->press('Choose all')->choose('Painter of what is chosen', 'Jory Vean')->see('painter Jory Vean');
+        self::assertSame([1, 'Jory Vean'], [DB::table('units')->where('job_id', 1)->distinct()->count('painter_id'), Unit::query()->withoutGlobalScopes()->findOrFail(1)->painter?->name]);
+
+        $page->press('History')->see('History of this job');
+        $this->assertAccessible('the history of a job');
+        $page->click("(//ol[@aria-label='Changes, the latest first']//button[normalize-space(.)='Take it back'])[1]")->see('took a change back');
+        $page->click("(//ol[@aria-label='Changes, the latest first']//button[normalize-space(.)='Take it back'])[1]");
+        $page->await(fn (): bool => $this->tierOf('1st Lamplighters') === 'muster', 'The tier is not taken back.');
+        self::assertGreaterThan(1, DB::table('units')->where('job_id', 1)->distinct()->count('painter_id'));
+
+        // What is found stays in the address; a line from a spreadsheet is for what is chosen.
+        $page->open('/jobs/1?find=2nd')->see('2 rows, 12 figures')->press('Choose all')->see('chosen');
+        $page->driver->executeScript("document.querySelector('.grid-name').dispatchEvent(new ClipboardEvent('paste', { bubbles: true, cancelable: true, clipboardData: (() => { const data = new DataTransfer(); data.setData('text/plain', 'Guard'); return data; })() }))");
+        $page->see('2nd Lamplighters: tier Guard, was Muster.');
+        self::assertSame('guard', $this->tierOf('2nd Lamplighters'));
+    }
+
+    public function test_an_area_is_set_apart_on_some_figures(): void
+    {
+        $page = $this->page->signIn('lead@kittiwake.example')->open('/jobs/1')->see('Choose all');
+        $page->click("//tr[@data-row='u2']//button[starts-with(@aria-label, 'face:')]")->see('Tier of this area')->press('some of them')->see('Choose the figures that are meant');
+        foreach (['Figure 4', 'Figure 5', 'Figure 7'] as $figure) {
+            $page->click("//div[@aria-label='Figures that are meant']//button[@aria-label='{$figure}']");
+        }
+        $this->assertAccessible('some figures of a unit');
+        $page->choose('Tier of this area', 'Watch')->see('figures 4, 5, 7');
+        self::assertSame(3, DB::table('area_tiers')->where('unit_id', 2)->whereNotNull('figure_id')->count());
+    }
+
+    private function tierOf(string $unit): mixed
+    {
+        return DB::table('units')->join('tiers', 'tiers.id', '=', 'units.tier_id')->where('units.name', $unit)->where('units.job_id', 1)->value('tiers.key');
+    }
+}
