@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Composing\ComposedFigure;
+use App\Actions\Composing\JobFigures;
+use App\Actions\History\JobRows;
 use App\Models\AreaTier;
 use App\Models\Figure;
 use App\Models\Job;
+use App\Models\JobChange;
 use App\Models\Unit;
+use Core\Plan\FigureState;
 
 /** What was taken can be changed: a job, a unit, its figures. */
-final class ChangeTest extends TestCase
+final class ChangeTest extends CheckTestCase
 {
     public function test_a_job_is_called_otherwise_is_due_later_and_two_at_once_are_told(): void
     {
@@ -83,5 +88,71 @@ final class ChangeTest extends TestCase
         self::assertStringContainsString('Figure 9', (string) $refused->getContent());
         self::assertSame(12, Figure::query()->where('unit_id', $unit->id)->count(), 'all of them or none');
         $this->assertRefused($this->as($this->lead(), 'POST', "/units/{$unit->id}/removals", ['version' => $unit->version, 'figures' => [$this->figure('Heron riders', 1)->id]]), 404, 'not-found');
+    }
+
+    public function test_figures_are_split_off_and_painted_as_before(): void
+    {
+        $unit = $this->unit('2nd Lamplighters');
+        $figures = [$this->figure('2nd Lamplighters', 4), $this->figure('2nd Lamplighters', 1)];
+        $this->answer($this->lead(), 'PUT', "/units/{$unit->id}/area-tiers", ['version' => 1, 'figures' => null, 'area' => 'face', 'tier' => 'banner']);
+        $this->answer($this->lead(), 'PUT', "/units/{$unit->id}/area-tiers", ['version' => 2, 'figures' => [$figures[0]->id], 'area' => 'helmet', 'tier' => 'guard']);
+        $before = $this->signatures();
+        $rows = JobRows::of($unit->job_id);
+        $this->answer($this->lead(), 'POST', "/units/{$unit->id}/moves", ['version' => 3, 'figures' => array_column($figures, 'id'), 'name' => 'Mole lamps', 'to' => null]);
+
+        self::assertSame([[1, $figures[1]->id], [2, $figures[0]->id]], $this->unit('Mole lamps')->figures->map(static fn (Figure $one): array => [$one->number, $one->id])->all());
+        self::assertEquals($before, $this->signatures(), 'nothing is painted otherwise');
+        self::assertSame($this->unit('2nd Lamplighters')->position + 1, $this->unit('Mole lamps')->position);
+        self::assertSame(['Mole lamps: taken into the job at Muster.', '2nd Lamplighters, figures 1, 4: moved to Mole lamps.'], array_slice(JobChange::query()->orderByDesc('id')->firstOrFail()->words, 0, 2));
+
+        $this->answer($this->lead(), 'POST', '/job-changes/'.JobChange::query()->orderByDesc('id')->firstOrFail()->id.'/taking-back');
+        self::assertEquals($rows, JobRows::of($unit->job_id));
+    }
+
+    public function test_figures_join_another_unit_of_their_type_and_an_emptied_unit_goes(): void
+    {
+        $from = $this->unit('2nd Lamplighters');
+        $into = $this->unit('1st Lamplighters');
+        Unit::query()->whereKey($into->id)->update(['tier_id' => $this->figure('2nd Lamplighters', 1)->tier_id]);
+        $leader = $this->figure('2nd Lamplighters', 1)->id;
+        $move = /** @param  array<string, mixed>  $body */ fn (array $body) => $this->as($this->lead(), 'POST', "/units/{$from->id}/moves", $body + ['version' => $from->refresh()->version, 'figures' => [$leader]]);
+        $rows = JobRows::of($from->job_id);
+        $move(['to' => $into->id])->assertOk();
+        self::assertSame([13, null], [Figure::query()->where('unit_id', $into->id)->max('number'), $this->figure('1st Lamplighters', 13)->tier_id]);
+        self::assertSame(11, Figure::query()->where('unit_id', $from->id)->count());
+
+        $rest = Figure::query()->where('unit_id', $from->id)->pluck('id')->all();
+        $this->assertRefused($move(['figures' => $rest, 'name' => 'All of them']), 422, 'all-of-them', '/figures');
+        $this->assertRefused($move(['figures' => $rest, 'to' => $this->unit('Tide divers')->id]), 422, 'another-type', '/to');
+        $this->assertRefused($move(['figures' => [$rest[0]], 'name' => 'Quay watch']), 422, 'duplicate-unit', '/name');
+        $this->assertRefused($move(['figures' => [$rest[0]]]), 422, 'invalid', '/to');
+        $this->assertRefused($move(['figures' => [$rest[0]], 'to' => 999]), 404, 'not-found');
+        $move(['figures' => $rest, 'to' => $into->id])->assertOk();
+        self::assertFalse(Unit::query()->whereKey($from->id)->exists());
+
+        foreach (JobChange::query()->orderByDesc('id')->get() as $change) {
+            $this->answer($this->lead(), 'POST', "/job-changes/{$change->id}/taking-back");
+        }
+        self::assertEquals($rows, JobRows::of($into->job_id));
+    }
+
+    public function test_what_is_signed_stays_in_its_unit_and_what_is_in_check_is_painted_on(): void
+    {
+        $from = $this->unit('1st Lamplighters');
+        $into = $this->unit('2nd Lamplighters');
+        Unit::query()->whereKey($into->id)->update(['tier_id' => $into->tier_id + 1]);
+        $figure = $this->figure('1st Lamplighters', 2);
+        $this->answer($this->lead(), 'POST', "/units/{$from->id}/moves", ['version' => $from->version, 'figures' => [$figure->id], 'to' => $into->id]);
+        self::assertSame([FigureState::Painting, 13], [$figure->refresh()->state, $figure->number]);
+
+        $signed = $this->signed($this->figure('1st Lamplighters', 3))->figure_id;
+        $this->assertRefused($this->as($this->lead(), 'POST', "/units/{$from->id}/moves", ['version' => $from->refresh()->version, 'figures' => [$signed], 'to' => $into->id]), 403, 'signed');
+        $this->assertRefused($this->as($this->lead(), 'POST', "/units/{$from->id}/moves", ['version' => $from->version, 'figures' => [$signed], 'name' => 'Signed ones']), 403, 'signed');
+    }
+
+    /** @return array<int, string> */
+    private function signatures(): array
+    {
+        return ComposedFigure::signatures($this->app->make(JobFigures::class)->ofJob($this->job()));
     }
 }

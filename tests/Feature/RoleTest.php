@@ -191,6 +191,7 @@ final class RoleTest extends DescribedTestCase
         'PUT /units/{unit}',
         'POST /units/{unit}/figures',
         'POST /units/{unit}/removals',
+        'POST /units/{unit}/moves',
         'PUT /units/{unit}/area-tiers',
         'PUT /units/{unit}/area-schools',
         'POST /units/{unit}/waivers',

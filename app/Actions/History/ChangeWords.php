@@ -10,7 +10,7 @@ namespace App\Actions\History;
 final readonly class ChangeWords
 {
     private const COLUMNS = [
-        'name' => 'name', 'client' => 'client', 'due' => 'due', 'state' => 'state', 'note' => 'note', 'position' => 'place in the list',
+        'name' => 'name', 'client' => 'client', 'due' => 'due', 'state' => 'state', 'note' => 'note',
         'tier_id' => 'tier', 'painter_id' => 'painter', 'scheme_id' => 'scheme', 'figure_type_id' => 'figure type', 'leader' => 'leads',
         'number' => 'number', 'reason' => 'reason', 'agreed_with' => 'agreed with', 'choice' => 'school', 'technique' => 'by',
     ];
@@ -40,7 +40,9 @@ final readonly class ChangeWords
             };
         }
 
-        return [...array_values(array_filter($wide)), ...$this->ofFigures(), ...$within];
+        $sentences = [...array_values(array_filter($wide)), ...$this->ofFigures(), ...$within];
+
+        return $sentences === [] && $this->changes !== [] ? ['The units stand in another order.'] : $sentences;
     }
 
     private function ofUnit(RowChange $change): ?string
@@ -136,7 +138,8 @@ final readonly class ChangeWords
     private function columns(RowChange $change): array
     {
         $said = [];
-        foreach ($change->after ?? [] as $column => $value) {
+        // That a unit makes room for another in the list is not worth a sentence.
+        foreach (array_diff_key($change->after ?? [], ['position' => 0]) as $column => $value) {
             $said[] = match (true) {
                 $column === 'schools', $column === 'price', $column === 'value' => self::OTHER[$column],
                 $column === 'leader' => $value === 1 ? 'leads' : 'leads no more',

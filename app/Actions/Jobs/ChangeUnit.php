@@ -8,22 +8,15 @@ use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Actions\WorkedOn;
 use App\Import\RosterReader;
-use App\Models\AreaSchool;
-use App\Models\AreaTier;
-use App\Models\Choice;
 use App\Models\Figure;
 use App\Models\Job;
 use App\Models\Unit;
-use App\Models\Variation;
 use App\Refusals\NotAllowed;
 use App\Refusals\NotRight;
 
 /** Changes what a unit is called, and how many figures it has. What was painted or judged stays: it is history. */
 final readonly class ChangeUnit
 {
-    /** What speaks of a figure alone and goes with it. */
-    private const AGREED = [AreaTier::class, AreaSchool::class, Variation::class, Choice::class];
-
     /** @throws NotRight if another unit of the job has this name */
     public function rename(Unit $unit, string $name, string $note, int $versionRead): Unit
     {
@@ -74,27 +67,17 @@ final readonly class ChangeUnit
             $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
             $figures = Figure::query()->where('unit_id', $locked->id)->orderBy('id')->lockForUpdate()->findOrFail($ids);
             WorkedOn::requireNothingOn($figures, $locked->name);
-            foreach (self::AGREED as $agreed) {
+            foreach (EmptiedUnit::AGREED as $agreed) {
                 $agreed::query()->whereIn('figure_id', $figures->modelKeys())->delete();
             }
             Figure::query()->whereKey($figures->modelKeys())->delete();
             if (Figure::query()->where('unit_id', $locked->id)->exists()) {
                 $locked->save();
             } else {
-                self::take($locked);
+                EmptiedUnit::take($locked);
             }
 
             return Job::query()->findOrFail($locked->job_id);
         });
-    }
-
-    /** @throws NotAllowed if minutes were worked on it */
-    private static function take(Unit $unit): void
-    {
-        WorkedOn::requireNoTimeOf($unit);
-        foreach (self::AGREED as $agreed) {
-            $agreed::query()->where('unit_id', $unit->id)->delete();
-        }
-        $unit->delete();
     }
 }

@@ -2,9 +2,10 @@ import type { Schemas } from '@api';
 import { answering } from '@testing/api';
 import { grid, group, job, laid, signedIn, unit } from '@testing/madeGrid';
 import { render } from '@testing/render';
-import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
+import { FiguresDrawer } from './components/FiguresDrawer';
 import { Grid } from './components/Grid';
 import { LastChange } from './components/LastChange';
 import { asTable, readPasted } from './pasted';
@@ -142,6 +143,41 @@ describe('keys of the grid', () => {
 function Changes() {
     return <LastChange job={1} assign={useAssign(1)} />;
 }
+
+describe('figures that leave their unit', () => {
+    const moved = async (others: Schemas['GridUnit'][], fill: () => Promise<void>) => {
+        const sent = answering(() => [200, two()]);
+        render(
+            <FiguresDrawer job={job} unit={unit()} group={group()} units={[unit(), ...others]} onClose={() => undefined} />,
+            signedIn,
+        );
+        await userEvent.click(screen.getByRole('button', { name: 'Change the unit' }));
+        const leaving = screen.getByRole('group', { name: 'Figures that move' });
+        await userEvent.click(within(leaving).getByRole('button', { name: 'Figure 2' }));
+        await fill();
+        await userEvent.click(screen.getByRole('button', { name: 'Move 1 figure' }));
+        await waitFor(() => expect(sent.at(-1)?.path).toBe('/api/units/4/moves'));
+        return sent.at(-1)?.body;
+    };
+
+    it('go to one of their own by its name', async () => {
+        expect(await moved([], () => userEvent.type(screen.getByLabelText('Name of their unit'), ' Mole lamps '))).toEqual({
+            version: 7,
+            figures: [2],
+            name: 'Mole lamps',
+        });
+    });
+
+    it('go to another unit of the same figures, and to no other', async () => {
+        const others = [unit({ id: 5, name: 'Second' }), unit({ id: 6, name: 'Divers', type_id: 8 })];
+        const body = await moved(others, async () => {
+            await userEvent.click(screen.getByRole('combobox', { name: 'Where to' }));
+            expect(screen.queryByTitle(/Divers/)).toBeNull();
+            await userEvent.click(await screen.findByTitle('Second, painted as they are'));
+        });
+        expect(body).toEqual({ version: 7, figures: [2], to: 5 });
+    });
+});
 
 describe('what was changed last', () => {
     const line = { at: '2026-12-01T08:00:00Z', who: 'Marsali Teague', takes_back: false, taken_back: false };

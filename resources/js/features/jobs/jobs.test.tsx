@@ -62,7 +62,10 @@ describe('the grid', () => {
             { id: 2, name: 'White shields', common: false },
         ];
         const sent = answering(() => [200, grid([unit()])]);
-        render(<FiguresDrawer job={{ ...job, schemes }} unit={unit()} group={group()} onClose={() => undefined} />, signedIn);
+        render(
+            <FiguresDrawer units={[]} job={{ ...job, schemes }} unit={unit()} group={group()} onClose={() => undefined} />,
+            signedIn,
+        );
         await userEvent.click(screen.getByLabelText('Schemes in turn'));
         await userEvent.click((await screen.findAllByTitle('Port Ember')).at(-1) as HTMLElement);
         await userEvent.click(await screen.findByTitle('White shields'));
@@ -377,7 +380,7 @@ describe('what was taken', () => {
         const sent = answering(() => [200, grid([unit()])]);
         const untouched = group().figures.map((figure) => ({ ...figure, state: 'to-paint' as const }));
         render(
-            <FiguresDrawer job={job} unit={unit()} group={group({ figures: untouched })} onClose={() => undefined} />,
+            <FiguresDrawer units={[]} job={job} unit={unit()} group={group({ figures: untouched })} onClose={() => undefined} />,
             signedIn,
         );
         await userEvent.click(screen.getByRole('button', { name: 'Change the unit' }));
@@ -388,7 +391,8 @@ describe('what was taken', () => {
         );
         await userEvent.click(screen.getByRole('button', { name: 'Add 1 figure' }));
         await waitFor(() => expect(sent.some((one) => one.path === '/api/units/4/figures')).toBe(true));
-        await userEvent.click(screen.getByRole('button', { name: 'Figure 1' }));
+        const away = screen.getByRole('group', { name: 'Figures that are taken away' });
+        await userEvent.click(within(away).getByRole('button', { name: 'Figure 1' }));
         await userEvent.click(screen.getByRole('button', { name: 'Take 1 figure away' }));
         await waitFor(() =>
             expect(sent.find((one) => one.path === '/api/units/4/removals')?.body).toEqual({ version: 7, figures: [1] }),

@@ -99,6 +99,15 @@ export function useAssign(job: number) {
                     }),
                 ),
             ),
+        moveFigures: (unit: Unit, figures: number[], where: { to: number } | { name: string }) =>
+            change.mutate(() =>
+                unwrap(
+                    api.POST('/api/units/{unit}/moves', {
+                        params: { path: { unit: unit.id } },
+                        body: { version: unit.version, figures, ...where },
+                    }),
+                ),
+            ),
         /** Many rows at once, all of them or none. */
         rows: (wanted: RowsChange) =>
             change.mutate(() => unwrap(api.PATCH('/api/jobs/{job}/rows', { params: { path: { job } }, body: wanted }))),

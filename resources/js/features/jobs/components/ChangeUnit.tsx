@@ -6,16 +6,21 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import type { useAssign } from '../useAssign';
 import { FigureChips } from './FigureChips';
+import { MoveFigures } from './MoveFigures';
 
 interface Props {
     unit: Schemas['GridUnit'];
     /** Those of the row that nothing happened to, as far as it can be told here. */
     untouched: readonly Schemas['GridFigure'][];
+    /** Those of the row that are not signed. */
+    figures: readonly Schemas['GridFigure'][];
+    /** Other units of the same figure type. */
+    others: readonly Schemas['GridUnit'][];
     assign: ReturnType<typeof useAssign>;
 }
 
 /** What a unit is called, and how many figures it has. */
-export function ChangeUnit({ unit, untouched, assign }: Props) {
+export function ChangeUnit({ unit, untouched, figures, others, assign }: Props) {
     const [open, setOpen] = useState(false);
     const [name, setName] = useState(unit.name);
     const [note, setNote] = useState(unit.note);
@@ -47,10 +52,11 @@ export function ChangeUnit({ unit, untouched, assign }: Props) {
                     Add {more === null ? 'them' : count(more, 'figure')}
                 </Button>
             </p>
+            {figures.length > 0 && <MoveFigures unit={unit} figures={figures} others={others} assign={assign} />}
             {untouched.length > 0 && (
                 <fieldset>
                     <legend>Take away, of this row; what was worked on stays</legend>
-                    <FigureChips figures={untouched} chosen={gone} onChoose={setGone} />
+                    <FigureChips label="Figures that are taken away" figures={untouched} chosen={gone} onChoose={setGone} />
                     <Button
                         disabled={gone.length === 0 || assign.isPending}
                         onClick={() => {

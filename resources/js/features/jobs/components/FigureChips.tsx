@@ -1,6 +1,7 @@
 import type { Schemas } from '@api';
 
 interface Props {
+    label: string;
     figures: readonly Schemas['GridFigure'][];
     /** Ids of those that are meant. */
     chosen: readonly number[];
@@ -8,10 +9,10 @@ interface Props {
 }
 
 /** Figures by number, to choose some of. */
-export function FigureChips({ figures, chosen, onChoose }: Props) {
+export function FigureChips({ label, figures, chosen, onChoose }: Props) {
     const isChosen = (figure: Schemas['GridFigure']) => chosen.includes(figure.id);
     return (
-        <div className="change-figures" role="group" aria-label="Figures that are meant">
+        <div className="change-figures" role="group" aria-label={label}>
             {figures.map((figure) => (
                 <button
                     key={figure.id}

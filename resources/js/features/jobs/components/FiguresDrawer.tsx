@@ -14,11 +14,13 @@ interface Props {
     job: Schemas['Job'];
     unit: Schemas['GridUnit'];
     group: Schemas['GridGroup'];
+    /** All units of the job. */
+    units: readonly Schemas['GridUnit'][];
     onClose: () => void;
 }
 
 /** The figures of a row one by one, each with its own tier and painter where it needs one. */
-export function FiguresDrawer({ job, unit, group, onClose }: Props) {
+export function FiguresDrawer({ job, unit, group, units, onClose }: Props) {
     const { user } = useSession();
     const assign = useAssign(job.id);
     const mayAssign = user.role === 'lead';
@@ -37,6 +39,8 @@ export function FiguresDrawer({ job, unit, group, onClose }: Props) {
                     key={unit.id}
                     unit={unit}
                     untouched={group.figures.filter((figure) => figure.state === 'to-paint')}
+                    figures={group.figures.filter((figure) => figure.may_assign)}
+                    others={units.filter((other) => other.type_id === unit.type_id && other.id !== unit.id)}
                     assign={assign}
                 />
             )}

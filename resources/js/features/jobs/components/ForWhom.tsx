@@ -53,7 +53,9 @@ export function ForWhom({ unit, group, whom }: Props) {
     return (
         <>
             <Choice label="For whom" value={whom.scope} options={options} onChange={whom.setScope} />
-            {whom.scope === 'some' && <FigureChips figures={group.figures} chosen={whom.some} onChoose={whom.setSome} />}
+            {whom.scope === 'some' && (
+                <FigureChips label="Figures that are meant" figures={group.figures} chosen={whom.some} onChoose={whom.setSome} />
+            )}
             {whom.figures?.length === 0 && <p role="note">Choose the figures that are meant.</p>}
         </>
     );

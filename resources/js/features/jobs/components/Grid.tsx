@@ -160,7 +160,13 @@ export function Grid({ grid, job }: Props) {
                 <AreaDrawer job={job} unit={open.unit} group={open.group} area={place.area} onClose={() => setPlace(null)} />
             )}
             {chosen !== null && (
-                <FiguresDrawer job={job} unit={chosen.unit} group={chosen.group} onClose={() => setPlace(null)} />
+                <FiguresDrawer
+                    job={job}
+                    unit={chosen.unit}
+                    group={chosen.group}
+                    units={grid.units}
+                    onClose={() => setPlace(null)}
+                />
             )}
         </>
     );
