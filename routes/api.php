@@ -163,6 +163,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/units/{unit}/code', Bench\ShowUnitCode::class);
     Route::patch('/units/{unit}', Jobs\AssignUnit::class);
     Route::put('/jobs/{job}', Jobs\ChangeJob::class);
+    Route::delete('/jobs/{job}', Jobs\DeleteJob::class);
     Route::get('/jobs/{job}/changes', Jobs\ListJobChanges::class);
     Route::post('/job-changes/{change}/taking-back', Jobs\TakeChangeBack::class);
     Route::put('/units/{unit}', Jobs\ChangeUnit::class);

@@ -23,6 +23,7 @@ enum LogKind: string
     case SettingsChanged = 'settings-changed';
     case SelfChecked = 'self-checked';
     case PutInForce = 'put-in-force';
+    case JobDeleted = 'job-deleted';
 
     public function words(): string
     {
@@ -43,6 +44,7 @@ enum LogKind: string
             self::SettingsChanged => 'changed settings',
             self::SelfChecked => 'signed own work',
             self::PutInForce => 'put a version in force',
+            self::JobDeleted => 'deleted a job',
         };
     }
 }

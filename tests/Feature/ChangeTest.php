@@ -9,10 +9,16 @@ use App\Actions\Composing\JobFigures;
 use App\Actions\History\JobRows;
 use App\Models\AreaTier;
 use App\Models\Figure;
+use App\Models\Force;
 use App\Models\Job;
 use App\Models\JobChange;
+use App\Models\LogEntry;
+use App\Models\LogKind;
+use App\Models\Quote;
 use App\Models\Unit;
 use Core\Plan\FigureState;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 
 /** What was taken can be changed: a job, a unit, its figures. */
 final class ChangeTest extends CheckTestCase
@@ -28,6 +34,37 @@ final class ChangeTest extends CheckTestCase
         $this->assertRefused($this->as($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->version + 1, 'name' => 'Other', 'client' => 'y', 'due' => null, 'state' => 'open']), 422, 'job-exists', '/name');
         $this->assertRefused($this->as($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->version + 1, 'name' => 'x', 'client' => 'y', 'due' => 'soon', 'state' => 'open']), 422, 'invalid', '/due');
         self::assertIsInt($other['id']);
+    }
+
+    public function test_a_job_of_which_nothing_was_painted_or_offered_is_deleted_without_a_trace_but_the_log(): void
+    {
+        $count = static fn (): array => array_map(static fn (array $table): int => DB::table($table['name'])->count(), array_values(array_filter(Schema::getTables(), static fn (array $table): bool => $table['schema'] === DB::getDatabaseName() && ! in_array($table['name'], ['log_entries', 'sessions'], true))));
+        Force::query()->create(['name' => 'Night watch']);
+        $before = $count();
+        $this->answer($this->lead(), 'POST', '/jobs', ['name' => 'By mistake', 'client' => 'Nobody', 'force' => 'Night watch']);
+        $job = Job::query()->where('name', 'By mistake')->firstOrFail();
+        $this->as($this->lead(), 'POST', "/jobs/{$job->id}/roster", ['text' => "unit,figure_type,count,tier\nNight,\"Lamplighter, on foot\",4,Muster\n"])->assertCreated();
+        $unit = $this->unit('Night');
+        $this->answer($this->lead(), 'POST', "/units/{$unit->id}/waivers", ['version' => $unit->version, 'figures' => null, 'area' => 'face', 'use' => 'wash', 'reason' => 'kept clean']);
+        $this->answer($this->lead(), 'PUT', "/units/{$unit->id}/area-tiers", ['version' => $unit->refresh()->version, 'figures' => [$this->figure('Night', 2)->id], 'area' => 'face', 'tier' => 'banner']);
+        $change = JobChange::query()->where('job_id', $job->id)->orderByDesc('id')->firstOrFail();
+        $this->answer($this->lead(), 'POST', "/job-changes/{$change->id}/taking-back");
+        $this->answer($this->lead(), 'POST', "/jobs/{$job->id}/proposals", ['tier' => 'muster', 'surface' => 'cloth', 'use' => null, 'text' => 'More light.']);
+
+        $this->assertRefused($this->as($this->lead(), 'DELETE', "/jobs/{$job->id}?version=1"), 409, 'stale');
+        $this->answer($this->lead(), 'DELETE', "/jobs/{$job->id}?version={$job->refresh()->version}");
+        DB::table('standard_proposals')->delete();
+        self::assertSame($before, $count());
+        self::assertSame('By mistake, Nobody', LogEntry::query()->where('kind', LogKind::JobDeleted)->firstOrFail()->about);
+    }
+
+    public function test_a_job_that_was_worked_on_or_offered_stays(): void
+    {
+        $job = $this->job();
+        $this->assertRefused($this->as($this->lead(), 'DELETE', "/jobs/{$job->id}?version={$job->version}"), 403, 'worked-on');
+        Quote::query()->create(['job_id' => $job->id, 'number' => 1, 'content' => [], 'total' => 0, 'valid_until' => now(), 'token_hash' => str_repeat('1', 64), 'made_by' => $this->lead()->id, 'made_at' => now()]);
+        $this->assertRefused($this->as($this->lead(), 'DELETE', "/jobs/{$job->id}?version={$job->version}"), 403, 'quoted');
+        self::assertTrue(Job::query()->whereKey($job->id)->exists());
     }
 
     public function test_a_closed_job_leaves_the_bench_and_comes_back(): void

@@ -188,6 +188,7 @@ final class RoleTest extends DescribedTestCase
         'PUT /jobs/{job}/aside',
         'PATCH /units/{unit}',
         'PUT /jobs/{job}',
+        'DELETE /jobs/{job}',
         'PUT /units/{unit}',
         'POST /units/{unit}/figures',
         'POST /units/{unit}/removals',

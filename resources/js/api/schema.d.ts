@@ -774,7 +774,8 @@ export interface paths {
         /** Name, client and due date of a job, and whether it runs. */
         put: operations["changeJob"];
         post?: never;
-        delete?: never;
+        /** Deletes a job of which nothing was painted and nothing offered; answers with those that are left. */
+        delete: operations["deleteJob"];
         options?: never;
         head?: never;
         patch?: never;
@@ -7340,6 +7341,41 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Job"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    deleteJob: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobSummary"][];
                 };
             };
             400: components["responses"]["Unreadable"];

@@ -376,6 +376,18 @@ describe('what was taken', () => {
         expect(screen.getByLabelText('Name')).toHaveProperty('value', `${job.name} twice`);
     });
 
+    it('is deleted only after it was asked about, and says why it stays', async () => {
+        const sent = answering(({ method }) =>
+            method === 'DELETE' ? [403, refusal('worked-on', 'Figure 2 of Lamplighters was worked on.')] : [200, job],
+        );
+        render(<ChangeJob job={job} onClose={() => undefined} />, signedIn);
+        await userEvent.click(screen.getByRole('button', { name: 'Delete the job…' }));
+        expect(sent).toEqual([]);
+        await userEvent.click(await screen.findByRole('button', { name: 'Delete it' }));
+        expect(await screen.findByText(/Figure 2 of Lamplighters was worked on/)).toBeTruthy();
+        expect(sent[0]).toMatchObject({ method: 'DELETE', path: '/api/jobs/1' });
+    });
+
     it('is changed: a unit has another name, more figures, and without those that nothing happened to', async () => {
         const sent = answering(() => [200, grid([unit()])]);
         const untouched = group().figures.map((figure) => ({ ...figure, state: 'to-paint' as const }));

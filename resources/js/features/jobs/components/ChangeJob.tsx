@@ -5,6 +5,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button, Drawer, Input } from 'antd';
 import { useState } from 'react';
 import { jobKeys } from '../queries';
+import { DeleteJob } from './DeleteJob';
 
 interface Props {
     job: Schemas['Job'];
@@ -78,6 +79,9 @@ export function ChangeJob({ job, onClose }: Props) {
                     {isOpen
                         ? 'A closed job leaves bench, plan and paints; its records stay, and it can be opened again.'
                         : 'Opened again it is back on bench, plan and paints.'}
+                </p>
+                <p className="change-deeds">
+                    <DeleteJob job={job} />
                 </p>
             </form>
         </Drawer>
