@@ -44,6 +44,7 @@ Route::middleware(['auth:sanctum', 'studio'])->group(function (): void {
 
 Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(function (): void {
     Route::get('/today', Today\ShowToday::class);
+    Route::get('/found', Studio\Find::class);
 
     Route::get('/standards', Standards\ListStandards::class);
     Route::get('/standards/{standardVersion}', Standards\ShowSheet::class);

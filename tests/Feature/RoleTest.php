@@ -39,6 +39,7 @@ final class RoleTest extends DescribedTestCase
         'PUT /account/second-factor',
         'DELETE /account/second-factor',
         'GET /today',
+        'GET /found',
         'GET /standards',
         'GET /standards/{standardVersion}',
         'GET /standards/{standardVersion}/document',

@@ -31,6 +31,11 @@ final readonly class Waiting
     {
     }
 
+    public function isOfLead(): bool
+    {
+        return $this->user->isLead();
+    }
+
     public function checks(): int
     {
         return $this->user->role->checks() ? $this->toCheck()->count() : 0;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Today;
 
+use App\Actions\Studios\FirstStep;
 use App\Actions\Studios\Waiting;
 use App\Http\Jobs\JobResource;
 use App\Http\Shared\Resource;
@@ -36,6 +37,7 @@ use Core\Plan\FigureState;
  *   figures: int,
  *   due: string|null,
  * }
+ * @phpstan-type FirstStep_ array{step: value-of<FirstStep>, done: bool}
  * @phpstan-type Today array{
  *   checks: list<WaitingFigure>,
  *   refused: list<WaitingFigure>,
@@ -44,6 +46,7 @@ use Core\Plan\FigureState;
  *   checks_all: int,
  *   refused_all: int,
  *   proposals: int,
+ *   first_steps: list<FirstStep_>|null,
  *   chain: array{holds: bool, records: int, faults: int, verified_at: string|null},
  * }
  */
@@ -71,8 +74,17 @@ final readonly class TodayResource extends Resource
             'bench' => $this->waiting->unitsAtTheBench(),
             'jobs' => array_map(static fn (Job $job): array => JobResource::summary($job), $this->waiting->openJobs()),
             'proposals' => $this->waiting->proposals(),
+            'first_steps' => $this->firstSteps(),
             'chain' => $this->chain(),
         ];
+    }
+
+    /** @return list<FirstStep_>|null null: a figure of the studio was signed, or it is not for who asks to begin */
+    private function firstSteps(): ?array
+    {
+        return ! $this->waiting->isOfLead() || FirstStep::Record->isDone()
+            ? null
+            : array_map(static fn (FirstStep $step): array => ['step' => $step->value, 'done' => $step->isDone()], FirstStep::cases());
     }
 
     /** @return array{holds: bool, records: int, faults: int, verified_at: string|null} as it was last verified */

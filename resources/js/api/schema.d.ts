@@ -623,6 +623,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/found": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Finds anything of the studio by its name. */
+        get: operations["find"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/further-coats": {
         parameters: {
             query?: never;
@@ -3211,6 +3228,20 @@ export interface components {
             version: number;
             areas: components["schemas"]["TypeAreaDraft"][];
         };
+        FirstStep: {
+            /** @enum {string} */
+            step: "standard" | "paints" | "figure-types" | "roster" | "scheme" | "bench" | "record";
+            done: boolean;
+        };
+        Found: {
+            /** @enum {string} */
+            kind: "job" | "unit" | "figure" | "scheme" | "record" | "figure-type" | "paint";
+            id: number;
+            job: number | null;
+            unit: number | null;
+            name: string;
+            detail: string;
+        };
         FoundCounts: {
             stops: number;
             seen: number;
@@ -5082,6 +5113,7 @@ export interface components {
             checks_all: number;
             refused_all: number;
             proposals: number;
+            first_steps: components["schemas"]["FirstStep"][] | null;
             chain: {
                 holds: boolean;
                 records: number;
@@ -6919,6 +6951,34 @@ export interface operations {
             419: components["responses"]["PageExpired"];
             422: components["responses"]["NotRight"];
             429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    find: {
+        parameters: {
+            query: {
+                words: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Found"][];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

@@ -4,6 +4,7 @@ import { LeftOver } from '@shared/LeftOver';
 import { useQuery } from '@tanstack/react-query';
 import { Suspense } from 'react';
 import { Link, Navigate, Outlet, useLocation } from 'react-router';
+import { Anywhere } from './Anywhere';
 import './shell.css';
 
 interface Place {
@@ -69,6 +70,7 @@ export function Shell() {
                         </li>
                     ))}
                 </ul>
+                <Anywhere />
                 <div className="rail-who">
                     <span>{studio.name}</span>
                     <Link to="/account">{user.name}</Link>

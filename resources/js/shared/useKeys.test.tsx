@@ -5,7 +5,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { useKeys } from './useKeys';
 
 function Place({ deed, enabled = true }: { deed: () => void; enabled?: boolean }) {
-    useKeys({ p: deed }, enabled);
+    useKeys({ p: { does: 'passes', deed } }, enabled);
     return (
         <>
             <input aria-label="field" />
@@ -18,7 +18,7 @@ function Place({ deed, enabled = true }: { deed: () => void; enabled?: boolean }
 }
 
 function Pressed({ deed }: { deed: () => void }) {
-    useKeys({ p: deed }, true);
+    useKeys({ p: { does: 'passes', deed } }, true);
     useLayoutEffect(() => {
         window.dispatchEvent(new KeyboardEvent('keydown', { key: 'p' }));
     });

@@ -1,12 +1,23 @@
 import { useEffect, useLayoutEffect, useRef } from 'react';
+import { useKeyWords } from './keyWords';
 
-type Keys = Readonly<Record<string, () => void>>;
+/** What a key does, in words for the list of keys, and the deed. */
+export interface Key {
+    does: string;
+    deed: () => void;
+}
+
+type Keys = Readonly<Record<string, Key>>;
 
 /**
  * Single keys of a place, by `event.key` in lower case. They work when nothing is being typed and no
  * menu or dialog is open; Enter and space on a focused control do only what that control does.
  */
 export function useKeys(keys: Keys, enabled: boolean): void {
+    useKeyWords(
+        Object.entries(keys).map(([key, { does }]) => [key, does]),
+        enabled,
+    );
     const latest = useRef(keys);
     // With the page, not after it: what is shown already is what the next key means, however busy the machine is.
     useLayoutEffect(() => {
@@ -20,10 +31,10 @@ export function useKeys(keys: Keys, enabled: boolean): void {
             if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) {
                 return;
             }
-            const deed = latest.current[event.key.toLowerCase()];
-            if (deed !== undefined) {
+            const key = latest.current[event.key.toLowerCase()];
+            if (key !== undefined) {
                 event.preventDefault();
-                deed();
+                key.deed();
             }
         };
         window.addEventListener('keydown', onKey);

@@ -6,15 +6,16 @@ import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { NewJob } from './components/NewJob';
 import { jobsOptions } from './queries';
 
 export function JobsPage() {
     const jobs = useQuery(jobsOptions());
     const { user } = useSession();
-    const [adding, setAdding] = useState(false);
+    const [search, setSearch] = useSearchParams();
+    const adding = user.role === 'lead' && search.has('book');
+    const setAdding = (to: boolean) => setSearch(to ? { book: '' } : {});
     return (
         <>
             <PageHead title="Jobs" sub="Each is pinned to the version of the standard it was booked under">

@@ -1,4 +1,5 @@
 import type { KeyboardEvent } from 'react';
+import { type KeyWord, useKeyWords } from '@shared/keyWords';
 import { asRead, type Row } from './rows';
 import type { useAssign } from './useAssign';
 import type { Selection } from './useSelection';
@@ -8,6 +9,7 @@ interface Deeds {
     selection: Selection;
     assign: ReturnType<typeof useAssign>;
     onPainter: () => void;
+    enabled: boolean;
 }
 
 const CELL = 'button.grid-name, button.grid-cell';
@@ -38,8 +40,20 @@ function beside(cell: HTMLElement, key: string): HTMLElement | undefined {
     return within ?? (next instanceof Element ? sameColumn(cell, next) : undefined);
 }
 
+const KEYS: readonly KeyWord[] = [
+    ['arrows', 'go from cell to cell'],
+    ['Enter', 'opens what is in hand'],
+    ['X', 'chooses the row, with Shift and an arrow those up to it'],
+    ['A', 'chooses all rows'],
+    ['Esc', 'chooses none'],
+    ['+ and −', 'raise and lower the tier: of the area in hand, or of the row, with all that are chosen'],
+    ['P', 'gives a painter'],
+    ['Ctrl C, Ctrl V', 'take rows to a spreadsheet, and tiers and painters from one'],
+];
+
 /** Keys of the grid: arrows go from cell to cell, and what is pressed on a row is done to all that are chosen with it. */
-export function useGridKeys({ rows, selection, assign, onPainter }: Deeds) {
+export function useGridKeys({ rows, selection, assign, onPainter, enabled }: Deeds) {
+    useKeyWords(KEYS, enabled);
     const rowOf = (cell: Element | null | undefined) => rows.find((row) => row.key === cell?.closest('tr')?.dataset['row']);
     const together = (row: Row) => (selection.has(row) ? selection.chosen : [row]);
     const step = (row: Row, area: string | undefined, by: number) =>

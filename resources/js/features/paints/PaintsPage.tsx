@@ -21,7 +21,7 @@ export function PaintsPage() {
     const paints = useQuery(paintsOptions());
     const { user } = useSession();
     const [search, setSearch] = useSearchParams();
-    const [sought, setSought] = useState('');
+    const [sought, setSought] = useState(search.get('find') ?? '');
     const open = (panel: string, paint?: number) =>
         setSearch(panel === '' ? {} : { panel, ...(paint === undefined ? {} : { of: String(paint) }) }, { replace: true });
     const isLead = user.role === 'lead';

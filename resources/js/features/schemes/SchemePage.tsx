@@ -88,7 +88,13 @@ function Ladders({ scheme, view }: { scheme: Scheme; view: View }) {
     const beside = useBeside();
     const navigate = useNavigate();
     const proof = `/schemes/${scheme.id}/proof?type=${encodeURIComponent(scheme.type)}`;
-    useKeys({ p: () => void navigate(proof), '+': () => beside.openPanel('add') }, studio.single_keys);
+    useKeys(
+        {
+            p: { does: 'opens the proof sheet', deed: () => void navigate(proof) },
+            '+': { does: 'adds an area', deed: () => beside.openPanel('add') },
+        },
+        studio.single_keys,
+    );
     const laddered = scheme.areas.filter((area) => area.rungs.length > 0);
     return (
         <div className="standard scheme">

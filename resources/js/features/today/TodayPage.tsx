@@ -7,6 +7,7 @@ import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
+import { FirstSteps } from './FirstSteps';
 import { todayOptions } from './queries';
 
 export function TodayPage() {
@@ -24,7 +25,8 @@ function Waiting({ today, isPainter }: { today: Schemas['Today']; isPainter: boo
     const nothing = today.checks.length + today.refused.length + today.bench.length === 0;
     return (
         <div className="today">
-            {nothing && (
+            {today.first_steps !== null && <FirstSteps steps={today.first_steps} />}
+            {nothing && today.first_steps === null && (
                 <Empty
                     say={
                         isPainter

@@ -31,6 +31,7 @@ function waiting(change: Partial<Schemas['Today']> = {}, role: Schemas['Session'
         checks_all: 0,
         refused_all: 0,
         proposals: 0,
+        first_steps: null,
         chain: { holds: true, records: 3, faults: 0, verified_at: null },
         ...change,
     };
@@ -52,6 +53,20 @@ describe('what waits', () => {
         waiting({}, 'painter');
         expect(screen.getByText(/Nothing is given to you yet/)).toBeTruthy();
         expect(screen.queryByRole('link')).toBeNull();
+    });
+
+    it('leads a new studio to its first signed figure, the next step first', () => {
+        waiting({
+            first_steps: [
+                { step: 'standard', done: true },
+                { step: 'paints', done: false },
+                { step: 'record', done: false },
+            ],
+        });
+        expect(screen.getByRole('heading', { name: 'To the first signed figure 1 of 3' })).toBeTruthy();
+        expect(screen.getByRole('link', { name: 'Put your paints on the shelf' }).closest('li')?.className).toBe('first-next');
+        expect(screen.getByRole('link', { name: 'Say what each tier includes' }).closest('li')?.className).toBe('first-done');
+        expect(screen.queryByText('Nothing waits to be checked or mended.')).toBeNull();
     });
 
     it('says first that records were altered', () => {

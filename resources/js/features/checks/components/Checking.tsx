@@ -78,24 +78,33 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
         setAsking(null);
     };
     const sideKeys = Object.fromEntries(
-        (['front', 'left', 'back', 'right', 'above', 'below'] as const).map((one, i) => [
-            String(i + 1),
-            () => check.sides.includes(one) && turn(one),
-        ]),
+        (['front', 'left', 'back', 'right', 'above', 'below'] as const).flatMap((one, i) =>
+            check.sides.includes(one) ? [[String(i + 1), { does: `turns to the ${one}`, deed: () => turn(one) }]] : [],
+        ),
     );
     useKeys(
         {
             ...sideKeys,
-            p: pass,
-            j: () => move(1),
-            k: () => move(-1),
+            p: { does: 'passes the side that is shown', deed: pass },
+            j: { does: 'goes to the next item', deed: () => move(1) },
+            k: { does: 'goes to the item before', deed: () => move(-1) },
             // Of what was handed over undone, A agrees with the excuse, where that can be.
-            a: () => answer(inHand?.excused === null ? 'holds' : agreeing(inHand)),
-            f: () => answer('does-not-hold'),
-            m: () => answer('not-done'),
-            n: () => answer('not-on-figure'),
-            l: () => setFlawing(true),
-            u: () => check.undo !== null && !deeds.isPending && deeds.undo(),
+            a: {
+                does: 'it holds, or agrees with the excuse',
+                deed: () => answer(inHand?.excused === null ? 'holds' : agreeing(inHand)),
+            },
+            f: { does: 'it does not hold', deed: () => answer('does-not-hold') },
+            m: { does: 'it was not done', deed: () => answer('not-done') },
+            n: { does: 'it is not on this figure', deed: () => answer('not-on-figure') },
+            l: { does: 'writes a flaw down', deed: () => setFlawing(true) },
+            u: {
+                does: 'takes the last answer back',
+                deed: () => {
+                    if (check.undo !== null && !deeds.isPending) {
+                        deeds.undo();
+                    }
+                },
+            },
         },
         studio.single_keys && check.state === 'open',
     );

@@ -1,4 +1,4 @@
-import { api, type ApiError, type Schemas, unwrap } from '@api';
+import { api, type Schemas, unwrap } from '@api';
 import { ErrorNote } from '@shared/ErrorNote';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button, Modal } from 'antd';

@@ -86,6 +86,7 @@ export function Grid({ grid, job }: Props) {
         rows,
         selection,
         assign,
+        enabled: mayAssign,
         // What is chosen is shown first, with the place where its painter is said.
         onPainter: () => requestAnimationFrame(() => painter.current?.querySelector('input')?.focus()),
     });

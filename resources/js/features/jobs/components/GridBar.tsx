@@ -51,10 +51,7 @@ export function GridBar({ job, rows, selection, find, onFind, assign, mayAssign,
                     >
                         Choose leaders
                     </Button>
-                    <span className="grid-bar-keys">
-                        arrows go · X chooses · + and − raise and lower · P painter · A all · Ctrl C and V to and from a
-                        spreadsheet
-                    </span>
+                    <span className="grid-bar-keys">? shows the keys</span>
                 </>
             )}
             {mayAssign && selection.chosen.length > 0 && (

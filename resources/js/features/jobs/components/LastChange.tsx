@@ -19,8 +19,12 @@ export function LastChange({ job, assign }: Props) {
     const [open, setOpen] = useState(false);
     const changes = useQuery(changesOptions(job, 1)).data?.changes ?? [];
     const last = changes.find((change) => !change.takes_back && !change.taken_back);
-    const takeBack = () => last !== undefined && !assign.isPending && assign.takeBack(last.id);
-    useKeys({ u: takeBack }, studio.single_keys);
+    const takeBack = () => {
+        if (last !== undefined && !assign.isPending) {
+            assign.takeBack(last.id);
+        }
+    };
+    useKeys({ u: { does: 'takes the last change back', deed: takeBack } }, studio.single_keys);
     if (changes.length === 0) {
         return null;
     }

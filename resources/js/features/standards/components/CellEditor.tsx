@@ -56,7 +56,10 @@ export function CellEditor({ draft, tier, surface, deeds, onClose, onChange, onN
         (finding) => finding.tier === tier && finding.surface === surface,
     );
     const fixable = hand.isDirty ? undefined : here.find((finding) => finding.fix !== null && finding.accepted === null);
-    useKeys(fixable === undefined ? {} : { x: () => deeds.fix(fixable) }, studio.single_keys);
+    useKeys(
+        fixable === undefined ? {} : { x: { does: 'mends the finding in hand', deed: () => deeds.fix(fixable) } },
+        studio.single_keys,
+    );
     return (
         <PiecePanel
             title={`${tierName}, ${surfaceName}`}

@@ -30,8 +30,15 @@ export function ReadStandard({ row, rows }: { row: Row; rows: readonly Row[] }) 
     const isLead = user.role === 'lead';
     useKeys(
         {
-            c: () => void navigate(`/standard/${row.id}/compare`),
-            ...(isLead ? { d: () => (draft === undefined ? begin() : void navigate(`/standard/${draft.id}`)) } : {}),
+            c: { does: 'compares tiers and versions', deed: () => void navigate(`/standard/${row.id}/compare`) },
+            ...(isLead
+                ? {
+                      d: {
+                          does: draft === undefined ? 'drafts a change' : 'goes to the draft',
+                          deed: () => (draft === undefined ? begin() : void navigate(`/standard/${draft.id}`)),
+                      },
+                  }
+                : {}),
         },
         studio.single_keys,
     );
