@@ -74,10 +74,11 @@ const PLACES: readonly (Find & { roles?: readonly Role[] })[] = [
     { to: '/account', name: 'Account', detail: 'password, second factor, sessions' },
 ];
 
-/** Places and deeds in which all of the words stand; without words, all of them. */
+/** Places and deeds in which all of the words stand, those that begin so first; without words, all of them. */
 export function placesOf(words: string, role: Role): Find[] {
     const wanted = words.toLowerCase().split(/\s+/);
-    return PLACES.filter(({ roles }) => roles === undefined || roles.includes(role)).filter(({ name, detail }) =>
-        wanted.every((word) => `${name} ${detail}`.toLowerCase().includes(word)),
-    );
+    const begins = ({ name }: Find) => name.toLowerCase().startsWith(wanted[0] ?? '');
+    return PLACES.filter(({ roles }) => roles === undefined || roles.includes(role))
+        .filter(({ name, detail }) => wanted.every((word) => `${name} ${detail}`.toLowerCase().includes(word)))
+        .toSorted((one, other) => Number(begins(other)) - Number(begins(one)));
 }

@@ -17,7 +17,7 @@ const STEPS: Record<Step, { to: string; name: string; why: string }> = {
         why: 'A list from a file, or one by one: name and colour are enough to begin.',
     },
     'figure-types': {
-        to: '/studio',
+        to: '/studio/figure-types/new',
         name: 'Describe a figure',
         why: 'Its areas, how large they are and what touches what; from this come minutes, order and what is checked.',
     },
@@ -32,7 +32,11 @@ const STEPS: Record<Step, { to: string; name: string; why: string }> = {
         why: 'A ladder of colours for each area; the sheet at the bench mixes from it.',
     },
     bench: { to: '/bench', name: 'Paint a figure by its sheet', why: 'Mark what is done; hand it over when all of it is.' },
-    record: { to: '/check', name: 'Check it and sign it', why: 'Turn it, judge it by its tier, and seal its record.' },
+    record: {
+        to: '/check',
+        name: 'Check it and sign it',
+        why: 'Turn it, judge it by its tier, and seal its record. Who works alone first says under Studio that own work may be checked.',
+    },
 };
 
 /** The way of a new studio to its first signed figure. The next one is bold; what was done stands apart. */
