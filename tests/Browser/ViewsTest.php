@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Models\User;
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Browser\Support\Picture;
 
@@ -120,5 +121,17 @@ final class ViewsTest extends BrowserTestCase
             $studio = self::database()->table('studios')->insertGetId(['name' => 'A new studio']);
             User::query()->create(['studio_id' => $studio, 'name' => 'A new lead', 'email' => 'new@kittiwake.example', 'role' => 'lead', 'password' => 'lamplight']);
         }
+    }
+
+    public function test_what_is_there_wherever_one_is(): void
+    {
+        $this->width(1280, 800);
+        $page = $this->page->signIn('lead@kittiwake.example')->open('/records')->see('Records')->key('/');
+        $page->find("//input[@role='combobox'][starts-with(@aria-label, 'Name of a place')]")->sendKeys('2nd lamp');
+        $page->see('unit, Harbour guard of Port Ember, Muster');
+        $this->assertAccessible('what is found');
+        $page->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $page->see('2 rows, 12 figures')->key('?')->see('Keys of this place')->see('chooses the row');
+        $this->assertAccessible('the keys of a place');
     }
 }

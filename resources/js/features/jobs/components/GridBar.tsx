@@ -29,14 +29,18 @@ export function GridBar({ job, rows, selection, find, onFind, assign, mayAssign,
                 className="grid-find"
                 aria-label="Find rows"
                 placeholder="Find: unit, type, tier, painter"
-                allowClear
                 value={find}
                 onChange={(event) => onFind(event.target.value)}
             />
             {find !== '' && (
-                <span role="status">
-                    {count(rows.length, 'row')}, {count(figuresIn(rows), 'figure')}
-                </span>
+                <>
+                    <span role="status">
+                        {count(rows.length, 'row')}, {count(figuresIn(rows), 'figure')}
+                    </span>
+                    <Button size="small" onClick={() => onFind('')}>
+                        Show all
+                    </Button>
+                </>
             )}
             {mayAssign && selection.chosen.length === 0 && (
                 <>
