@@ -11,4 +11,6 @@ enum VariationKind: string
     case Addition = 'addition';
     /** An area about which the tier is silent, agreed as not asked for. */
     case NotAsked = 'not-asked';
+    /** An area that the sculpt has not. */
+    case Lacks = 'lacks';
 }

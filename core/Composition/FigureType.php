@@ -51,6 +51,40 @@ final readonly class FigureType
         ));
     }
 
+    /**
+     * The same figure without some of its areas and what sits on them. The others keep their size: what is missing is not
+     * shared out among them.
+     *
+     * @param  list<string>  $missing ids of areas; one that it has not is no matter
+     */
+    public function without(array $missing): self
+    {
+        $gone = $this->withWhatSitsOn($missing);
+
+        return $gone === [] ? $this : new self($this->name, $this->sizeClass, array_map(
+            static fn (TypeArea $area): TypeArea => $area->beside($gone),
+            array_values(array_filter($this->areas, static fn (TypeArea $area): bool => ! in_array($area->area->id, $gone, true))),
+        ));
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<string> those that it has, and what sits on them, however far up
+     */
+    private function withWhatSitsOn(array $ids): array
+    {
+        $found = array_values(array_filter($ids, fn (string $id): bool => isset($this->areasById[$id])));
+        for ($at = 0; $at < count($found); $at++) {
+            foreach ($this->areas as $area) {
+                if ($area->on === $found[$at] && ! in_array($area->area->id, $found, true)) {
+                    $found[] = $area->area->id;
+                }
+            }
+        }
+
+        return $found;
+    }
+
     public function area(string $id): ?TypeArea
     {
         return $this->areasById[$id] ?? null;

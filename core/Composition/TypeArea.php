@@ -39,6 +39,16 @@ final readonly class TypeArea
         return new self($this->area, $part, $this->depth, $this->focal, $this->sides, $this->neighbours, $this->on);
     }
 
+    /**
+     * The same place, beside which some others are missing.
+     *
+     * @param  list<string>  $missing ids of areas
+     */
+    public function beside(array $missing): self
+    {
+        return new self($this->area, $this->part, $this->depth, $this->focal, $this->sides, array_values(array_diff($this->neighbours, $missing)), $this->on);
+    }
+
     /** The same place, where it is another kind of thing. */
     public function of(string $surface): self
     {

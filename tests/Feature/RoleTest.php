@@ -194,6 +194,7 @@ final class RoleTest extends DescribedTestCase
         'POST /units/{unit}/figures',
         'POST /units/{unit}/removals',
         'POST /units/{unit}/moves',
+        'POST /units/{unit}/lacking',
         'PUT /units/{unit}/area-tiers',
         'PUT /units/{unit}/area-schools',
         'POST /units/{unit}/waivers',

@@ -64,7 +64,7 @@ final readonly class BenchSheet
 
             return array_filter($of, static fn (PlannedStep|TidyBack|null $item): bool => $item !== null);
         }, array_keys($alike));
-        $this->looks = array_map(fn (int $place): Looks => Looks::along($this->itemsOf($place), $this->first()->type), array_keys($alike));
+        $this->looks = array_map(fn (int $place): Looks => Looks::along($this->itemsOf($place), $this->first()->wholeType()), array_keys($alike));
     }
 
     /** Of those of which there are most. */
@@ -144,7 +144,7 @@ final readonly class BenchSheet
     /** Its figure type in the parts in which it is painted: a ground that is made apart is one of its own. */
     public function typeInParts(): FigureType
     {
-        return GroundApart::of($this->first()->type, $this->standard);
+        return GroundApart::of($this->first()->wholeType(), $this->standard);
     }
 
     /** @return list<string> names of the tiers of its figures, the lowest first */
@@ -177,7 +177,7 @@ final readonly class BenchSheet
     {
         $beneath = array_fill(0, count($this->steps), []);
         foreach (array_keys($this->alike) as $who) {
-            foreach (Beneath::of($this->itemsOf($who), $this->first()->type) as $line => $under) {
+            foreach (Beneath::of($this->itemsOf($who), $this->first()->wholeType()) as $line => $under) {
                 $beneath[$line] = array_values(array_unique([...$beneath[$line], ...$under]));
             }
         }

@@ -64,7 +64,7 @@ final class SharedSheets
     /** @param  non-empty-list<AlikeFigures>  $sharing */
     private function found(array $sharing, Standard $standard): ?SheetLines
     {
-        $type = $sharing[0]->first()->type;
+        $type = $sharing[0]->first()->wholeType();
         $shared = SharedSteps::of(array_map(static fn (AlikeFigures $one): PaintedAlike => $one->painted(), $sharing), $type);
         $lines = $shared === null ? null : $this->orders->shared($shared, $type, $standard);
         if ($lines === null) {

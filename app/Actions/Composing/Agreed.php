@@ -6,6 +6,7 @@ namespace App\Actions\Composing;
 
 use Core\Composition\AgreedAddition;
 use Core\Composition\Choice;
+use Core\Composition\Lacking;
 use Core\Composition\NotAskedFor;
 use Core\Composition\Waiver;
 use Core\School\Schools;
@@ -20,6 +21,7 @@ final readonly class Agreed
      * @param  list<NotAskedFor>  $notAskedFor
      * @param  array<array-key, Schools>  $areaSchools choices by area
      * @param  list<AgreedAddition>  $additions
+     * @param  list<Lacking>  $lacking
      */
     public function __construct(
         public array $areaTiers = [],
@@ -28,13 +30,14 @@ final readonly class Agreed
         public array $notAskedFor = [],
         public array $areaSchools = [],
         public array $additions = [],
+        public array $lacking = [],
     ) {
     }
 
     /** Equal for figures that nothing sets apart. */
     public function fingerprint(): string
     {
-        return serialize([$this->areaTiers, $this->waivers, $this->choices, $this->notAskedFor, $this->areaSchools, $this->additions]);
+        return serialize([$this->areaTiers, $this->waivers, $this->choices, $this->notAskedFor, $this->areaSchools, $this->additions, $this->lacking]);
     }
 
     /** Equal for figures whose areas are painted by the same schools; empty where none has any of its own. */

@@ -13,6 +13,7 @@ use App\Models\VariationKind;
 use Core\Composition\AgreedAddition;
 use Core\Composition\Agreement;
 use Core\Composition\Choice;
+use Core\Composition\Lacking;
 use Core\Composition\NotAskedFor;
 use Core\Composition\Waiver;
 use Core\School\Schools;
@@ -38,6 +39,7 @@ final readonly class AgreedForUnit
             array_map(static fn (Variation $row): NotAskedFor => new NotAskedFor($row->figureArea->key, $row->reason, self::agreement($row)), $this->inScope($this->variations(VariationKind::NotAsked), $figureId)),
             $this->schools($figureId),
             $this->additions($figureId),
+            array_map(static fn (Variation $row): Lacking => new Lacking($row->figureArea->key, $row->reason, self::agreement($row)), $this->inScope($this->variations(VariationKind::Lacks), $figureId)),
         );
     }
 

@@ -24,7 +24,14 @@ final readonly class ComposedFigure
         public Composition $composition,
         public Agreed $agreed,
         public FurtherCoats $further = new FurtherCoats,
+        private ?FigureType $whole = null,
     ) {
+    }
+
+    /** The figure with what it lacks itself and others on its sheet may have. */
+    public function wholeType(): FigureType
+    {
+        return $this->whole ?? $this->type;
     }
 
     /** Whom it is given to: itself, or with its unit; null: nobody. */

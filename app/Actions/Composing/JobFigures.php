@@ -94,13 +94,14 @@ final readonly class JobFigures
                 $scheme = $row->schemeIn($unit) ?? 0;
                 $type = $types["{$unit->figure_type_id} {$scheme}"] ??= self::type($unit, $surfaces[$scheme] ?? null, $standard);
                 $agreed = $agreedForUnit->ofFigure($row->id);
-                $schooled = $type->withSchools($agreed->areaSchools);
+                $whole = $type->withSchools($agreed->areaSchools);
+                $schooled = $whole->without(array_column($agreed->lacking, 'area'));
                 $tier = $row->tier->key ?? $unit->tier->key;
                 $tier = $instead[$tier] ?? $tier;
                 $further = $row->coatsBeyond();
                 $like = "{$unit->figure_type_id} {$scheme} {$tier} {$agreed->fingerprint()} {$further->fingerprint()}";
                 [$figure, $composition] = $known[$like] ??= self::composed($standard, $schooled, $tier, $agreed, $further);
-                $composed[] = new ComposedFigure($unit, $row, $figure, $schooled, $composition, $agreed, $further);
+                $composed[] = new ComposedFigure($unit, $row, $figure, $schooled, $composition, $agreed, $further, $whole);
             }
         }
 
@@ -112,7 +113,7 @@ final readonly class JobFigures
     {
         [$there, $composition] = self::composed($standard, $figure->type, $tier, $figure->agreed, $figure->further);
 
-        return new ComposedFigure($figure->unit, $figure->row, $there, $figure->type, $composition, $figure->agreed, $figure->further);
+        return new ComposedFigure($figure->unit, $figure->row, $there, $figure->type, $composition, $figure->agreed, $figure->further, $figure->wholeType());
     }
 
     /** As the scheme that it is painted in has its areas. */

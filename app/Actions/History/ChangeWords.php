@@ -103,6 +103,7 @@ final readonly class ChangeWords
             default => match ($row['kind'] ?? '') {
                 'waiver' => "\"{$row['use']}\" left out",
                 'addition' => "\"{$row['use']}\" of {$this->names->of('tier_id', $row['tier_id'] ?? null)} added",
+                'lacks' => 'missing on the sculpt',
                 default => 'agreed that nothing is asked',
             },
         };

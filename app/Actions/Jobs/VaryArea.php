@@ -131,6 +131,19 @@ final readonly class VaryArea
     }
 
     /**
+     * Says that the figures have no such area. What sits on it is missing with it; the rest keeps its size.
+     *
+     * @throws NotRight if it is the whole figure, or they lack it already
+     */
+    public function lack(VariedPlace $place, Terms $terms): Unit
+    {
+        return $this->change($place, function (Unit $unit) use ($place, $terms): void {
+            $this->fitting->requireThere($unit, $place);
+            self::agree($place, VariationKind::Lacks, '', $terms);
+        });
+    }
+
+    /**
      * @param  string|null  $technique null takes the choice back
      *
      * @throws NotRight if the use leaves nothing to choose, or its menu includes no more

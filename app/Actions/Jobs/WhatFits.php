@@ -16,6 +16,7 @@ use Core\Composition\FittingAdditions;
 use Core\Composition\FittingVariations;
 use Core\Composition\Waiver;
 use Core\School\SchoolQuestion;
+use Core\Standard\Surface;
 
 /** Whether what shall be set apart names something on the figures that it is said of; one of them is enough. */
 final readonly class WhatFits
@@ -29,6 +30,12 @@ final readonly class WhatFits
     public function requireUndecided(Unit $unit, VariedPlace $place): void
     {
         $this->requireAny($unit, $place, static fn (ComposedFigure $figure): bool => in_array($place->area, $figure->composition->undecided, true), static fn (): NotRight => NotRight::at('/area', 'not-undecided', "The standard says what is asked of \"{$place->area}\" here, or it was agreed already; what it asks is left out use by use."));
+    }
+
+    /** A part of a figure can be missing, the figure cannot. */
+    public function requireThere(Unit $unit, VariedPlace $place): void
+    {
+        $this->requireAny($unit, $place, static fn (ComposedFigure $figure): bool => $figure->figure->area($place->area) !== null && $figure->figure->area($place->area)->surface !== Surface::WHOLE, static fn (): NotRight => NotRight::at('/area', 'not-there', "\"{$place->area}\" is the whole figure, or is missing here already."));
     }
 
     /** A question speaks of metals, or of what covers the ground. */

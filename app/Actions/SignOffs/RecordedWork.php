@@ -14,6 +14,7 @@ use Core\Composition\Agreement;
 use Core\Composition\Asked;
 use Core\Composition\Choice;
 use Core\Composition\ComposedUse;
+use Core\Composition\Lacking;
 use Core\Composition\NotAskedFor;
 use Core\Composition\Waiver;
 use Core\Standard\UseWords;
@@ -71,7 +72,7 @@ final readonly class RecordedWork
         ], $this->reading->composed->figure->additions);
     }
 
-    /** @return list<array<string, mixed>> areas about which the standard is silent, with who agreed that nothing is asked of them */
+    /** @return list<array<string, mixed>> areas of which nothing is asked: the standard is silent and it was agreed, or the figure has none */
     public function notAsked(): array
     {
         $silent = array_filter(
@@ -79,7 +80,7 @@ final readonly class RecordedWork
             fn (NotAskedFor $one): bool => in_array($one->area, $this->reading->composed->composition->notAsked, true),
         );
 
-        return array_map(static fn (NotAskedFor $one): array => ['area' => $one->area, 'reason' => $one->reason, ...self::agreed($one->agreement)], array_values($silent));
+        return array_map(static fn (NotAskedFor|Lacking $one): array => ['area' => $one->area, 'reason' => $one->reason, ...self::agreed($one->agreement)], [...array_values($silent), ...$this->reading->composed->agreed->lacking]);
     }
 
     /** @return list<array<string, mixed>> */

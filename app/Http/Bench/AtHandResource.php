@@ -88,7 +88,7 @@ final readonly class AtHandResource extends Resource
     /** The area that a plate shows: its own; of the figure as one, the largest that it lies on. */
     private function shown(): ?TypeArea
     {
-        $type = $this->sheet->first()->type;
+        $type = $this->sheet->first()->wholeType();
         if (! $this->step->planned instanceof PlannedStep || ! $this->isOfWhole()) {
             return $type->area($this->step->area);
         }
@@ -152,7 +152,7 @@ final readonly class AtHandResource extends Resource
     private function notAsked(): array
     {
         $composition = $this->sheet->alikeOf($this->step)[0]->first()->composition;
-        $area = $this->sheet->first()->type->area($this->step->area);
+        $area = $this->sheet->first()->wholeType()->area($this->step->area);
         $asked = array_map(static fn (ComposedUse $use): ?string => $use->use->feature, $composition->usesOn($this->step->area));
         $features = array_keys(array_filter($area->area->features ?? [], static fn (float|int $pieces): bool => $pieces > 0));
 

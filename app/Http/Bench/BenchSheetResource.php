@@ -265,7 +265,7 @@ final readonly class BenchSheetResource extends Resource
      */
     private function step(SheetStep $step, array $wet, array $beneath): array
     {
-        $area = $this->sheet->first()->type->area($step->area);
+        $area = $this->sheet->first()->wholeType()->area($step->area);
 
         return [
             'number' => $step->number,

@@ -16,6 +16,7 @@ use Core\Composition\Choice;
 use Core\Composition\ComposedUse;
 use Core\Composition\FittingAdditions;
 use Core\Composition\FittingVariations;
+use Core\Composition\Lacking;
 use Core\Composition\Waiver;
 use Core\Plan\FigureState;
 use Core\School\SchoolBook;
@@ -32,6 +33,7 @@ use Core\Standard\UseWords;
  * @phpstan-import-type Person from WhyShape
  *
  * @phpstan-type AgreedHere array{id: int, reason: string, agreed_with: string, by: string, whole_unit: bool, price: int|null}
+ * @phpstan-type LackingHere array{area: string, agreed: AgreedHere}
  * @phpstan-type GridUse array{
  *   id: string,
  *   name: string,
@@ -88,6 +90,7 @@ use Core\Standard\UseWords;
  *   figures: list<GridFigure>,
  *   areas: list<GridArea>,
  *   resting: list<string>,
+ *   lacking: list<LackingHere>,
  * }
  * @phpstan-type GridUnit array{
  *   id: int,
@@ -194,6 +197,7 @@ final readonly class GridResource extends Resource
             'figures' => array_map(self::figure(...), $alike),
             'areas' => $this->areas($first),
             'resting' => $this->resting($first),
+            'lacking' => array_values(array_filter(array_map(self::lacking(...), $first->agreed->lacking))),
         ];
     }
 
@@ -322,6 +326,12 @@ final readonly class GridResource extends Resource
         }
 
         return null;
+    }
+
+    /** @return LackingHere|null */
+    private static function lacking(Lacking $lacking): ?array
+    {
+        return $lacking->agreement === null ? null : ['area' => $lacking->area, 'agreed' => self::agreed($lacking->reason, $lacking->agreement)];
     }
 
     /** @return list<string> what was agreed and names nothing that is asked any more */

@@ -2566,6 +2566,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{unit}/lacking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says that figures have no such area. */
+        post: operations["lackPart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{unit}/moves": {
         parameters: {
             query?: never;
@@ -3320,6 +3337,7 @@ export interface components {
             figures: components["schemas"]["GridFigure"][];
             areas: components["schemas"]["GridArea"][];
             resting: string[];
+            lacking: components["schemas"]["LackingHere"][];
         };
         GridUnit: {
             id: number;
@@ -3570,6 +3588,10 @@ export interface components {
             name: string;
             email: string;
             role: string;
+        };
+        LackingHere: {
+            area: string;
+            agreed: components["schemas"]["AgreedHere"];
         };
         Ladder: {
             id: string;
@@ -11864,6 +11886,48 @@ export interface operations {
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
             422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    lackPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                unit: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    figures: number[] | null;
+                    area: string;
+                    reason?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Grid"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

@@ -75,6 +75,7 @@ export function group(change: Partial<Schemas['GridGroup']> = {}): Schemas['Grid
             },
         ],
         resting: [],
+        lacking: [],
         ...change,
     };
 }

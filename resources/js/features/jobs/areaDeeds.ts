@@ -81,6 +81,16 @@ export function areaDeeds(change: Changing) {
                     }),
                 ),
             ),
+        /** What the sculpt has not. */
+        lack: ({ unit, figures, area }: AreaPlace) =>
+            change.mutate(() =>
+                unwrap(
+                    api.POST('/api/units/{unit}/lacking', {
+                        params: { path: { unit: unit.id } },
+                        body: { version: unit.version, figures, area },
+                    }),
+                ),
+            ),
         /** Of figures, the same that was agreed of each. */
         unwaive: (unit: Schemas['GridUnit'], variation: number, figures: number[] | null) =>
             change.mutate(() =>

@@ -4,7 +4,8 @@ import { grid, group, job, laid, signedIn, unit } from '@testing/madeGrid';
 import { render } from '@testing/render';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
+import { AreaDrawer } from './components/AreaDrawer';
 import { FiguresDrawer } from './components/FiguresDrawer';
 import { Grid } from './components/Grid';
 import { LastChange } from './components/LastChange';
@@ -143,6 +144,49 @@ describe('keys of the grid', () => {
 function Changes() {
     return <LastChange job={1} assign={useAssign(1)} />;
 }
+
+describe('what figures lack', () => {
+    const agreed = {
+        id: 5,
+        reason: 'the sculpt has none',
+        agreed_with: '',
+        by: 'Marsali Teague',
+        whole_unit: false,
+        price: null,
+    };
+
+    it('stands at their row and in their panel, with the way back', async () => {
+        const bare = group({ lacking: [{ area: 'badge', agreed }] });
+        const sent = answering(({ path }) => [200, path.endsWith('/changes') ? noChanges : two()]);
+        const of = unit({ groups: [bare] });
+        const { unmount } = render(<Grid grid={grid([of])} job={job} />, signedIn);
+        expect(screen.getByText('no badge')).toBeTruthy();
+        unmount();
+        render(<FiguresDrawer job={job} unit={of} group={bare} units={[of]} onClose={() => undefined} />, signedIn);
+        expect(screen.getByText(/No badge: the sculpt has none \(Marsali Teague\)/)).toBeTruthy();
+        await userEvent.click(screen.getByRole('button', { name: 'They have it' }));
+        await waitFor(() =>
+            expect(sent.at(-1)).toMatchObject({
+                path: '/api/variations/5/taking-back',
+                body: { version: 7, figures: [1, 2] },
+            }),
+        );
+    });
+
+    it('is said where the area is open', async () => {
+        const sent = answering(() => [200, two()]);
+        const onClose = vi.fn();
+        render(<AreaDrawer job={job} unit={unit()} group={group()} area="badge" onClose={onClose} />, signedIn);
+        await userEvent.click(screen.getByRole('button', { name: 'There is no badge on Lamplighters' }));
+        await waitFor(() =>
+            expect(sent.at(-1)).toMatchObject({
+                path: '/api/units/4/lacking',
+                body: { version: 7, figures: null, area: 'badge' },
+            }),
+        );
+        expect(onClose).toHaveBeenCalledOnce();
+    });
+});
 
 describe('figures that leave their unit', () => {
     const moved = async (others: Schemas['GridUnit'][], fill: () => Promise<void>) => {

@@ -118,6 +118,21 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                         }
                     />
                 )}
+                {mayAssign && here.surface !== 'whole' && (
+                    <p>
+                        <button
+                            type="button"
+                            className="link-button"
+                            onClick={() => {
+                                assign.lack(place);
+                                onClose();
+                            }}
+                        >
+                            There is no {area} on {whom.figures === null ? unit.name : 'these figures'}
+                        </button>
+                        , so nothing of it is asked or judged.
+                    </p>
+                )}
                 {group.resting.length > 0 && (
                     <div className="resting">
                         <b>

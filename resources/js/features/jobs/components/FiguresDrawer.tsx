@@ -7,6 +7,7 @@ import { Button, Drawer, Select } from 'antd';
 import { useState } from 'react';
 import { useAssign } from '../useAssign';
 import { ChangeUnit } from './ChangeUnit';
+import { Lacking } from './Lacking';
 import { PainterSelect } from './PainterSelect';
 import { TierSelect } from './TierSelect';
 
@@ -34,6 +35,13 @@ export function FiguresDrawer({ job, unit, group, units, onClose }: Props) {
             <p>
                 <LinkButton to={`/jobs/${job.id}/bench/${group.key}`}>Bench sheet of these figures</LinkButton>
             </p>
+            <Lacking
+                lacking={group.lacking}
+                mayAssign={mayAssign}
+                onThere={(agreed) =>
+                    assign.unwaive(unit, agreed.id, agreed.whole_unit ? null : group.figures.map((figure) => figure.id))
+                }
+            />
             {mayAssign && (
                 <ChangeUnit
                     key={unit.id}

@@ -50,6 +50,7 @@ export const GroupRow = memo(function GroupRow({ row, isChosen, onChoose, job, s
                     </b>
                 </button>
                 {itself && unit.note !== '' && <small>{unit.note}</small>}
+                {group.lacking.length > 0 && <small>no {group.lacking.map((one) => one.area).join(', no ')}</small>}
                 {first?.own_scheme === true && <small>{job.schemes.find((scheme) => scheme.id === first.scheme)?.name}</small>}
                 {itself && job.schemes.length > 1 && (
                     <Select

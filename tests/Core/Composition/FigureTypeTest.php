@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Composition;
+
+use Core\Composition\Composer;
+use Core\Composition\FigureType;
+use Core\Composition\SizeClass;
+use Core\Composition\TypeArea;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\Demo;
+use Tests\Core\Support\PaintedOrder;
+
+/** A figure without some of its areas. */
+final class FigureTypeTest extends TestCase
+{
+    public function test_what_sits_on_what_is_missing_is_missing_too_and_nobody_touches_it(): void
+    {
+        $type = new FigureType('Troll', SizeClass::Foot, [
+            PaintedOrder::area('face', 'face', 1, ['hood', 'teeth']), PaintedOrder::area('teeth', 'bone', 2, ['face'], 'face'), PaintedOrder::area('stain', 'metal', 3, [], 'teeth'),
+            PaintedOrder::area('hood', 'cloth', 2, ['face', 'coat']), PaintedOrder::area('coat', 'cloth', 3, ['hood']),
+        ]);
+        $bare = $type->without(['face', 'wings']);
+
+        self::assertSame(['hood' => ['coat'], 'coat' => ['hood']], array_column(array_map(static fn (TypeArea $area): array => [$area->area->id, $area->neighbours], $bare->areas), 1, 0));
+        self::assertNull($bare->area('teeth'));
+        self::assertNull($bare->area('stain'), 'however far up');
+        self::assertSame($type, $type->without([]));
+        self::assertSame($type, $type->without(['wings']));
+    }
+
+    public function test_what_is_left_keeps_its_size_and_its_minutes(): void
+    {
+        $standard = Demo::standard();
+        foreach (Demo::types() as $type) {
+            foreach ($type->areas as $missing) {
+                $bare = $type->without([$missing->area->id]);
+                foreach ($bare->areas as $area) {
+                    self::assertSame($type->area($area->area->id)?->area, $area->area);
+                }
+                if ($missing->area->surface === 'whole') {
+                    continue;
+                }
+                $tier = $standard->tiersByRank()[1]->id;
+                $whole = (new Composer($standard))->composeType($type, $tier);
+                $kept = array_filter($whole->uses, static fn ($use): bool => $bare->area($use->area->id) !== null);
+                self::assertEqualsWithDelta(array_sum(array_column($kept, 'minutes')), (new Composer($standard))->composeType($bare, $tier)->minutes, 1e-9, "{$type->name} without {$missing->area->id}");
+            }
+        }
+    }
+}
