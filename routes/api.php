@@ -140,6 +140,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::post('/jobs/{job}/roster-preview', Jobs\PreviewRoster::class)->middleware('throttle:heavy');
     Route::post('/jobs/{job}/roster', Jobs\TakeRoster::class)->middleware('throttle:heavy');
     Route::get('/jobs/{job}/figures', Jobs\ShowGrid::class);
+    Route::post('/jobs/{job}/silences', Jobs\SettleSilence::class);
     Route::patch('/jobs/{job}/rows', Jobs\AssignRows::class);
     Route::get('/jobs/{job}/own-lists/{tier}', Jobs\ShowOwnList::class);
     Route::post('/jobs/{job}/own-lists', Jobs\CopyTier::class);

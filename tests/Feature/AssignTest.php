@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Figure;
 use App\Models\Job;
+use App\Models\JobChange;
 use App\Models\Unit;
 use Core\Plan\FigureState;
 use Illuminate\Support\Facades\DB;
@@ -35,6 +36,27 @@ final class AssignTest extends TestCase
         $leaders = $this->unitIn($grid, 'Quay watch')['groups'][0];
         self::assertSame('undecided', $this->area($leaders, 'guard badge')['state']);
         self::assertGreaterThan(60, $leaders['minutes']);
+    }
+
+    public function test_a_question_is_settled_for_the_whole_job_in_one_answer_and_asked_again(): void
+    {
+        // Two leaders of the quay watch have the tier that is silent; at Watch the whole second unit has it too.
+        $second = $this->unit('2nd Lamplighters');
+        $this->gridFrom('PATCH', "/units/{$second->id}", ['version' => $second->version, 'tier' => 'watch']);
+        self::assertSame([['tier' => 'watch', 'surface' => 'marking', 'figures' => 13]], $this->grid()['questions']);
+        $answer = ['tier' => 'watch', 'surface' => 'marking', 'reason' => 'no badges', 'agreed_with' => 'the client'];
+        $grid = $this->gridFrom('POST', "/jobs/{$this->job()->id}/silences", $answer);
+
+        self::assertSame([], $grid['questions']);
+        self::assertSame([2, 12], [
+            DB::table('variations')->where('kind', 'not-asked')->where('unit_id', $this->unit('Quay watch')->id)->count(),
+            DB::table('figures')->where('unit_id', $second->id)->count(),
+        ]);
+        $this->assertRefused($this->as($this->lead(), 'POST', "/jobs/{$this->job()->id}/silences", $answer), 422, 'no-question', '/surface');
+        $this->assertRefused($this->as($this->lead(), 'POST', "/jobs/{$this->job()->id}/silences", ['reason' => ' '] + $answer), 422, 'invalid', '/reason');
+
+        $this->answer($this->lead(), 'POST', '/job-changes/'.JobChange::query()->orderByDesc('id')->firstOrFail()->id.'/taking-back');
+        self::assertSame([['tier' => 'watch', 'surface' => 'marking', 'figures' => 13]], $this->grid()['questions']);
     }
 
     public function test_a_tier_of_a_unit_changes_figures_without_one_of_their_own_and_the_totals_at_once(): void

@@ -211,6 +211,7 @@ final class RoleTest extends DescribedTestCase
         'PUT /units/{unit}/choices',
         'POST /variations/{variation}/taking-back',
         'PATCH /jobs/{job}/rows',
+        'POST /jobs/{job}/silences',
         'GET /jobs/{job}/changes',
         'POST /job-changes/{change}/taking-back',
         'PATCH /figures',

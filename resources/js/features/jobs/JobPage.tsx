@@ -1,7 +1,7 @@
 import type { Schemas } from '@api';
 import { useSession } from '@features/session';
 import { Empty } from '@shared/Empty';
-import { count, date, minutes } from '@shared/format';
+import { date, minutes } from '@shared/format';
 import { LinkButton } from '@shared/LinkButton';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
@@ -12,7 +12,9 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { ChangeJob } from './components/ChangeJob';
 import { Grid } from './components/Grid';
+import { Questions } from './components/Questions';
 import { gridOptions, jobOptions } from './queries';
+import { useAssign } from './useAssign';
 
 export function JobPage() {
     const id = Number(useParams()['job']);
@@ -58,8 +60,8 @@ export function JobPage() {
 }
 
 function Totals({ grid, job }: { grid: Schemas['Grid']; job: Schemas['Job'] }) {
-    const name = (key: string) => job.tiers.find((tier) => tier.key === key)?.name ?? key;
-    const surface = (key: string) => job.surfaces.find((one) => one.key === key)?.name ?? key;
+    const { user } = useSession();
+    const assign = useAssign(job.id);
     return (
         <>
             <dl className="totals">
@@ -71,18 +73,7 @@ function Totals({ grid, job }: { grid: Schemas['Grid']; job: Schemas['Job'] }) {
                 <Total say="added by agreement" value={String(grid.additions)} />
                 <Total say="signed off" value={`${grid.signed} of ${grid.figures}`} />
             </dl>
-            {grid.questions.length > 0 && (
-                <div className="questions" role="note">
-                    <b>{count(grid.questions.length, 'question')} to settle in the standard:</b>{' '}
-                    {grid.questions
-                        .map(
-                            (question) =>
-                                `${name(question.tier)} says nothing of ${surface(question.surface)} (${count(question.figures, 'figure')})`,
-                        )
-                        .join('; ')}
-                    . Everything else is worked out.
-                </div>
-            )}
+            <Questions job={job} questions={grid.questions} mayAnswer={user.role === 'lead'} assign={assign} />
         </>
     );
 }

@@ -8,6 +8,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { AreaDrawer } from './components/AreaDrawer';
 import { FiguresDrawer } from './components/FiguresDrawer';
 import { Grid } from './components/Grid';
+import { Questions } from './components/Questions';
 import { LastChange } from './components/LastChange';
 import { asTable, readPasted } from './pasted';
 import { found, isAsUnit, nameOf, rowsOf } from './rows';
@@ -144,6 +145,34 @@ describe('keys of the grid', () => {
 function Changes() {
     return <LastChange job={1} assign={useAssign(1)} />;
 }
+
+function Asked({ questions }: { questions: Schemas['Grid']['questions'] }) {
+    return <Questions job={job} questions={questions} mayAnswer assign={useAssign(1)} />;
+}
+
+describe('questions to settle', () => {
+    it('are a short list, each with its answers', async () => {
+        const sent = answering(() => [200, two()]);
+        render(<Asked questions={[{ tier: 'guard', surface: 'marking', figures: 13 }]} />, signedIn);
+        expect(screen.getByText('What does Guard ask of Marking? (13 figures)')).toBeTruthy();
+        expect(screen.getByRole('link', { name: 'Say it in the standard' }).getAttribute('href')).toBe('/standard');
+        await userEvent.click(screen.getByRole('button', { name: 'Nothing, as agreed…' }));
+        await userEvent.type(screen.getByLabelText('Agreed with'), 'the client');
+        await userEvent.type(screen.getByLabelText('Why'), 'no badges');
+        await userEvent.click(screen.getByRole('button', { name: 'Not asked for in this job' }));
+        await waitFor(() =>
+            expect(sent[0]).toMatchObject({
+                path: '/api/jobs/1/silences',
+                body: { tier: 'guard', surface: 'marking', reason: 'no badges', agreed_with: 'the client' },
+            }),
+        );
+    });
+
+    it('are not there where nothing is open', () => {
+        const { container } = render(<Asked questions={[]} />, signedIn);
+        expect(container.textContent).toBe('');
+    });
+});
 
 describe('what figures lack', () => {
     const agreed = {

@@ -111,6 +111,16 @@ export function useAssign(job: number) {
         /** Many rows at once, all of them or none. */
         rows: (wanted: RowsChange) =>
             change.mutate(() => unwrap(api.PATCH('/api/jobs/{job}/rows', { params: { path: { job } }, body: wanted }))),
+        /** Of a surface about which a tier is silent, nothing is asked in this job. */
+        settle: (question: Grid['questions'][number], reason: string, agreedWith: string) =>
+            change.mutateAsync(() =>
+                unwrap(
+                    api.POST('/api/jobs/{job}/silences', {
+                        params: { path: { job } },
+                        body: { tier: question.tier, surface: question.surface, reason, agreed_with: agreedWith },
+                    }),
+                ),
+            ),
         takeBack: (id: number) =>
             change.mutate(() => unwrap(api.POST('/api/job-changes/{change}/taking-back', { params: { path: { change: id } } }))),
         ...areaDeeds(change),
