@@ -122,7 +122,11 @@ export function useAssign(job: number) {
                 ),
             ),
         takeBack: (id: number) =>
-            change.mutate(() => unwrap(api.POST('/api/job-changes/{change}/taking-back', { params: { path: { change: id } } }))),
+            change.mutate(
+                () => unwrap(api.POST('/api/job-changes/{change}/taking-back', { params: { path: { change: id } } })),
+                // Name, dates, schools and own lists may be what they were, too.
+                { onSuccess: () => void client.invalidateQueries({ queryKey: jobKeys.detail(job) }) },
+            ),
         ...areaDeeds(change),
     };
 }
