@@ -171,6 +171,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::put('/units/{unit}', Jobs\ChangeUnit::class);
     Route::post('/units/{unit}/figures', Jobs\AddFigures::class);
     Route::post('/units/{unit}/removals', Jobs\RemoveFigures::class);
+    Route::put('/units/{unit}/place', Jobs\PlaceUnit::class);
     Route::post('/units/{unit}/lacking', Jobs\LackPart::class);
     Route::post('/units/{unit}/moves', Jobs\MoveFigures::class);
     Route::put('/units/{unit}/area-tiers', Jobs\SetAreaTier::class);

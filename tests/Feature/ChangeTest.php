@@ -127,6 +127,25 @@ final class ChangeTest extends CheckTestCase
         $this->assertRefused($this->as($this->lead(), 'POST', "/units/{$unit->id}/removals", ['version' => $unit->version, 'figures' => [$this->figure('Heron riders', 1)->id]]), 404, 'not-found');
     }
 
+    public function test_units_stand_in_the_order_that_the_lead_says(): void
+    {
+        $names = fn (): array => array_map(static fn (Unit $unit): string => $unit->name, Unit::query()->where('job_id', $this->job()->id)->orderBy('position')->get()->all());
+        $before = $names();
+        $place = fn (string $unit, ?int $next) => $this->as($this->lead(), 'PUT', "/units/{$this->unit($unit)->id}/place", ['version' => $this->unit($unit)->version, 'before' => $next]);
+        $place('Tide divers', $this->unit('1st Lamplighters')->id)->assertOk();
+        self::assertSame(['Tide divers', ...array_values(array_diff($before, ['Tide divers']))], $names());
+        $place('1st Lamplighters', null)->assertOk();
+        self::assertSame('1st Lamplighters', array_slice($names(), -1)[0]);
+        self::assertSame(['The units stand in another order.'], JobChange::query()->orderByDesc('id')->firstOrFail()->words);
+
+        foreach (JobChange::query()->orderByDesc('id')->get() as $change) {
+            $this->answer($this->lead(), 'POST', "/job-changes/{$change->id}/taking-back");
+        }
+        self::assertSame($before, $names());
+        $this->assertRefused($place('Tide divers', 999), 422, 'unknown-unit', '/before');
+        $this->assertRefused($place('Tide divers', $this->unit('Tide divers')->id), 422, 'unknown-unit', '/before');
+    }
+
     public function test_figures_are_split_off_and_painted_as_before(): void
     {
         $unit = $this->unit('2nd Lamplighters');

@@ -193,6 +193,7 @@ final class RoleTest extends DescribedTestCase
         'PUT /units/{unit}',
         'POST /units/{unit}/figures',
         'POST /units/{unit}/removals',
+        'PUT /units/{unit}/place',
         'POST /units/{unit}/moves',
         'POST /units/{unit}/lacking',
         'PUT /units/{unit}/area-tiers',

@@ -32,6 +32,32 @@ final readonly class ChangeUnit
     }
 
     /**
+     * Where a unit stands among those of its job.
+     *
+     * @param  int|null  $before id of the unit that comes after it; null: it is the last
+     */
+    public function place(Unit $unit, ?int $before, int $versionRead): Unit
+    {
+        return Transaction::run(static function () use ($unit, $before, $versionRead): Unit {
+            Job::query()->lockForUpdate()->findOrFail($unit->job_id);
+            $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
+            $others = Unit::query()->where('job_id', $locked->job_id)->whereKeyNot($locked->id)->orderBy('position')->orderBy('id')->get();
+            $next = $before === null ? $others->count() : $others->search(static fn (Unit $one): bool => $one->id === $before);
+            if ($next === false) {
+                throw NotRight::at('/before', 'unknown-unit', 'This job has no such other unit; choose one of those that are listed.');
+            }
+            foreach ([...$others->slice(0, $next), $locked, ...$others->slice($next)] as $position => $one) {
+                if ($one->position !== $position) {
+                    Unit::query()->whereKey($one->id)->update(['position' => $position]);
+                }
+            }
+            $locked->save();
+
+            return $locked->refresh();
+        });
+    }
+
+    /**
      * Further figures, as the unit is painted; they go on from the last number.
      *
      * @throws NotRight if unit or job would be too large

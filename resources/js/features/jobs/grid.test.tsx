@@ -217,6 +217,20 @@ describe('what figures lack', () => {
     });
 });
 
+describe('units in their order', () => {
+    it('stand where the lead says', async () => {
+        const units = [unit(), unit({ id: 5, name: 'Divers' }), unit({ id: 6, name: 'Riders' })];
+        const sent = answering(() => [200, grid(units)]);
+        render(<FiguresDrawer job={job} unit={unit()} group={group()} units={units} onClose={() => undefined} />, signedIn);
+        await userEvent.click(screen.getByRole('button', { name: 'Change the unit' }));
+        await userEvent.click(screen.getByRole('combobox', { name: 'Stands before' }));
+        await userEvent.click(await screen.findByTitle('nobody: it is the last'));
+        await waitFor(() =>
+            expect(sent.at(-1)).toMatchObject({ path: '/api/units/4/place', body: { version: 7, before: null } }),
+        );
+    });
+});
+
 describe('figures that leave their unit', () => {
     const moved = async (others: Schemas['GridUnit'][], fill: () => Promise<void>) => {
         const sent = answering(() => [200, two()]);

@@ -99,6 +99,16 @@ export function useAssign(job: number) {
                     }),
                 ),
             ),
+        /** Before another unit; null: at the end. */
+        place: (unit: Unit, before: number | null) =>
+            change.mutate(() =>
+                unwrap(
+                    api.PUT('/api/units/{unit}/place', {
+                        params: { path: { unit: unit.id } },
+                        body: { version: unit.version, before },
+                    }),
+                ),
+            ),
         moveFigures: (unit: Unit, figures: number[], where: { to: number } | { name: string }) =>
             change.mutate(() =>
                 unwrap(

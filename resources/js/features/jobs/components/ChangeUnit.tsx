@@ -2,7 +2,7 @@ import type { Schemas } from '@api';
 import { Field, TextField } from '@shared/Field';
 import { NumberInput } from '@shared/NumberInput';
 import { count } from '@shared/format';
-import { Button } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import type { useAssign } from '../useAssign';
 import { FigureChips } from './FigureChips';
@@ -14,18 +14,22 @@ interface Props {
     untouched: readonly Schemas['GridFigure'][];
     /** Those of the row that are not signed. */
     figures: readonly Schemas['GridFigure'][];
-    /** Other units of the same figure type. */
-    others: readonly Schemas['GridUnit'][];
+    /** All units of the job, as they stand. */
+    units: readonly Schemas['GridUnit'][];
     assign: ReturnType<typeof useAssign>;
 }
 
+const END = 0;
+
 /** What a unit is called, and how many figures it has. */
-export function ChangeUnit({ unit, untouched, figures, others, assign }: Props) {
+export function ChangeUnit({ unit, untouched, figures, units, assign }: Props) {
     const [open, setOpen] = useState(false);
     const [name, setName] = useState(unit.name);
     const [note, setNote] = useState(unit.note);
     const [more, setMore] = useState<number | null>(1);
     const [gone, setGone] = useState<readonly number[]>([]);
+    const others = units.filter((other) => other.id !== unit.id);
+    const next = units[units.findIndex((other) => other.id === unit.id) + 1];
     if (!open) {
         return <Button onClick={() => setOpen(true)}>Change the unit</Button>;
     }
@@ -41,6 +45,23 @@ export function ChangeUnit({ unit, untouched, figures, others, assign }: Props) 
                     Keep name and note
                 </Button>
             </p>
+            {others.length > 0 && (
+                <Field label="Stands before">
+                    {(id) => (
+                        <Select
+                            id={id}
+                            aria-label="Stands before"
+                            value={next?.id ?? END}
+                            options={[
+                                ...others.map((other) => ({ value: other.id, label: other.name })),
+                                { value: END, label: 'nobody: it is the last' },
+                            ]}
+                            disabled={assign.isPending}
+                            onChange={(before: number) => assign.place(unit, before === END ? null : before)}
+                        />
+                    )}
+                </Field>
+            )}
             <Field label="Further figures">
                 {(id) => <NumberInput id={id} value={more} min={1} max={500} whole onChange={setMore} />}
             </Field>
@@ -52,7 +73,14 @@ export function ChangeUnit({ unit, untouched, figures, others, assign }: Props) 
                     Add {more === null ? 'them' : count(more, 'figure')}
                 </Button>
             </p>
-            {figures.length > 0 && <MoveFigures unit={unit} figures={figures} others={others} assign={assign} />}
+            {figures.length > 0 && (
+                <MoveFigures
+                    unit={unit}
+                    figures={figures}
+                    others={others.filter((other) => other.type_id === unit.type_id)}
+                    assign={assign}
+                />
+            )}
             {untouched.length > 0 && (
                 <fieldset>
                     <legend>Take away, of this row; what was worked on stays</legend>

@@ -48,7 +48,7 @@ export function FiguresDrawer({ job, unit, group, units, onClose }: Props) {
                     unit={unit}
                     untouched={group.figures.filter((figure) => figure.state === 'to-paint')}
                     figures={group.figures.filter((figure) => figure.may_assign)}
-                    others={units.filter((other) => other.type_id === unit.type_id && other.id !== unit.id)}
+                    units={units}
                     assign={assign}
                 />
             )}
