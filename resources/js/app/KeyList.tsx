@@ -11,8 +11,7 @@ interface Props {
 export function KeyList({ single, onClose }: Props) {
     const here = useShownKeys();
     const everywhere: readonly KeyWord[] = [
-        [single ? 'Ctrl K, /' : 'Ctrl K', 'finds anything by its name, and goes to any place'],
-        ...(single ? [['?', 'shows this list'] as const] : []),
+        ['Ctrl K', 'finds anything by its name, and goes to any place'],
         ['Tab, Enter', 'reach and press everything'],
     ];
     return (

@@ -1,4 +1,5 @@
 import { useEffect, useLayoutEffect, useRef } from 'react';
+import { isTyping } from './isTyping';
 import { useKeyWords } from './keyWords';
 
 /** What a key does, in words for the list of keys, and the deed. */
@@ -42,11 +43,4 @@ export function useKeys(keys: Keys, enabled: boolean): void {
             window.removeEventListener('keydown', onKey);
         };
     }, [enabled]);
-}
-
-function isTyping(target: EventTarget | null): boolean {
-    return (
-        target instanceof HTMLElement &&
-        target.closest('input, textarea, select, [contenteditable], [role="dialog"], [role="combobox"]') !== null
-    );
 }

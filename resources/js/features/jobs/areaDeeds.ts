@@ -91,13 +91,20 @@ export function areaDeeds(change: Changing) {
                     }),
                 ),
             ),
-        /** Of figures, the same that was agreed of each. */
-        unwaive: (unit: Schemas['GridUnit'], variation: number, figures: number[] | null) =>
+        /** Of whom it was agreed: of the unit, or of each of these figures the same. */
+        unwaive: (
+            unit: Schemas['GridUnit'],
+            agreed: Pick<Schemas['AgreedHere'], 'id' | 'whole_unit'>,
+            figures: readonly Schemas['GridFigure'][],
+        ) =>
             change.mutate(() =>
                 unwrap(
                     api.POST('/api/variations/{variation}/taking-back', {
-                        params: { path: { variation } },
-                        body: { version: unit.version, figures },
+                        params: { path: { variation: agreed.id } },
+                        body: {
+                            version: unit.version,
+                            figures: agreed.whole_unit ? null : figures.map((figure) => figure.id),
+                        },
                     }),
                 ),
             ),

@@ -1,5 +1,6 @@
 import type { Schemas } from '@api';
 import { count } from '@shared/format';
+import { isTyping } from '@shared/isTyping';
 import { useQuery } from '@tanstack/react-query';
 import { App } from 'antd';
 import { useEffect, useRef } from 'react';
@@ -51,16 +52,14 @@ export function useGridClipboard({ job, rows, selection, assign, enabled }: Of) 
         latest.current = { paste, onCopy };
     });
     useEffect(() => {
-        const isElsewhere = (target: EventTarget | null) =>
-            !(target instanceof Element) || target.closest('input, textarea, [contenteditable], [role="dialog"]') !== null;
         const copied = (event: ClipboardEvent) => {
-            if (!isElsewhere(event.target) && window.getSelection()?.isCollapsed !== false) {
+            if (!isTyping(event.target) && window.getSelection()?.isCollapsed !== false) {
                 event.clipboardData?.setData('text/plain', latest.current.onCopy());
                 event.preventDefault();
             }
         };
         const pasted = (event: ClipboardEvent) => {
-            if (enabled && !isElsewhere(event.target)) {
+            if (enabled && !isTyping(event.target)) {
                 latest.current.paste(event.clipboardData?.getData('text/plain') ?? '');
                 event.preventDefault();
             }

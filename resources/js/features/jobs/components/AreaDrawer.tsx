@@ -83,14 +83,7 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                             <button
                                 type="button"
                                 className="link-button"
-                                onClick={() =>
-                                    here.agreed !== null &&
-                                    assign.unwaive(
-                                        unit,
-                                        here.agreed.id,
-                                        here.agreed.whole_unit ? null : group.figures.map((figure) => figure.id),
-                                    )
-                                }
+                                onClick={() => here.agreed !== null && assign.unwaive(unit, here.agreed, group.figures)}
                             >
                                 Ask the question again
                             </button>

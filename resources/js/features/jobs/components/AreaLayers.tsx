@@ -44,11 +44,7 @@ function OfLayer({ use, unit, figures, place, tierName, mayAssign, assign }: Omi
     const { studio } = useSession();
     const takeBack = (agreed: { id: number; whole_unit: boolean }, words: string) =>
         mayAssign ? (
-            <button
-                type="button"
-                className="link-button"
-                onClick={() => assign.unwaive(unit, agreed.id, agreed.whole_unit ? null : figures.map((figure) => figure.id))}
-            >
+            <button type="button" className="link-button" onClick={() => assign.unwaive(unit, agreed, figures)}>
                 {words}
             </button>
         ) : null;

@@ -38,9 +38,7 @@ export function FiguresDrawer({ job, unit, group, units, onClose }: Props) {
             <Lacking
                 lacking={group.lacking}
                 mayAssign={mayAssign}
-                onThere={(agreed) =>
-                    assign.unwaive(unit, agreed.id, agreed.whole_unit ? null : group.figures.map((figure) => figure.id))
-                }
+                onThere={(agreed) => assign.unwaive(unit, agreed, group.figures)}
             />
             {mayAssign && (
                 <ChangeUnit
