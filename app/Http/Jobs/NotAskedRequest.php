@@ -11,8 +11,7 @@ final class NotAskedRequest extends VariationRequest
     {
         return [
             ...self::PLACE,
-            'reason' => ['required', 'string', 'max:500'],
-            'agreed_with' => ['required', 'string', 'max:190'],
+            ...self::AGREED,
         ];
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Jobs;
 
-use App\Actions\Jobs\Terms;
 use App\Actions\Jobs\VariedPlace;
 use App\Http\Shared\ApiRequest;
 use App\Models\Unit;
@@ -12,6 +11,7 @@ use App\Models\Unit;
 /** An area that is set apart, on a unit or on some figures of it. */
 abstract class VariationRequest extends ApiRequest
 {
+    use GivenTerms;
     use OfSomeFigures;
 
     protected const PLACE = [
@@ -35,10 +35,5 @@ abstract class VariationRequest extends ApiRequest
     public function use(): string
     {
         return $this->string('use')->toString();
-    }
-
-    public function terms(): Terms
-    {
-        return new Terms($this->string('reason')->toString(), $this->string('agreed_with')->toString(), $this->person(), $this->filled('price') ? $this->integer('price') : null);
     }
 }
