@@ -76,7 +76,8 @@ final readonly class JobRows
         return $changes;
     }
 
-    private static function within(string $table, int $job): Builder
+    /** The rows of one of the tables that are of a job. */
+    public static function within(string $table, int $job): Builder
     {
         return match ($table) {
             'jobs' => DB::table('jobs')->where('id', $job),

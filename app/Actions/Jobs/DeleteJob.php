@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Jobs;
 
+use App\Actions\History\JobRows;
 use App\Actions\Studios\Log;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
@@ -21,14 +22,12 @@ use Illuminate\Support\Facades\DB;
 /** Deletes a job of which nothing was painted and nothing offered. The log keeps that it was. */
 final readonly class DeleteJob
 {
-    /** What belongs to a job, what hangs on another row before it. */
-    private const OF_UNITS = ['choices', 'variations', 'area_schools', 'area_tiers', 'figures'];
-
+    /** What belongs to the figure types of a job. */
     private const OF_AREAS = ['area_features', 'area_neighbours'];
 
     private const OF_TYPES = ['figure_areas', 'figure_parts'];
 
-    private const OF_JOB = ['figure_types', 'job_requirements', 'job_moves'];
+    private const OF_JOB = ['figure_types', 'job_moves'];
 
     /** @throws NotAllowed if a client was offered it, or something was worked on */
     public function handle(Job $job, int $versionRead, User $by): void
@@ -50,16 +49,15 @@ final readonly class DeleteJob
     private static function take(Job $job): void
     {
         $rows = static fn (string $table, string $column, Builder $of): Builder => DB::table($table)->whereIn($column, $of);
-        $units = DB::table('units')->where('job_id', $job->id)->select('id');
         $types = DB::table('figure_types')->where('job_id', $job->id)->select('id');
         $areas = DB::table('figure_areas')->whereIn('figure_type_id', $types)->select('id');
         $mixes = DB::table('job_mixes')->where('job_id', $job->id)->select('id');
-        foreach (self::OF_UNITS as $table) {
-            $rows($table, 'unit_id', $units)->delete();
+        // What hangs on a row before it; the job itself is the last of all.
+        foreach (array_diff(array_reverse(array_keys(JobRows::TABLES)), ['jobs']) as $table) {
+            JobRows::within($table, $job->id)->delete();
         }
         $rows('job_mix_parts', 'job_mix_id', $mixes)->delete();
         DB::table('job_mixes')->where('job_id', $job->id)->delete();
-        DB::table('units')->where('job_id', $job->id)->delete();
         foreach (self::OF_AREAS as $table) {
             $rows($table, 'figure_area_id', $areas)->delete();
         }

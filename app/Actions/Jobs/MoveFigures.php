@@ -74,20 +74,19 @@ final readonly class MoveFigures
             if ($into->figure_type_id !== $unit->figure_type_id) {
                 throw NotRight::at('/to', 'another-type', "{$into->name} are of another figure type, with other areas; figures move between units of one type.");
             }
-            // In the order of their ids, whichever way the figures go.
-            foreach (Unit::query()->whereKey([$unit->id, $into->id])->orderBy('id')->lockForUpdate()->get() as $row) {
-                $locked[$row->id] = $row->id === $unit->id ? Versioned::lock($row, $versionRead, "the unit {$row->name}") : $row;
-            }
-            $figures = self::leaving($unit, $ids);
+            // Both in the order of their ids, whichever way the figures go.
+            Unit::query()->whereKey([$unit->id, $into->id])->orderBy('id')->lockForUpdate()->pluck('id');
+            $from = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
+            $figures = self::leaving($from, $ids);
             AssignUnit::requireUnsigned($figures->all());
             if (Figure::query()->where('unit_id', $into->id)->count() + $figures->count() > RosterReader::MOST_IN_A_LINE) {
                 throw NotRight::at('/figures', 'too-many-figures', sprintf('A unit takes at most %d figures.', RosterReader::MOST_IN_A_LINE));
             }
-            $before = ComposedFigure::signatures($this->figures->ofJob($job));
+            $before = ComposedFigure::signatures($this->figures->ofUnit($from));
             self::move($figures, $into);
             $into->increment('version');
-            Figure::query()->where('unit_id', $unit->id)->exists() ? ($locked[$unit->id] ?? $unit)->save() : EmptiedUnit::take($unit);
-            $after = ComposedFigure::signatures($this->figures->ofJob($job));
+            Figure::query()->where('unit_id', $from->id)->exists() ? $from->save() : EmptiedUnit::take($from);
+            $after = ComposedFigure::signatures($this->figures->ofUnit($into));
             $this->backToPainting->handle(Figure::query()->whereKey($figures->modelKeys())->get()->filter(static fn (Figure $figure): bool => $before[$figure->id] !== $after[$figure->id]));
 
             return $into->refresh();

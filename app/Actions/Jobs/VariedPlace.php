@@ -32,13 +32,18 @@ final readonly class VariedPlace
     {
         $area = FigureArea::query()->where('figure_type_id', $this->unit->figure_type_id)->where('key', $this->area)->first()
             ?? throw NotRight::at('/area', 'unknown-area', "These figures have no area \"{$this->area}\".");
-        $ids = $this->figures === null ? [null] : array_map(static fn (Figure $figure): int => $figure->id, $this->figures);
 
-        return array_map(fn (?int $id): array => ['unit_id' => $this->unit->id, 'figure_id' => $id, 'figure_area_id' => $area->id], $ids);
+        return array_map(fn (?int $id): array => ['unit_id' => $this->unit->id, 'figure_id' => $id, 'figure_area_id' => $area->id], $this->ids() ?? [null]);
+    }
+
+    /** @return non-empty-list<int>|null of the figures; null: the whole unit */
+    public function ids(): ?array
+    {
+        return $this->figures === null ? null : array_map(static fn (Figure $figure): int => $figure->id, $this->figures);
     }
 
     public function covers(Figure $figure): bool
     {
-        return $this->figures === null || in_array($figure->id, array_map(static fn (Figure $one): int => $one->id, $this->figures), true);
+        return $this->figures === null || in_array($figure->id, $this->ids() ?? [], true);
     }
 }

@@ -101,10 +101,12 @@ final readonly class VaryArea
     {
         $unit = $variation->unit()->with('job')->firstOrFail();
         $own = $variation->figure_id === null ? null : $figures ?? [Figure::query()->findOrFail($variation->figure_id)];
+        $place = new VariedPlace($unit, $own, '', $versionRead);
 
-        return $this->change(new VariedPlace($unit, $own, '', $versionRead), static function () use ($variation, $own): void {
+        return $this->change($place, static function () use ($variation, $place): void {
+            $ids = $place->ids();
             $same = ['unit_id' => $variation->unit_id, 'figure_area_id' => $variation->figure_area_id, 'kind' => $variation->kind, 'use' => $variation->use];
-            Variation::query()->where($same)->when($own === null, static fn ($rows) => $rows->whereNull('figure_id'), static fn ($rows) => $rows->whereIn('figure_id', array_column($own ?? [], 'id')))->delete();
+            Variation::query()->where($same)->when($ids === null, static fn ($rows) => $rows->whereNull('figure_id'), static fn ($rows) => $rows->whereIn('figure_id', $ids ?? []))->delete();
         });
     }
 
@@ -182,8 +184,8 @@ final readonly class VaryArea
     /** @return Collection<int, Figure> those that the change is said of; none of them is signed */
     private static function lockUnsigned(Unit $unit, VariedPlace $place): Collection
     {
-        $ids = array_column($place->figures ?? [], 'id');
-        $figures = Figure::query()->where('unit_id', $unit->id)->when($place->figures !== null, static fn ($query) => $query->whereKey($ids))->orderBy('id')->lockForUpdate()->get();
+        $ids = $place->ids();
+        $figures = Figure::query()->where('unit_id', $unit->id)->when($ids !== null, static fn ($query) => $query->whereKey($ids))->orderBy('id')->lockForUpdate()->get();
         AssignUnit::requireUnsigned($figures->all());
 
         return $figures;
