@@ -8,6 +8,7 @@ use App\Actions\BackToPainting;
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
 use App\Actions\Transaction;
+use App\Actions\Unsigned;
 use App\Models\Figure;
 use App\Models\Job;
 use App\Models\JobChange;
@@ -53,11 +54,7 @@ final readonly class TakeBack
     private static function unsigned(array $ids): Collection
     {
         $figures = Figure::query()->with('unit')->whereKey($ids)->orderBy('id')->get();
-        foreach ($figures as $figure) {
-            if (! $figure->state->canBeAssigned()) {
-                throw NotAllowed::because('signed', "Figure {$figure->number} of {$figure->unit->name} is signed off and cannot change.");
-            }
-        }
+        Unsigned::require($figures, static fn (Figure $figure): string => "Figure {$figure->number} of {$figure->unit->name} is signed off and cannot change.");
 
         return $figures;
     }

@@ -25,12 +25,6 @@ final readonly class AssignRows
     ) {
     }
 
-    /** @param  non-empty-list<ChosenRow>  $rows */
-    public function painter(Job $job, array $rows, ?int $painter): Job
-    {
-        return $this->each($job, $rows, fn (Unit $unit, ChosenRow $row): Unit => $this->give($unit, $row, ['painter_id' => $painter]));
-    }
-
     /** @param  non-empty-list<ChosenRow>  $rows each with what it gets */
     public function own(Job $job, array $rows): Job
     {
@@ -53,7 +47,7 @@ final readonly class AssignRows
                 $tier = $target($unit->tier->key);
                 $changed = $changed || $tier !== $unit->tier->key;
 
-                return $this->assign->unit($unit, $row->versionRead, ['tier' => $tier]);
+                return $this->give($unit, $row, ['tier' => $tier]);
             }
             $byTier = [];
             foreach ($this->ofRow($unit, $row) as $figure) {

@@ -9,6 +9,7 @@ use App\Actions\Composing\JobStandards;
 use App\Actions\FigureTypes\FigureTypes;
 use App\Actions\Schemes\SchemeBook;
 use App\Actions\Transaction;
+use App\Actions\Unsigned;
 use App\Actions\Versioned;
 use App\Models\CurrentStudio;
 use App\Models\Figure;
@@ -17,7 +18,6 @@ use App\Models\Scheme;
 use App\Models\Tier;
 use App\Models\Unit;
 use App\Models\User;
-use App\Refusals\NotAllowed;
 use App\Refusals\NotRight;
 use Core\Composition\FigureType;
 use Illuminate\Database\Eloquent\Collection;
@@ -155,11 +155,7 @@ final readonly class AssignUnit
     /** @param  array<array-key, Figure>  $figures */
     public static function requireUnsigned(array $figures): void
     {
-        foreach ($figures as $figure) {
-            if (! $figure->state->canBeAssigned()) {
-                throw NotAllowed::because('signed', "Figure {$figure->number} is signed off and cannot change; change the others one by one.");
-            }
-        }
+        Unsigned::require($figures, static fn (Figure $figure): string => "Figure {$figure->number} is signed off and cannot change; change the others one by one.");
     }
 
     private function tier(Unit $unit, string $key): Tier

@@ -9,12 +9,12 @@ use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
 use App\Actions\Standards\StandardLibrary;
 use App\Actions\Transaction;
+use App\Actions\Unsigned;
 use App\Actions\Versioned;
 use App\Models\Figure;
 use App\Models\Job;
 use App\Models\JobRequirement;
 use App\Models\Unit;
-use App\Refusals\NotAllowed;
 use App\Refusals\NotRight;
 use Core\Standard\Tier;
 use Document\Standard\RequirementText;
@@ -89,21 +89,11 @@ final readonly class OwnList
             $locked->save();
             $changed = array_keys(array_diff_assoc($this->signatures($locked), $before));
             $figures = Figure::query()->whereIn('id', $changed)->orderBy('id')->get();
-            self::requireUnsigned($figures->all());
+            Unsigned::require($figures, static fn (): string => 'A figure at this tier is signed off by this list; give the others another tier, or let the list stand.');
             $this->backToPainting->handle($figures);
 
             return $locked;
         });
-    }
-
-    /** @param  array<array-key, Figure>  $figures */
-    private static function requireUnsigned(array $figures): void
-    {
-        foreach ($figures as $figure) {
-            if (! $figure->state->canBeAssigned()) {
-                throw NotAllowed::because('signed', 'A figure at this tier is signed off by this list; give the others another tier, or let the list stand.');
-            }
-        }
     }
 
     /** @return array<int, string> by figure */

@@ -22,7 +22,6 @@ final readonly class AssignRows
 
         return $this->grids->of(JobHistory::recorded($job->id, $request->person(), fn () => match (true) {
             array_filter(array_column($rows, 'own')) !== [] => $this->assign->own($job, $rows),
-            $request->has('painter_id') => $this->assign->painter($job, $rows, $request->painter()),
             $area !== null => $this->assign->areaTier($job, $rows, $area, $request->to()),
             default => $this->assign->tier($job, $rows, $request->tier()),
         }));

@@ -38,22 +38,19 @@ final class AssignRowsRequest extends ApiRequest
         /** @var non-empty-list<array{unit: int, version: int, figures: non-empty-list<array{id: int, version: int}>|null, tier?: string, painter_id?: int|null}> $rows */
         $rows = $this->validated('rows');
 
+        $all = $this->has('painter_id') ? ['painter_id' => $this->input('painter_id') === null ? null : $this->integer('painter_id')] : [];
+
         return array_map(static fn (array $row): ChosenRow => new ChosenRow(
             $row['unit'],
             $row['version'],
             $row['figures'] === null ? null : array_column($row['figures'], 'version', 'id'),
-            array_intersect_key($row, ['tier' => 0, 'painter_id' => 0]),
+            array_intersect_key($row, ['tier' => 0, 'painter_id' => 0]) + $all,
         ), $rows);
     }
 
     public function area(): ?string
     {
         return $this->textOrNull('area');
-    }
-
-    public function painter(): ?int
-    {
-        return $this->input('painter_id') === null ? null : $this->integer('painter_id');
     }
 
     /** @throws NotRight if neither a tier is said nor a step */
