@@ -6,6 +6,9 @@ namespace Core\Composition;
 
 use Core\Standard\Allowance;
 use Core\Standard\Area;
+use Core\Standard\Extent;
+use Core\Standard\Standard;
+use Core\Standard\Technique;
 use Core\Standard\TechniqueUse;
 
 /** A use as it will be laid on one area of one figure. */
@@ -14,6 +17,7 @@ final readonly class ComposedUse
     /**
      * @param  string  $technique the one chosen, else the first
      * @param  float  $minutes on this area, all coats and steps included
+     * @param  Growth|null  $growth what a finished figure has of it already; null: nothing
      */
     public function __construct(
         public Area $area,
@@ -21,7 +25,24 @@ final readonly class ComposedUse
         public string $technique,
         public float $minutes,
         public Origin $origin,
+        public ?Growth $growth = null,
     ) {
+    }
+
+    /** The lay-in of a finished figure again, in one coat on its raised parts. */
+    public static function again(self $layIn, float $minutes): self
+    {
+        $use = $layIn->use;
+
+        return new self($layIn->area, new TechniqueUse($use->id, [$layIn->technique], 1, $use->steps, Extent::Upper, feature: $use->feature, overAll: $use->overAll), $layIn->technique, $minutes, Origin::Again);
+    }
+
+    /** As it is laid: the middle colour again is thin, on what is raised, and no rule that names the technique speaks of it. */
+    public function techniqueIn(Standard $standard): Technique
+    {
+        $technique = $standard->technique($this->technique);
+
+        return $this->origin === Origin::Again ? $technique->again() : $technique;
     }
 
     /** With so many coats more, each of which takes as long as one of those that are asked for. */
@@ -29,7 +50,7 @@ final readonly class ComposedUse
     {
         $further = $this->use->withFurther($coats);
 
-        return $coats === 0 ? $this : new self($this->area, $further, $this->technique, $this->minutes * $further->coats / $this->use->coats, $this->origin);
+        return $coats === 0 ? $this : new self($this->area, $further, $this->technique, $this->minutes * $further->coats / $this->use->coats, $this->origin, $this->growth);
     }
 
     /** Minutes on this area, were this allowed for it. */

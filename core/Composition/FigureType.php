@@ -25,6 +25,12 @@ final readonly class FigureType
         $this->areasById = $byId;
     }
 
+    /** The same under another name. */
+    public function named(string $name): self
+    {
+        return new self($name, $this->sizeClass, $this->areas);
+    }
+
     /**
      * The same figure, some of whose areas are something else: armour that is bare metal in one company and painted in another.
      *

@@ -28,19 +28,32 @@ final readonly class Raise
         $done = $composer->compose($figure);
         $higher = new Figure($to, $figure->size, $figure->areas, [], $figure->waivers, $figure->choices);
         $wanted = $composer->compose($higher);
-        $raised = fn (Area $area, OverAllShades $shades): ?RaisedArea => $area->tier === null && ! in_array($area->id, [...$wanted->undecided, ...$wanted->notAsked], true)
-            ? new RaisedArea($this->standard, $area, $wanted->usesOn($area->id), $done->usesOn($area->id), $shades->on($area->surface))
-            : null;
+        $apart = array_filter($figure->areas, static fn (Area $area): bool => $area->tier !== null);
+
+        return $this->between($done, $wanted, $figure->areas, array_column($apart, 'id'));
+    }
+
+    /**
+     * From what is on a figure to what its new tier asks, whatever was agreed for each.
+     *
+     * @param  list<Area>  $areas of the figure, as it is wanted
+     * @param  list<string>  $nothing ids of areas that stay as they are, beside those of which nothing is asked
+     */
+    public function between(Composition $done, Composition $wanted, array $areas, array $nothing): RaisePlan
+    {
+        $nothing = [...$nothing, ...$wanted->undecided, ...$wanted->notAsked];
+        $raised = fn (Area $area, OverAllShades $shades): ?RaisedArea => in_array($area->id, $nothing, true)
+            ? null
+            : new RaisedArea($this->standard, $area, $wanted->usesOn($area->id), $done->usesOn($area->id), $shades->on($area->surface));
         $shades = OverAllShades::none($this->standard);
-        foreach ($figure->areas as $area) {
+        foreach ($areas as $area) {
             if ($area->surface === Surface::WHOLE) {
                 // What is planned over all is known before the areas that it dulls.
                 $shades = OverAllShades::among($this->standard, $done->usesOn($area->id), $raised($area, $shades)->planned ?? []);
             }
         }
-        $areas = array_values(array_filter(array_map(static fn (Area $area): ?RaisedArea => $raised($area, $shades), $figure->areas)));
 
-        return self::together($areas);
+        return self::together(array_values(array_filter(array_map(static fn (Area $area): ?RaisedArea => $raised($area, $shades), $areas))));
     }
 
     /** @param  list<RaisedArea>  $areas */

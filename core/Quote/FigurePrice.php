@@ -30,8 +30,17 @@ final readonly class FigurePrice
     ) {
     }
 
-    /** @return self|null null where its tier has no price for its size, or one by hours for work that nobody has settled: it is agreed by hand */
-    public static function of(Tier $tier, string $sizeClass, Figure $figure, Composition $composition): ?self
+    /** Of a figure that came finished: what is agreed for judging it is agreed by hand. */
+    public static function nothing(): self
+    {
+        return new self(0, 0, 0);
+    }
+
+    /**
+     * @param  Tier|null  $from at which it was finished before; by list the difference of both is charged, by hours what is painted
+     * @return self|null null where its tier has no price for its size, or one by hours for work that nobody has settled: it is agreed by hand
+     */
+    public static function of(Tier $tier, string $sizeClass, Figure $figure, Composition $composition, ?Tier $from = null): ?self
     {
         if ($tier->terms->price?->hourly !== null && $composition->undecided !== []) {
             return null;
@@ -49,9 +58,21 @@ final readonly class FigurePrice
         foreach ($composition->uses as $use) {
             $minutes += $use->origin === Origin::Addition && isset($own["{$use->area->id}\n{$use->use->id}"]) ? 0.0 : $use->minutes;
         }
-        $byTier = $tier->terms->price?->of($sizeClass, $minutes);
+        $byTier = self::byTier($tier, $from, $sizeClass, $minutes);
 
         return $byTier === null ? null : new self($byTier, $added, self::agreed(array_column($figure->waivers, 'agreement')));
+    }
+
+    private static function byTier(Tier $tier, ?Tier $from, string $sizeClass, float $minutes): ?int
+    {
+        $price = $tier->terms->price;
+        $whole = $price?->of($sizeClass, $minutes);
+        if ($from === null || $price === null || $whole === null || $price->hourly !== null) {
+            return $whole;
+        }
+        $paid = $from->terms->price?->hourly === null ? $from->terms->price?->of($sizeClass, 0.0) : null;
+
+        return $paid === null ? null : max(0, $whole - $paid);
     }
 
     public function sum(): int

@@ -5,16 +5,11 @@ declare(strict_types=1);
 namespace Core\Sequence;
 
 use Core\Composition\ComposedUse;
-use Core\Composition\Composer;
 use Core\Composition\Composition;
-use Core\Composition\Figure;
 use Core\Composition\FigureType;
 use Core\Composition\Origin;
-use Core\Composition\RaisedUse;
-use Core\Composition\RaisePlan;
+use Core\Composition\TypeArea;
 use Core\Standard\Area;
-use Core\Standard\Extent;
-use Core\Standard\LiesOn;
 use Core\Standard\Opacity;
 use Core\Standard\Standard;
 use Core\Standard\Surface;
@@ -24,34 +19,31 @@ use Core\Standard\TechniqueUse;
 
 /**
  * The order in which a finished figure is raised: as any other, but that it has paint already, which messy additions soil from
- * the first one on. The middle colour comes again before what is added to its area, but for a new shade, on which it lies.
+ * the first one on.
  */
 final readonly class RaiseOrder
 {
-    /** Id of the step that lays the middle colour again. No technique of a standard has it. */
-    public const MIDDLE = "\0middle";
-
-    private const MIDDLE_AGAIN = 'Middle colour again on raised parts';
+    private WorkOrder $order;
 
     public function __construct(
         private Standard $standard,
-        private TidySettings $settings = new TidySettings,
+        TidySettings $settings = new TidySettings,
     ) {
+        $finished = new Technique(FinishedFirst::FINISHED, 'what is there', TechniqueGroup::LayIn, Opacity::Opaque);
+        $this->order = new WorkOrder($standard->withTechniques([$finished]), $settings, [new FinishedFirst]);
     }
 
     /**
-     * @param  Figure  $figure finished at its tier, as it is raised
-     * @return Work only what is added; the middle colour again is a step of the technique {@see self::MIDDLE}
+     * @param  Composition  $done what is on the figure
+     * @param  Composition  $added what is laid, see {@see \Core\Composition\RaisedComposition}
+     * @param  list<int>|null  $known numbers of the steps that are added, in the order that was found before; what is there comes first
+     * @param  array<array-key, array<array-key, string>>  $paints by area and use, what it is painted with
+     * @return Work only what is added
      */
-    public function of(Figure $figure, RaisePlan $plan, FigureType $type): Work
+    public function of(Composition $done, Composition $added, FigureType $type, ?array $known = null, array $paints = []): Work
     {
-        $done = Steps::of((new Composer($this->standard))->compose($figure), $type, $this->standard);
-        $uses = array_merge(...array_map(fn (Area $area): array => $this->on($area, $done, $plan), $figure->areas));
-        $standard = $this->standard->withTechniques([
-            new Technique(FinishedFirst::FINISHED, 'what is there', TechniqueGroup::LayIn, Opacity::Opaque),
-            new Technique(self::MIDDLE, self::MIDDLE_AGAIN, TechniqueGroup::LayIn, Opacity::Semi, LiesOn::Face),
-        ]);
-        $work = (new WorkOrder($standard, $this->settings, [new FinishedFirst]))->of(new Composition($uses, [], [], [], $plan->minutes), $type);
+        $all = $this->all($done, $added, $type);
+        $work = $this->order->of($all, $type, $known === null ? null : [...array_diff(array_keys($all->uses), $known), ...$known], $paints);
 
         return new Work(
             array_values(array_filter(array_map(self::ofAddition(...), $work->items))),
@@ -59,24 +51,23 @@ final readonly class RaiseOrder
         );
     }
 
-    /** @return list<ComposedUse> what an area has, as one; shades that are new; its middle colour; then what else is added */
-    private function on(Area $area, Steps $done, RaisePlan $plan): array
+    /**
+     * Equal where the same order is found.
+     *
+     * @param  array<array-key, array<array-key, string>>  $paints as they are given to the search
+     */
+    public function key(Composition $done, Composition $added, FigureType $type, array $paints = []): string
     {
-        $added = array_values(array_filter($plan->uses, static fn (RaisedUse $use): bool => $use->area->id === $area->id));
-        // A new shade dulls the middle colour, which comes again on top of it.
-        $shades = 0;
-        while (isset($added[$shades]) && $this->standard->technique($added[$shades]->technique)->group === TechniqueGroup::Shade) {
-            $shades++;
-        }
-        $uses = array_map(static fn (RaisedUse $use): ComposedUse => new ComposedUse($area, $use->use, $use->technique, $use->minutes, Origin::Tier), $added);
-        $middle = [];
-        foreach ($plan->tidies as $tidy) {
-            if ($tidy->area->id === $area->id) {
-                $middle[] = self::use($area, self::MIDDLE, $tidy->minutes, Extent::Upper);
-            }
-        }
+        return $this->order->key($this->all($done, $added, $type), $type, $paints);
+    }
 
-        return [...self::finished($area, $done), ...array_slice($uses, 0, $shades), ...$middle, ...array_slice($uses, $shades)];
+    /** What an area has, as one step, before what is added to it. */
+    private function all(Composition $done, Composition $added, FigureType $type): Composition
+    {
+        $there = Steps::of($done, $type, $this->standard);
+        $uses = array_merge(...array_map(static fn (TypeArea $area): array => [...self::finished($area->area, $there), ...$added->usesOn($area->area->id)], $type->areas));
+
+        return new Composition($uses, [], [], [], $added->minutes);
     }
 
     /** @return list<ComposedUse> none where there is no paint yet; its minutes are those of what is laid again where it is soiled */
@@ -87,12 +78,7 @@ final readonly class RaiseOrder
         }
         $again = array_reduce($done->on($area->id), static fn (float $before, Step $step): float => $step->laidAgainAfter($before), 0.0);
 
-        return [self::use($area, FinishedFirst::FINISHED, $again, Extent::Every)];
-    }
-
-    private static function use(Area $area, string $technique, float $minutes, Extent $extent): ComposedUse
-    {
-        return new ComposedUse($area, new TechniqueUse($technique, [$technique], extent: $extent), $technique, $minutes, Origin::Tier);
+        return [new ComposedUse($area, new TechniqueUse(FinishedFirst::FINISHED, [FinishedFirst::FINISHED]), FinishedFirst::FINISHED, $again, Origin::Tier)];
     }
 
     /** As it is shown; what is there is no step, and no reason for one. */

@@ -33,7 +33,7 @@ final readonly class Steps
         foreach ($composition->uses as $laid) {
             $area = $type->area($laid->area->id);
             if ($area !== null) {
-                $step = new Step(count($all), $laid, $area, $standard->technique($laid->technique), $last);
+                $step = new Step(count($all), $laid, $area, $laid->techniqueIn($standard), $last);
                 $all[] = $byArea[$laid->area->id][] = $step;
             }
         }

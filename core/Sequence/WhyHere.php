@@ -107,7 +107,7 @@ final readonly class WhyHere
         $dry = $after->step->technique->dryMinutes;
         $dries = $dry > 0 ? ' and needs '.NumberText::of($dry, 1).' minutes to dry' : '';
 
-        if ($after->step->technique->id === RaiseOrder::MIDDLE) {
+        if ($after->step->technique->isAgain()) {
             return 'The middle colour again lies under it.';
         }
 

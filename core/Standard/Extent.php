@@ -17,6 +17,16 @@ enum Extent: string
         return $this->reach() < $other->reach();
     }
 
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::Spot => 'a few spots',
+            self::Focal => 'focal places only',
+            self::Upper => 'upper parts only',
+            self::Every => 'everywhere',
+        };
+    }
+
     private function reach(): int
     {
         return match ($this) {

@@ -7,6 +7,9 @@ namespace Core\Standard;
 /** One way to put on paint. */
 final readonly class Technique
 {
+    /** Id of a lay-in that comes again. No technique of a standard has it. */
+    private const AGAIN = "\0again";
+
     /**
      * @param  float  $dryMinutes minutes until the next layer may touch it, at least 0
      * @param  list<string>  $replaces ids of techniques that this one does the work of
@@ -39,6 +42,18 @@ final readonly class Technique
         if ($dryMinutes < 0) {
             throw OutOfRange::below('drying time in minutes', 0, $dryMinutes);
         }
+    }
+
+    /** A lay-in that comes again on the raised parts of a finished figure: as thin as the shade in the recesses allows. */
+    public function again(): self
+    {
+        return new self(self::AGAIN, 'Middle colour again on raised parts', TechniqueGroup::LayIn, Opacity::Semi, LiesOn::Face, $this->dryMinutes, handling: $this->handling);
+    }
+
+    /** Whether it is a lay-in that comes again. */
+    public function isAgain(): bool
+    {
+        return $this->id === self::AGAIN;
     }
 
     /** Whether it is laid in and lets through what it lies on. */

@@ -11,6 +11,7 @@ use Core\Composition\Composer;
 use Core\Composition\Figure;
 use Core\Composition\FigureCheck;
 use Core\Composition\Raise;
+use Core\Composition\RaisedComposition;
 use Core\Composition\StoppingPlaces;
 use Core\Composition\TypeArea;
 use Core\Sequence\RaiseOrder;
@@ -30,15 +31,18 @@ final readonly class RaiseFigure
         (new FigureCheck($standard, $to))->require($figure);
         $standard->tier($to);
         $plan = (new Raise($standard))->handle($figure, $to);
+        $composer = new Composer($standard);
+        $done = $composer->compose($figure);
+        $wanted = $composer->compose($figure->atTier($to));
 
         return new RaisedFigure(
             $standard,
-            $from,
-            $to,
+            $standard->tier($from)->name,
+            $standard->tier($to)->name,
             $plan,
-            (new RaiseOrder($standard))->of($figure, $plan, $core),
+            (new RaiseOrder($standard))->of($done, (new RaisedComposition($standard))->of($done, $wanted, $plan), $core),
             (new StoppingPlaces($standard))->of($figure->atTier($to)),
-            (new Composer($standard))->compose($figure->atTier($to))->minutes,
+            $wanted->minutes,
         );
     }
 }

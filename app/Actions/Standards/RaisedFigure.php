@@ -13,6 +13,8 @@ use Core\Standard\Standard;
 final readonly class RaisedFigure
 {
     /**
+     * @param  string  $from name of the tier
+     * @param  string  $to likewise
      * @param  Work  $work what is added, in its order
      * @param  list<StoppingPlace>  $stoppingPlaces
      */

@@ -7,11 +7,11 @@ namespace App\Http\Standards;
 use App\Actions\Standards\RaisedFigure;
 use App\Http\Shared\Resource;
 use Core\Composition\BlockedUse;
+use Core\Composition\Origin;
 use Core\Composition\RaisedUse;
 use Core\Composition\StoppingPlace;
 use Core\Composition\Tidying;
 use Core\Sequence\PlannedStep;
-use Core\Sequence\RaiseOrder;
 use Core\Sequence\TidyBack;
 use Core\Sequence\WhyHere;
 use Core\Standard\UseWords;
@@ -76,8 +76,8 @@ final readonly class RaiseResource extends Resource
         $standard = $this->raised->standard;
 
         return [
-            'from' => $standard->tier($this->raised->from)->name,
-            'to' => $standard->tier($this->raised->to)->name,
+            'from' => $this->raised->from,
+            'to' => $this->raised->to,
             'uses' => array_map(static fn (RaisedUse $use): array => [
                 'area' => $use->area->id, 'use' => $use->use->id, 'name' => $standard->technique($use->technique)->name, 'degree' => UseWords::degree($use->use),
                 'coats' => $use->coats, 'steps' => $use->steps, 'minutes' => $use->minutes,
@@ -104,12 +104,12 @@ final readonly class RaiseResource extends Resource
             return self::line('tidy', $item->area->area->id, 'tidy-back', 'Tidy back', $item->minutes, WhyHere::ofTidying($item));
         }
         $laid = $item->step->laid;
-        if ($laid->technique === RaiseOrder::MIDDLE) {
+        if ($laid->origin === Origin::Again) {
             return self::line('middle', $laid->area->id, 'middle', $item->step->technique->name, $laid->minutes, WhyHere::of($item));
         }
         foreach ($this->raised->plan->uses as $use) {
             if ($use->area->id === $laid->area->id && $use->use->id === $laid->use->id) {
-                return ['degree' => UseWords::degree($use->use), 'coats' => $use->coats, 'steps' => $use->steps]
+                return ['degree' => UseWords::laid($laid->use, $laid->growth?->inWords() ?? ''), 'coats' => $use->coats, 'steps' => $use->steps]
                     + self::line('added', $laid->area->id, $laid->use->id, $item->step->technique->name, $laid->minutes, WhyHere::of($item));
             }
         }

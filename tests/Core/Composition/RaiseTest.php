@@ -4,9 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Composition;
 
+use Core\Composition\ComposedUse;
+use Core\Composition\Composer;
+use Core\Composition\Figure;
+use Core\Composition\Origin;
 use Core\Composition\Raise;
+use Core\Composition\RaisedComposition;
 use Core\Composition\RaisePlan;
 use Core\CoreException;
+use Core\Standard\Extent;
+use Core\Standard\LiesOn;
+use Core\Standard\Opacity;
+use Core\Standard\Standard;
 use Document\Figure\FigureReader;
 use Document\Standard\StandardReader;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -204,6 +213,23 @@ final class RaiseTest extends TestCase
         self::assertSame([], $raising->uses);
     }
 
+    public function test_what_is_painted_is_a_composition_of_its_own_judged_as_the_whole_tier(): void
+    {
+        [$standard, $figure] = self::small([]);
+        $composer = new Composer($standard);
+        $done = $composer->compose($figure);
+        $wanted = $composer->compose($figure->atTier('rich'));
+        $work = (new RaisedComposition($standard))->of($done, $wanted, (new Raise($standard))->handle($figure, 'rich'));
+
+        self::assertSame($wanted->criteria, $work->criteria);
+        self::assertSame(['tier', 'again'], array_values(array_unique(array_map(static fn (ComposedUse $use): string => $use->origin->value, $work->uses))));
+        $again = array_values(array_filter($work->uses, static fn (ComposedUse $use): bool => $use->origin === Origin::Again))[0];
+        self::assertSame(['base', 'base', 1, Extent::Upper], [$again->use->id, $again->technique, $again->use->coats, $again->use->extent]);
+        self::assertTrue($again->techniqueIn($standard)->isAgain());
+        self::assertSame([Opacity::Semi, LiesOn::Face, $standard->technique('base')->dryMinutes], [$again->techniqueIn($standard)->opacity, $again->techniqueIn($standard)->liesOn, $again->techniqueIn($standard)->dryMinutes]);
+        self::assertSame((new Raise($standard))->handle($figure, 'rich')->minutes, $work->minutes);
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
     public static function refused(): iterable
     {
@@ -229,6 +255,18 @@ final class RaiseTest extends TestCase
      */
     private static function raise(array $changes, array $figure): RaisePlan
     {
+        [$standard, $read] = self::small($changes, $figure);
+
+        return (new Raise($standard))->handle($read, 'rich');
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes of the standard
+     * @param  array<string, mixed>  $figure
+     * @return array{Standard, Figure}
+     */
+    private static function small(array $changes, array $figure = []): array
+    {
         $criteria = ['/requirements/4/criteria' => [['id' => 'covered', 'text' => 'No ground shows.', 'severity' => 'major']]];
         $standard = StandardReader::ofSound()->read(SmallStandard::with($changes + $criteria));
         $model = $figure + ['tier' => 'plain', 'areas' => [
@@ -237,6 +275,6 @@ final class RaiseTest extends TestCase
         ]];
 
         /** @var array{tier: string, areas: list<array{id: string, surface: string, share: float}>} $model */
-        return (new Raise($standard))->handle((new FigureReader($standard, 'rich'))->read($model, '/model'), 'rich');
+        return [$standard, (new FigureReader($standard, 'rich'))->read($model, '/model')];
     }
 }

@@ -56,6 +56,37 @@ final class FigurePriceTest extends TestCase
         yield 'by agreement' => [null, 500, null, null, null];
     }
 
+    /**
+     * @param  array<string, mixed>|null  $from
+     * @param  array<string, mixed>|null  $to
+     */
+    #[DataProvider('raised')]
+    public function test_what_it_costs_to_raise_it(?array $from, ?array $to, ?int $sum): void
+    {
+        $prices = array_filter(['/tiers/0/price' => $from, '/tiers/1/price' => $to], static fn (?array $price): bool => $price !== null);
+        $standard = StandardReader::ofSound()->read(SmallStandard::with($prices));
+        $figure = new Figure('rich', 1.0, [new Area('coat', 'cloth', 0.5, ['buckle' => 2])]);
+
+        self::assertSame($sum, FigurePrice::of($standard->tier('rich'), 'foot', $figure, (new Composer($standard))->compose($figure), $standard->tier('plain'))?->sum());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>|null, array<string, mixed>|null, int|null}> price of the lower tier, of the higher; what it costs */
+    public static function raised(): iterable
+    {
+        yield 'by list, the difference' => [['school' => 'list', 'list' => ['foot' => 1800]], self::BY_LIST, 2400];
+        yield 'never under nothing' => [['school' => 'list', 'list' => ['foot' => 5000]], self::BY_LIST, 0];
+        // 43 minutes of what is laid × 50.
+        yield 'by hours, what is laid' => [['school' => 'list', 'list' => ['foot' => 1800]], self::BY_HOURS, 2150];
+        yield 'by list onto hours: nobody knows what was paid by list' => [self::BY_HOURS, self::BY_LIST, null];
+        yield 'by list onto a size without a price' => [['school' => 'list', 'list' => ['mounted' => 900]], self::BY_LIST, null];
+        yield 'onto a tier without a price' => [['school' => 'list', 'list' => ['foot' => 1800]], null, null];
+    }
+
+    public function test_what_came_finished_costs_nothing(): void
+    {
+        self::assertSame(0, FigurePrice::nothing()->sum());
+    }
+
     public function test_hours_of_work_that_nobody_has_settled_have_no_price(): void
     {
         $standard = StandardReader::ofSound()->read(SmallStandard::with(['/tiers/1/price' => self::BY_HOURS]));

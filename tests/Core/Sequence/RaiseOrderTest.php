@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Sequence;
 
+use Core\Composition\Composer;
 use Core\Composition\Figure;
 use Core\Composition\FigureType;
 use Core\Composition\Raise;
+use Core\Composition\RaisedComposition;
 use Core\Composition\SizeClass;
 use Core\Composition\TypeArea;
 use Core\Sequence\PlannedStep;
@@ -92,7 +94,7 @@ final class RaiseOrderTest extends TestCase
 
     private static function word(PlannedStep $item): string
     {
-        return $item->step->area->area->id.' '.ltrim($item->step->laid->use->id, "\0");
+        return $item->step->area->area->id.' '.($item->step->technique->isAgain() ? 'middle' : $item->step->laid->use->id);
     }
 
     /** @return list<string> */
@@ -137,6 +139,9 @@ final class RaiseOrderTest extends TestCase
         $areas = [PaintedOrder::area('figure', 'whole'), PaintedOrder::area('coat', 'cloth', 1, ['belt']), PaintedOrder::area('belt', 'leather', 2)];
         $figure = new Figure('line', 1.0, array_map(static fn (TypeArea $area): Area => $area->area, $areas));
 
-        return (new RaiseOrder($standard))->of($figure, (new Raise($standard))->handle($figure, 'banner'), new FigureType('Small', SizeClass::Foot, $areas));
+        $done = (new Composer($standard))->compose($figure);
+        $added = (new RaisedComposition($standard))->of($done, (new Composer($standard))->compose($figure->atTier('banner')), (new Raise($standard))->handle($figure, 'banner'));
+
+        return (new RaiseOrder($standard))->of($done, $added, new FigureType('Small', SizeClass::Foot, $areas));
     }
 }

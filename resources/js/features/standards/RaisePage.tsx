@@ -1,12 +1,12 @@
 import type { Schemas } from '@api';
 import { figureTypesOptions } from '@features/figureTypes';
-import { count, fewMinutes, minutes } from '@shared/format';
 import { ErrorNote } from '@shared/ErrorNote';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { useQuery } from '@tanstack/react-query';
 import { Select } from 'antd';
 import { useParams, useSearchParams } from 'react-router';
+import { RaisePlan } from './components/RaisePlan';
 import { raiseOptions, sheetOptions, standardsOptions } from './queries';
 
 /** What it takes to raise a finished figure a tier or more. */
@@ -90,78 +90,5 @@ function Raised({ version, type, from, to }: { version: number; type: number; fr
     if (raise.data === undefined) {
         return <ErrorNote error={raise.error} />;
     }
-    const { data } = raise;
-    return (
-        <>
-            <p className="raise-sum">
-                <b>{minutes(data.minutes)}</b> to raise it from {data.from} to {data.to}; painted so from the start it takes{' '}
-                {minutes(data.whole_minutes)}. The lower tier must be complete first. Varnished work needs a matt key coat or a
-                light rub before.
-                {data.tidy_back_minutes > 0 &&
-                    ` With ${minutes(data.tidy_back_minutes)} more for tidying back what messy work soils: all of it has paint already.`}
-            </p>
-            <div className="raise-columns">
-                <section>
-                    <h2>Added, in this order</h2>
-                    <ol className="raise-order">
-                        {data.order.map((step, at) => (
-                            <li key={at}>
-                                {step.area !== 'figure' && <b>{step.area}</b>} {step.name} {grown(step)}{' '}
-                                <span className="use-minutes">{fewMinutes(step.minutes)}</span>
-                                <small>{step.why.map((one) => one.sentence).join(' ')}</small>
-                            </li>
-                        ))}
-                        {data.order.length === 0 && <li>nothing</li>}
-                    </ol>
-                </section>
-                <section>
-                    <h2>Cannot be added</h2>
-                    <ul>
-                        {data.blocked.map((one) => (
-                            <li key={one.area + one.use}>
-                                <b>{one.area}</b>: {one.why}
-                            </li>
-                        ))}
-                        {data.blocked.length === 0 && <li>nothing</li>}
-                    </ul>
-                </section>
-                <section>
-                    <h2>Stopping places on the way to {data.to}</h2>
-                    {data.stopping.map((place) => (
-                        <div key={place.tier}>
-                            <h3>
-                                {place.name}{' '}
-                                <small>{place.passed ? `complete after ${minutes(place.minutes)}` : 'not passed through'}</small>
-                            </h3>
-                            {place.passed ? (
-                                <details>
-                                    <summary>{count(place.after.length, 'area')}</summary>
-                                    <ul>
-                                        {place.after.map((one) => (
-                                            <li key={one.area}>
-                                                {one.area}: after {one.use}
-                                            </li>
-                                        ))}
-                                    </ul>
-                                </details>
-                            ) : (
-                                <p>{place.missing.map((one) => `${one.area}: ${one.use}`).join('; ')} is never done as far.</p>
-                            )}
-                        </div>
-                    ))}
-                </section>
-            </div>
-        </>
-    );
-}
-
-/** What is added of a use that is there in part. */
-function grown(use: Schemas['RaiseStep']): string {
-    return [
-        use.degree,
-        use.coats === 0 && use.steps > 0 ? `${count(use.steps, 'step')} more` : '',
-        use.steps === 0 && use.coats > 0 ? `${count(use.coats, 'coat')} more` : '',
-    ]
-        .filter((word) => word !== '')
-        .join('; ');
+    return <RaisePlan plan={raise.data} />;
 }

@@ -2,6 +2,7 @@ import './standards.css';
 
 export { ComparePage } from './ComparePage';
 export { Plate } from './components/Plate';
+export { RaisePlan } from './components/RaisePlan';
 export { sheetOptions, standardKeys, standardsOptions } from './queries';
 export { RaisePage } from './RaisePage';
 export { StandardPage } from './StandardPage';
