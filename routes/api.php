@@ -11,6 +11,7 @@ use App\Http\Paints;
 use App\Http\Planning;
 use App\Http\Proposals;
 use App\Http\Quotes;
+use App\Http\Raises;
 use App\Http\Records;
 use App\Http\Repairs;
 use App\Http\Schemes;
@@ -173,6 +174,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::post('/units/{unit}/removals', Jobs\RemoveFigures::class);
     Route::put('/units/{unit}/place', Jobs\PlaceUnit::class);
     Route::post('/units/{unit}/lacking', Jobs\LackPart::class);
+    Route::put('/units/{unit}/finished', Jobs\CameFinished::class);
     Route::post('/units/{unit}/moves', Jobs\MoveFigures::class);
     Route::put('/units/{unit}/area-tiers', Jobs\SetAreaTier::class);
     Route::put('/units/{unit}/area-schools', Jobs\ChooseAreaSchool::class);
@@ -223,6 +225,8 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
 
     Route::get('/sign-offs', Records\ListSignOffs::class);
     Route::get('/sign-offs/{signOff}', Records\ShowSignOff::class);
+    Route::get('/sign-offs/{signOff}/raise', Raises\ShowRaiseOffer::class);
+    Route::post('/raises', Raises\BookRaise::class);
     Route::get('/chain', Records\VerifyChain::class)->middleware('throttle:heavy');
     Route::get('/chain/head', Records\FindHead::class);
 });

@@ -35,7 +35,7 @@ final readonly class WorkedOn
             }
         }
         foreach ($figures as $figure) {
-            if ($figure->state !== FigureState::ToPaint || in_array($figure->id, $touched, true)) {
+            if (($figure->state !== FigureState::ToPaint && ! $figure->elsewhere) || in_array($figure->id, $touched, true)) {
                 throw NotAllowed::because('worked-on', "Figure {$figure->number} of {$unit} was worked on; what was done on it stays. Take its marks back first, or leave it.");
             }
         }

@@ -21,6 +21,8 @@ use Illuminate\Support\Carbon;
  * @property int|null $tier_id
  * @property int|null $scheme_id
  * @property int|null $painter_id
+ * @property int|null $raises_id record of what was on it; null: it is painted from the start
+ * @property bool $elsewhere whether it came finished, painted by somebody else
  * @property FigureState $state
  * @property int $version
  * @property Carbon|null $created_at
@@ -32,12 +34,13 @@ use Illuminate\Support\Carbon;
  * @property-read Collection<int, FurtherCoat> $furtherCoats
  * @property-read Collection<int, Check> $checks
  * @property-read SignOff|null $signOff
+ * @property-read SignOff|null $raises
  */
 final class Figure extends VersionedRow
 {
     protected $table = 'figures';
 
-    protected $casts = ['leader' => 'boolean', 'state' => FigureState::class];
+    protected $casts = ['leader' => 'boolean', 'elsewhere' => 'boolean', 'state' => FigureState::class];
 
     /** The scheme that it is painted in: its own, else that of its unit; null: the common one of the force. */
     public function schemeIn(Unit $unit): ?int
@@ -89,6 +92,12 @@ final class Figure extends VersionedRow
     public function checks(): HasMany
     {
         return $this->hasMany(Check::class);
+    }
+
+    /** @return BelongsTo<SignOff, $this> */
+    public function raises(): BelongsTo
+    {
+        return $this->belongsTo(SignOff::class, 'raises_id');
     }
 
     /** @return HasOne<SignOff, $this> */

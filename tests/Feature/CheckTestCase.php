@@ -62,7 +62,8 @@ abstract class CheckTestCase extends TestCase
     protected function signed(?Figure $figure = null): SignOff
     {
         $check = $this->finish($this->open($figure));
-        $this->as($this->deputy(), 'POST', "/checks/{$check['id']}/sign-off", ['version' => $check['version']])->assertCreated();
+        $answer = $this->as($this->deputy(), 'POST', "/checks/{$check['id']}/sign-off", ['version' => $check['version']]);
+        self::assertSame(201, $answer->getStatusCode(), (string) $answer->getContent());
 
         return SignOff::query()->where('check_id', $check['id'])->firstOrFail();
     }

@@ -306,6 +306,18 @@ final readonly class BenchSheet
         return $this->steps !== [];
     }
 
+    /** Whether there is anything to do on it: what came finished is at the bench only where it was sent back. */
+    public function isOfTheBench(): bool
+    {
+        foreach ($this->figures as $figure) {
+            if (! $figure->row->elsewhere || $figure->row->state->isSentBack()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** How many steps it has; what is laid in one go on several areas is one. */
     public function length(): int
     {

@@ -42,7 +42,7 @@ final readonly class BenchSheets
     {
         foreach (Job::query()->where('state', JobState::Open)->orderByRaw('due IS NULL, due, id')->get() as $job) {
             foreach ($this->ofJob($job) as $sheet) {
-                if ($user->role !== Role::Painter || $sheet->isFor($user->id)) {
+                if (($user->role !== Role::Painter || $sheet->isFor($user->id)) && $sheet->isOfTheBench()) {
                     yield $sheet;
                 }
             }
@@ -135,7 +135,9 @@ final readonly class BenchSheets
         $mixes = $this->mixes->ofAll($job, array_map(static fn (array $alike): ComposedFigure => $alike[0], array_values($byKey)));
         $together = [];
         foreach (array_values($byKey) as $at => $alike) {
-            $together["{$alike[0]->unit->id} {$alike[0]->schemeId()} {$alike[0]->agreed->schools()}"][] = new AlikeFigures($alike, $mixes[$at]);
+            // What has paint already, because it comes back or came finished, shares a sheet with its like alone.
+            $painted = $alike[0]->raises !== null || $alike[0]->row->elsewhere ? $alike[0]->likeKey() : '';
+            $together["{$alike[0]->unit->id} {$alike[0]->schemeId()} {$alike[0]->agreed->schools()} {$painted}"][] = new AlikeFigures($alike, $mixes[$at]);
         }
 
         return array_values($together);

@@ -8,6 +8,7 @@ use App\Actions\Composing\ComposedFigure;
 use App\Actions\Schemes\SchemeLadders;
 use Core\Colour\Srgb;
 use Core\Composition\ComposedUse;
+use Core\Composition\Origin;
 use Core\Plate\Plate;
 use Core\Scheme\Batch;
 use Core\Scheme\OverAllPaint;
@@ -152,7 +153,7 @@ final class FigureMixes
      */
     public function colour(string $area): ?string
     {
-        $uses = $this->figure->composition->usesOn($area);
+        $uses = $this->figure->layers()->usesOn($area);
         foreach ($uses as $use) {
             [$recipe, $from] = $this->recipe($use, 1);
             $colour = $recipe?->colour();
@@ -180,12 +181,12 @@ final class FigureMixes
     {
         [$recipe, $from, $version] = $this->recipe($use, $step);
         if ($recipe === null) {
-            return new StepRecipe($step, null, $from);
+            return new StepRecipe(self::number($use, $step), null, $from);
         }
         $rung = $this->rung($use, $step);
 
         return new StepRecipe(
-            $step,
+            self::number($use, $step),
             $recipe,
             $from,
             // Paint is stirred together only where there is more than one part, or something thins it.
@@ -216,15 +217,21 @@ final class FigureMixes
     /** @return array{recipe: Recipe, version: int}|null what the job has itself */
     private function own(ComposedUse $use, int $step): ?array
     {
-        $of = fn (?int $type): string => self::key($type, $this->figure->schemeId(), $use->area->id, $use->use->id, $step);
+        $of = fn (?int $type): string => self::key($type, $this->figure->schemeId(), $use->area->id, $use->use->id, self::number($use, $step));
 
         return $this->ofJob[$of($this->figure->unit->figure_type_id)] ?? $this->ofJob[$of(null)] ?? null;
+    }
+
+    /** Steps that a finished figure has already are not laid again, and count. */
+    private static function number(ComposedUse $use, int $step): int
+    {
+        return $step + ($use->growth?->stepsThere() ?? 0);
     }
 
     private function laid(ComposedUse $use, int $step): ?TierStep
     {
         foreach ($this->ladder($use->area->id)->steps ?? [] as $laid) {
-            if ($laid->use->use->id === $use->use->id && $laid->step === $step) {
+            if ($laid->use->use->id === $use->use->id && $laid->step === self::number($use, $step)) {
                 return $laid;
             }
         }
@@ -239,7 +246,7 @@ final class FigureMixes
             return null;
         }
         $before = 0;
-        foreach ($this->figure->composition->usesOn($use->area->id) as $laid) {
+        foreach ($this->figure->layers()->usesOn($use->area->id) as $laid) {
             if ($laid->use->id === $use->use->id) {
                 break;
             }
@@ -259,6 +266,10 @@ final class FigureMixes
     /** The larger of tier and paint holds: pale and red paints take more over dark. What the painter found it to take comes on top. */
     private function coats(Recipe $recipe, ComposedUse $use, ?ShownRung $rung): ?int
     {
+        if ($use->growth !== null || $use->origin === Origin::Again) {
+            // It lies on its own colour: what it takes over the ground is there.
+            return null;
+        }
         $needed = $rung?->rung->role === RungRole::Base ? $recipe->coatsOver($rung->under) : null;
         $needed = $needed === null ? null : $needed + $this->figure->further->of($use->area->id, $use->use->id);
 
@@ -275,7 +286,7 @@ final class FigureMixes
     private function ladder(string $area): ?TierLadder
     {
         if (! array_key_exists($area, $this->ladders)) {
-            $this->ladders[$area] = $this->scheme?->tier($this->figure->unit->figureType->key, $area, $this->figure->composition->usesOn($area), $this->standard, $this->tierOn($area), $this->overAll());
+            $this->ladders[$area] = $this->scheme?->tier($this->figure->unit->figureType->key, $area, $this->figure->layers()->usesOn($area), $this->standard, $this->tierOn($area), $this->overAll());
         }
 
         return $this->ladders[$area];
@@ -285,8 +296,8 @@ final class FigureMixes
     private function overAll(): OverAllPaint
     {
         if ($this->overAll === null) {
-            $uses = $this->figure->composition->usesOfWhole();
-            $paint = $this->scheme?->overAll($this->figure->unit->figureType->key, $this->figure->composition, $this->standard, $this->figure->figure->tier) ?? OverAllPaint::of($uses, []);
+            $uses = $this->figure->layers()->usesOfWhole();
+            $paint = $this->scheme?->overAll($this->figure->unit->figureType->key, $this->figure->layers(), $this->standard, $this->figure->figure->tier) ?? OverAllPaint::of($uses, []);
             foreach ($uses as $use) {
                 for ($step = 1; $step <= $use->use->steps; $step++) {
                     $colour = ($this->own($use, $step)['recipe'] ?? null)?->colour();

@@ -61,6 +61,6 @@ final readonly class Marks
     {
         $degree = UseWords::degree($use->use);
 
-        return $standard->technique($use->technique)->name.($degree === '' ? '' : ", {$degree}");
+        return $use->techniqueIn($standard)->name.($degree === '' ? '' : ", {$degree}");
     }
 }

@@ -33,7 +33,7 @@ final readonly class MixedStep
         if (($this->type !== null && $figure->unit->figure_type_id !== $this->type->id) || $figure->schemeId() !== $this->scheme) {
             return false;
         }
-        foreach ($figure->composition->usesOn($this->area) as $composed) {
+        foreach ($figure->layers()->usesOn($this->area) as $composed) {
             if ($composed->use->id === $this->use) {
                 return $this->step <= $composed->use->steps;
             }

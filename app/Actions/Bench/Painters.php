@@ -12,7 +12,7 @@ use App\Models\MishapEnd;
 use App\Models\User;
 use App\Refusals\NotAllowed;
 
-/** Who painted a figure: whom it was given to, and everyone who marked or mended on it, a mishap at the bench too. Who looked at it between stages did not. */
+/** Who painted a figure: whom it was given to, and everyone who marked or mended on it, a mishap at the bench too, and who painted it before it came back. Who looked at it between stages did not. */
 final readonly class Painters
 {
     /** @return list<int> ids of people */
@@ -25,9 +25,11 @@ final readonly class Painters
         $mended = Mending::query()->whereHas('fault.check', static fn ($query) => $query->where('figure_id', $figure->id))->pluck('user_id')->all();
         /** @var list<int> $mishaps */
         $mishaps = Mishap::query()->where('figure_id', $figure->id)->where('ended', MishapEnd::Mended)->pluck('ended_by')->all();
-        $given = $figure->painter_id ?? $unit->painter_id;
+        // What came finished was painted by none of them; who mends on it paints.
+        $given = $figure->elsewhere ? null : $figure->painter_id ?? $unit->painter_id;
+        $before = $figure->raises_id === null ? [] : self::of($figure->raises()->with('figure')->firstOrFail()->figure);
 
-        return array_values(array_unique([...($given === null ? [] : [$given]), ...$marked, ...$mended, ...$mishaps]));
+        return array_values(array_unique([...($given === null ? [] : [$given]), ...$marked, ...$mended, ...$mishaps, ...$before]));
     }
 
     /** Whether it is somebody's own work, wholly or in part. */

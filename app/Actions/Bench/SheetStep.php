@@ -132,7 +132,7 @@ final readonly class SheetStep
 
     public static function keyOfMark(BenchMark $mark): string
     {
-        return self::keyOf($mark->area, $mark->use, $mark->technique, $mark->coats, $mark->steps, $mark->extent);
+        return $mark->stepKey();
     }
 
     private static function keyOf(string $area, string $use, string $technique, int $coats, int $steps, string $extent): string

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
+use Core\Composition\Composition;
 use Core\Composition\FigureType;
+use Core\Sequence\RaiseOrder;
 use Core\Sequence\SharedSteps;
 use Core\Sequence\SheetLines;
 use Core\Sequence\WorkOrder;
@@ -23,11 +25,28 @@ final readonly class WorkOrders
 
     public function of(ComposedFigure $figure, Standard $standard, FigureMixes $mixes): SheetLines
     {
+        if ($figure->raises !== null) {
+            return $this->raised($figure->raises->done, $figure, $standard, $mixes);
+        }
         $order = new WorkOrder($standard);
         $paints = $mixes->paints();
         $key = $order->key($figure->composition, $figure->type, $paints);
         $known = $this->known($key);
         $work = $order->of($figure->composition, $figure->type, $known, $paints);
+        if ($known === null) {
+            $this->keep($key, $work->order());
+        }
+
+        return SheetLines::ofOne($work);
+    }
+
+    private function raised(Composition $done, ComposedFigure $figure, Standard $standard, FigureMixes $mixes): SheetLines
+    {
+        $order = new RaiseOrder($standard);
+        $paints = $mixes->paints();
+        $key = $order->key($done, $figure->composition, $figure->type, $paints);
+        $known = $this->known($key);
+        $work = $order->of($done, $figure->composition, $figure->type, $known, $paints);
         if ($known === null) {
             $this->keep($key, $work->order());
         }

@@ -42,7 +42,7 @@ final readonly class RepairFault
         $reading = $this->reading->handle($fault->check);
         $area = $reading->composed->type->area($fault->area) ?? throw NotRight::at('/area', 'no-layers', 'This fault lies on no area of the figure, so no paint is laid again for it.');
         $schooled = SchooledAreas::of($reading->composed->type, $reading->standard);
-        $painted = PaintedArea::of($reading->composed->composition, $area, $reading->standard, static fn (ComposedUse $use): bool => self::isLeftOut($use, $fault)
+        $painted = PaintedArea::of($reading->composed->layers(), $area, $reading->standard, static fn (ComposedUse $use): bool => self::isLeftOut($use, $fault)
             || (($reading->marks[$use->key()] ?? null)?->state->excuse() === null && ! $schooled->isVarnishKeptOff($use, $area, $reading->standard)));
         if ($painted->uses === []) {
             throw NotRight::at('/area', 'no-layers', "Nothing is painted on \"{$fault->area}\", so nothing is laid again there.");

@@ -34,6 +34,12 @@ final readonly class Agreed
     ) {
     }
 
+    /** As it goes on when the figure comes back: what was added is on it. */
+    public function withoutAdditions(): self
+    {
+        return new self($this->areaTiers, $this->waivers, $this->choices, $this->notAskedFor, $this->areaSchools, [], $this->lacking);
+    }
+
     /** Equal for figures that nothing sets apart. */
     public function fingerprint(): string
     {

@@ -6,11 +6,11 @@ namespace App\Actions\Composing;
 
 use App\Actions\FigureTypes\FigureTypes;
 use App\Actions\Schemes\SchemeBook;
+use App\Actions\Standards\StandardLibrary;
 use App\Models\Figure;
 use App\Models\Job;
 use App\Models\Unit;
 use Core\Composition\Composer;
-use Core\Composition\Composition;
 use Core\Composition\Figure as CoreFigure;
 use Core\Composition\FigureType;
 use Core\Composition\FittingAdditions;
@@ -20,6 +20,7 @@ use Core\Scheme\SaidLadders;
 use Core\Standard\Area;
 use Core\Standard\Standard;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 
 /** The figures of a job with what is painted on each, in a constant number of queries. */
 final readonly class JobFigures
@@ -27,6 +28,7 @@ final readonly class JobFigures
     public function __construct(
         private JobStandards $standards,
         private SchemeBook $schemes,
+        private StandardLibrary $library,
     ) {
     }
 
@@ -75,6 +77,39 @@ final readonly class JobFigures
     }
 
     /**
+     * Figures as they were signed, in a constant number of queries for each job and version.
+     *
+     * @param  list<int>  $records ids
+     * @return array<int, SignedFigure> by id of the record
+     */
+    public function signed(array $records): array
+    {
+        $signed = [];
+        foreach (SignedUnits::of($records) as $of) {
+            $standard = $this->standards->under($of->job, $this->library->of($of->version));
+            $figures = $this->compose(Unit::query()->whereKey($of->units), $standard);
+            $excused = ExcusedAtTheBench::on($of->figures());
+            foreach ($figures as $composed) {
+                $record = $of->records[$composed->row->id] ?? null;
+                if ($record !== null) {
+                    $signed[$record->id] = new SignedFigure($record, $composed, $standard, $excused->without($composed));
+                }
+            }
+        }
+
+        return $signed;
+    }
+
+    /** A signed figure as it would be raised, with what was agreed for it; what was added to it is there. */
+    public function raised(SignedFigure $from, Standard $standard, string $tier): PaintedHere
+    {
+        $before = $from->composed;
+        $kept = $before->agreed->withoutAdditions();
+
+        return self::composed($standard, $before->type, $tier, $kept, new FurtherCoats, false, $from);
+    }
+
+    /**
      * @param  Builder<Unit>  $units
      * @param  array<string, string>  $instead tiers in the place of others
      * @return list<ComposedFigure>
@@ -87,7 +122,9 @@ final readonly class JobFigures
             ...array_map(static fn (string $relation): string => "figureType.{$relation}", FigureTypes::RELATIONS),
         ]);
         $composed = $types = $known = [];
-        foreach ($units->get() as $unit) {
+        $all = $units->get();
+        $signed = $this->signed(self::raises($all));
+        foreach ($all as $unit) {
             $surfaces ??= $this->schemes->surfaces($unit->job->force_id);
             $agreedForUnit = new AgreedForUnit($unit);
             foreach ($unit->figures as $row) {
@@ -99,21 +136,40 @@ final readonly class JobFigures
                 $tier = $row->tier->key ?? $unit->tier->key;
                 $tier = $instead[$tier] ?? $tier;
                 $further = $row->coatsBeyond();
-                $like = "{$unit->figure_type_id} {$scheme} {$tier} {$agreed->fingerprint()} {$further->fingerprint()}";
-                [$figure, $composition] = $known[$like] ??= self::composed($standard, $schooled, $tier, $agreed, $further);
-                $composed[] = new ComposedFigure($unit, $row, $figure, $schooled, $composition, $agreed, $further, $whole);
+                $raises = $row->raises_id === null ? null : $signed[$row->raises_id];
+                $like = "{$unit->figure_type_id} {$scheme} {$tier} {$agreed->fingerprint()} {$further->fingerprint()} {$row->elsewhere} {$raises?->done->signature()}";
+                $here = $known[$like] ??= self::composed($standard, $schooled, $tier, $agreed, $further, $row->elsewhere, $raises);
+                $composed[] = new ComposedFigure($unit, $row, $here->figure, $schooled, $here->work, $agreed, $further, $whole, $here->layers, $raises, $here->plan);
             }
         }
 
         return $composed;
     }
 
+    /**
+     * @param  Collection<int, Unit>  $units
+     * @return list<int> ids of records that figures of theirs raise
+     */
+    private static function raises(Collection $units): array
+    {
+        $records = [];
+        foreach ($units as $unit) {
+            foreach ($unit->figures as $figure) {
+                if ($figure->raises_id !== null) {
+                    $records[] = $figure->raises_id;
+                }
+            }
+        }
+
+        return $records;
+    }
+
     /** A figure as it would be painted at another tier, with all else that was agreed for it. */
     public static function at(ComposedFigure $figure, Standard $standard, string $tier): ComposedFigure
     {
-        [$there, $composition] = self::composed($standard, $figure->type, $tier, $figure->agreed, $figure->further);
+        $there = self::composed($standard, $figure->type, $tier, $figure->agreed, $figure->further, $figure->row->elsewhere, $figure->raises);
 
-        return new ComposedFigure($figure->unit, $figure->row, $there, $figure->type, $composition, $figure->agreed, $figure->further, $figure->wholeType());
+        return new ComposedFigure($figure->unit, $figure->row, $there->figure, $figure->type, $there->work, $figure->agreed, $figure->further, $figure->wholeType(), $there->layers, $figure->raises, $there->plan);
     }
 
     /** As the scheme that it is painted in has its areas. */
@@ -124,8 +180,11 @@ final readonly class JobFigures
         return $surfaces === null ? $type : $surfaces->on($type, $unit->figureType->key, $standard);
     }
 
-    /** @return array{CoreFigure, Composition} */
-    private static function composed(Standard $standard, FigureType $type, string $tier, Agreed $agreed, FurtherCoats $further): array
+    /**
+     * @param  bool  $elsewhere whether somebody else has painted it: all of its tier is on it then, and nothing is painted
+     * @param  SignedFigure|null  $raises what it was before it came back
+     */
+    private static function composed(Standard $standard, FigureType $type, string $tier, Agreed $agreed, FurtherCoats $further, bool $elsewhere, ?SignedFigure $raises): PaintedHere
     {
         $areas = [];
         foreach ($type->areas as $place) {
@@ -136,6 +195,12 @@ final readonly class JobFigures
         $with = (new FittingAdditions($standard))->apply($bare, $agreed->additions);
         $figure = (new FittingVariations($standard))->apply($with, $agreed->waivers, $agreed->choices);
 
-        return [$figure, $further->on((new Composer($standard))->compose($figure))];
+        $asked = (new Composer($standard))->compose($figure);
+
+        return match (true) {
+            $elsewhere => PaintedHere::nothing($figure, $asked),
+            $raises === null => PaintedHere::all($figure, $further->on($asked)),
+            default => PaintedHere::added(Raised::of($raises, $figure, $asked, $standard), $figure, $further),
+        };
     }
 }

@@ -71,7 +71,7 @@ final readonly class ChangeWords
             $row = $this->after->rows['figures'][$change->id] ?? $this->before->rows['figures'][$change->id];
             $from = $this->unit((int) ($this->before->rows['figures'][$change->id]['unit_id'] ?? $row['unit_id']));
             $said = match (true) {
-                $change->before === null => 'taken in',
+                $change->before === null => ($row['raises_id'] ?? null) === null ? 'taken in' : 'comes back to be raised',
                 $change->after === null => 'taken away',
                 $change->differs('unit_id') => 'moved to '.$this->unit((int) $row['unit_id']),
                 default => implode(', ', $this->columns($change)),
@@ -143,6 +143,7 @@ final readonly class ChangeWords
         foreach (array_diff_key($change->after ?? [], ['position' => 0]) as $column => $value) {
             $said[] = match (true) {
                 $column === 'schools', $column === 'price', $column === 'value' => self::OTHER[$column],
+                $column === 'elsewhere' => $value === 1 ? 'came finished, painted elsewhere' : 'painted here',
                 $column === 'leader' => $value === 1 ? 'leads' : 'leads no more',
                 default => sprintf('%s %s, was %s', self::COLUMNS[$column] ?? $column, $this->names->of($column, $value), $this->names->of($column, $change->before[$column] ?? null)),
             };

@@ -23,6 +23,7 @@ use App\Models\User;
 use App\Models\Variation;
 use App\Models\VersionState;
 use App\Refusals\NotRight;
+use Core\Plan\FigureState;
 
 /** A running job under another version of the standard: what that would change, and the move itself. */
 final readonly class MoveJob
@@ -88,7 +89,8 @@ final readonly class MoveJob
                 continue;
             }
             Unit::query()->whereIn('id', $units)->where('tier_id', $id)->update(['tier_id' => $tiers[$key]]);
-            Figure::query()->whereIn('unit_id', $units)->where('tier_id', $id)->update(['tier_id' => $tiers[$key]]);
+            // Of what is signed the record says at which tier, under which version.
+            Figure::query()->whereIn('unit_id', $units)->where('state', '<>', FigureState::Signed)->where('tier_id', $id)->update(['tier_id' => $tiers[$key]]);
             AreaTier::query()->whereIn('unit_id', $units)->where('tier_id', $id)->update(['tier_id' => $tiers[$key]]);
             Variation::query()->whereIn('unit_id', $units)->where('tier_id', $id)->update(['tier_id' => $tiers[$key]]);
         }

@@ -28,10 +28,11 @@ final readonly class RepairMishap
         $composed = $sheet->of($figure->id);
         $place = $composed->type->area($area) ?? throw NotRight::at('/area', 'unknown-area', "The figure has no area \"{$area}\"; choose one of its own.");
         $schooled = SchooledAreas::of($composed->type, $sheet->standard);
-        $painted = PaintedArea::of($composed->composition, $place, $sheet->standard, static function (ComposedUse $use) use ($sheet, $figure, $schooled, $place): bool {
+        $painted = PaintedArea::of($composed->layers(), $place, $sheet->standard, static function (ComposedUse $use) use ($composed, $sheet, $figure, $schooled, $place): bool {
             $step = $sheet->step($figure->id, $use->area->id, $use->use->id);
 
-            return $step !== null && ! $schooled->isVarnishKeptOff($use, $place, $sheet->standard) && $sheet->mark($step, $figure->id)?->state === MarkState::Done;
+            return ! $schooled->isVarnishKeptOff($use, $place, $sheet->standard)
+                && ($composed->wasThere($use->use, $use->area->id) || ($step !== null && $sheet->mark($step, $figure->id)?->state === MarkState::Done));
         });
         if ($painted->uses === []) {
             throw NotRight::at('/area', 'no-layers', "Nothing is marked as painted on \"{$area}\" yet: wipe it off and go on.");

@@ -26,7 +26,7 @@ final readonly class RecordChecks
         try {
             $said = Said::in($row->record);
             if ($said->textOrNull('format') === SealedVerdict::FORMAT) {
-                array_push($wrong, ...self::ofRow($row, $said), ...self::ofEvidence($row, $said, $behind));
+                array_push($wrong, ...self::ofRow($row, $said), ...self::ofFirst($row, $said), ...self::ofEvidence($row, $said, $behind));
             }
         } catch (NotARecord $unreadable) {
             $wrong[] = "Record {$row->number}: {$unreadable->getMessage()}";
@@ -71,6 +71,15 @@ final readonly class RecordChecks
         }
 
         return $wrong;
+    }
+
+    /** @return list<string> where a figure came back, whether it is stored as it says of which record */
+    private static function ofFirst(SignOff $row, Said $said): array
+    {
+        $stored = $row->figure->raises?->hash;
+        $sealed = $said->has('raises') ? $said->at('raises')->text('hash') : null;
+
+        return $stored === $sealed ? [] : ["Record {$row->number} is stored as raising another record than it says."];
     }
 
     /**

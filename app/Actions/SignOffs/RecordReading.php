@@ -18,7 +18,7 @@ final readonly class RecordReading
      */
     public static function of(array $record): array
     {
-        return ['added' => [], ...(($record['format'] ?? null) === self::FIRST ? self::first($record) : $record)];
+        return ['raises' => null, 'elsewhere' => false, 'not_addable' => [], 'added' => [], ...(($record['format'] ?? null) === self::FIRST ? self::first($record) : $record)];
     }
 
     /**

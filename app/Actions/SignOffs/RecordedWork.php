@@ -12,6 +12,7 @@ use Core\Check\ExcusedUse;
 use Core\Composition\Addition;
 use Core\Composition\Agreement;
 use Core\Composition\Asked;
+use Core\Composition\BlockedUse;
 use Core\Composition\Choice;
 use Core\Composition\ComposedUse;
 use Core\Composition\Lacking;
@@ -24,6 +25,24 @@ final readonly class RecordedWork
 {
     public function __construct(private CheckReading $reading)
     {
+    }
+
+    /** @return array<string, mixed>|null the record of what was on the figure when it came back; null: it was painted from the start */
+    public function raises(): ?array
+    {
+        $from = $this->reading->composed->raises;
+
+        return $from === null ? null : ['number' => $from->record->number, 'hash' => $from->record->hash, 'tier' => $from->tier()->name, 'standard' => ['name' => $from->standard->name, 'version' => $from->standard->version]];
+    }
+
+    /** @return list<array<string, mixed>> what its tier asks and what lies under finished paint */
+    public function notAddable(): array
+    {
+        $standard = $this->reading->standard;
+
+        return array_map(static fn (BlockedUse $one): array => [
+            'area' => $one->area->id, 'use' => $one->use->id, 'work' => $standard->technique($one->technique)->name, 'why' => $one->why,
+        ], $this->reading->composed->plan->blocked ?? []);
     }
 
     /** @return list<array<string, mixed>> what was marked as done, by whom; tidying back is no paint */
@@ -107,7 +126,7 @@ final readonly class RecordedWork
     {
         return [
             'area' => $use->area->id, 'use' => $use->use->id,
-            'technique' => $this->reading->standard->technique($use->technique)->name, 'degree' => UseWords::degree($use->use),
+            'technique' => $use->techniqueIn($this->reading->standard)->name, 'degree' => UseWords::laid($use->use, $use->growth?->inWords() ?? ''),
             'by' => $mark->user->name, 'at' => $mark->created_at?->toIso8601ZuluString(),
         ];
     }

@@ -11,6 +11,7 @@ use App\Actions\Bench\SheetStep;
 use App\Http\Shared\Resource;
 use App\Http\Standards\PlateParts;
 use Core\Composition\ComposedUse;
+use Core\Composition\Neighbours;
 use Core\Composition\OverAllOrder;
 use Core\Composition\TypeArea;
 use Core\Plate\Plate as CorePlate;
@@ -18,6 +19,7 @@ use Core\Plate\PlateMaker;
 use Core\Sequence\AtHand;
 use Core\Sequence\PlannedStep;
 use Core\Standard\Surface;
+use Core\Standard\TechniqueGroup;
 
 /**
  * What to have at hand for a line of a sheet: how it must look, colours to mend a slip with, what runs short, and what is not asked for there.
@@ -53,12 +55,13 @@ final readonly class AtHandResource extends Resource
     {
         $area = $this->shown();
         $plate = $area === null ? null : $this->mixes->plate($area->area->id);
-        $after = $plate === null ? null : PlateMaker::upTo($plate, ($this->isOfWhole() ? OverAllOrder::OF_WHOLE : '').$this->step->use);
+        // The middle colour again lies between what was there and what comes: no layer of the whole is what is seen then.
+        $after = $plate === null || $this->isAgain() ? null : PlateMaker::upTo($plate, ($this->isOfWhole() ? OverAllOrder::OF_WHOLE : '').$this->step->use);
 
         return [
             'area' => $area->area->id ?? $this->step->area,
             'after' => $after === null ? null : $this->drawn($area, $after),
-            'finished' => $after === null ? null : $this->drawn($area, $plate),
+            'finished' => $plate === null || ($after === null && ! $this->isAgain()) ? null : $this->drawn($area, $plate),
             'ready' => $this->ready(),
             'short' => $this->short(),
             'not_asked' => $this->notAsked(),
@@ -78,6 +81,11 @@ final readonly class AtHandResource extends Resource
         $lightFrom = $scheme->light_from === '' ? $common->light_from ?? '' : $scheme->light_from;
 
         return $of->picture === null && $lightFrom === '' ? null : ['id' => $of->id, 'picture' => $of->picture, 'light_from' => $lightFrom];
+    }
+
+    private function isAgain(): bool
+    {
+        return $this->step->planned instanceof PlannedStep && $this->step->planned->step->technique->isAgain();
     }
 
     private function isOfWhole(): bool
@@ -115,12 +123,29 @@ final readonly class AtHandResource extends Resource
         $items = $this->sheet->itemsOf($who);
         $own = array_values($items);
         $hand = AtHand::at((int) array_search($this->step->line, array_keys($items), true), $own, $this->sheet->typeInParts());
-        $ready = [];
+        $ready = $this->isOfWhole() ? [] : $this->thereAlready($hand);
         foreach ([[$this->step->area, $hand->below, true], ...array_map(static fn (string $area, int $laid): array => [$area, $laid, false], array_keys($hand->neighbours), array_values($hand->neighbours))] as [$area, $laid, $below]) {
             $item = $laid === null ? null : $own[$laid];
             $recipe = $item instanceof PlannedStep ? $this->mixes->lastRecipe($item->step->laid) : null;
             if ($recipe !== null) {
                 $ready[] = ['area' => $area, 'below' => $below, 'text' => $recipe->text(), 'hex' => $recipe->colour()?->hex()];
+            }
+        }
+
+        return $ready;
+    }
+
+    /** @return list<ReadyColour> what areas of a finished figure were laid in with, where nothing of this sheet lies on them yet */
+    private function thereAlready(AtHand $hand): array
+    {
+        $figure = $this->sheet->alikeOf($this->step)[0]->first();
+        $near = (new Neighbours($this->sheet->typeInParts()))->of($this->step->area);
+        $ready = [];
+        foreach ([...$hand->below === null ? [$this->step->area] : [], ...array_diff($near, array_map(strval(...), array_keys($hand->neighbours)))] as $area) {
+            $layIns = array_filter($figure->raises?->done->usesOn($area) ?? [], fn (ComposedUse $use): bool => $this->sheet->standard->technique($use->technique)->group === TechniqueGroup::LayIn);
+            $recipe = $layIns === [] ? null : $this->mixes->lastRecipe($layIns[array_key_last($layIns)]);
+            if ($recipe !== null) {
+                $ready[] = ['area' => $area, 'below' => $area === $this->step->area, 'text' => $recipe->text(), 'hex' => $recipe->colour()?->hex()];
             }
         }
 

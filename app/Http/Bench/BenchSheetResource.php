@@ -22,6 +22,7 @@ use App\Models\User;
 use Core\Composition\ComposedCriterion;
 use Core\Composition\ComposedUse;
 use Core\Composition\InTurn;
+use Core\Composition\Origin;
 use Core\Plan\FigureState;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\Step;
@@ -134,6 +135,11 @@ use Core\Standard\UseWords;
  *   wet: list<WetFigure>,
  * }
  * @phpstan-type FetchedPaint_ array{name: string, hex: string, ml: float}
+ * @phpstan-type SheetRaise array{
+ *   from: list<string>,
+ *   records: list<array{id: int, number: int, figure: int}>,
+ *   not_addable: list<array{area: string, why: string}>,
+ * }
  * @phpstan-type BenchSheet_ array{
  *   key: string,
  *   job: array{id: int, name: string, version: int},
@@ -148,6 +154,8 @@ use Core\Standard\UseWords;
  *   spray: SheetSpray_,
  *   caution: string,
  *   undecided: list<string>,
+ *   raises: SheetRaise|null,
+ *   elsewhere: bool,
  *   figures: list<SheetFigure>,
  *   mishaps: list<SheetMishap>,
  *   length: int,
@@ -197,6 +205,8 @@ final readonly class BenchSheetResource extends Resource
             'spray' => (new SheetSpray($this->sheet))->toArray(),
             'caution' => Caution::ALWAYS,
             'undecided' => array_values(array_unique(array_merge(...array_map(static fn (AlikeFigures $one): array => $one->first()->composition->undecided, $this->sheet->alike)))),
+            'raises' => $this->raises(),
+            'elsewhere' => $first->row->elsewhere,
             'figures' => array_map($this->figure(...), $this->sheet->figures),
             'mishaps' => SheetMishaps::of($this->sheet),
             'length' => $this->sheet->length(),
@@ -207,6 +217,23 @@ final readonly class BenchSheetResource extends Resource
             'fetch' => array_map(static fn (FetchedPaint $one): array => ['name' => $one->paint->name, 'hex' => $one->paint->colour->hex(), 'ml' => $one->ml], PaintNeeds::toFetch($this->sheet)),
             'steps' => array_map(fn (SheetStep $step): array => $this->step($step, $drying->under($step->line), $beneath[$step->line]), $this->sheet->steps),
         ];
+    }
+
+    /** @return SheetRaise|null null for figures that are painted from the start */
+    private function raises(): ?array
+    {
+        $from = $records = $missing = [];
+        foreach ($this->sheet->figures as $figure) {
+            if ($figure->raises !== null) {
+                $from[$figure->raises->tier()->name] = true;
+                $records[] = ['id' => $figure->raises->record->id, 'number' => $figure->raises->record->number, 'figure' => $figure->row->number];
+                foreach ($figure->plan->blocked ?? [] as $blocked) {
+                    $missing["{$blocked->area->id} {$blocked->use->id}"] = ['area' => $blocked->area->id, 'why' => $blocked->why];
+                }
+            }
+        }
+
+        return $records === [] ? null : ['from' => array_map(strval(...), array_keys($from)), 'records' => $records, 'not_addable' => array_values($missing)];
     }
 
     /** @return array{tier: string, figures: list<int>, minutes: float} who is painted alike, and what that takes on each */
@@ -362,6 +389,7 @@ final readonly class BenchSheetResource extends Resource
             'turns' => $this->turns($step, $laid),
             'why' => [
                 ...WhyHere::of($planned),
+                ...self::again($laid),
                 ...self::moreCoats($laid, $coats),
                 ...$this->drying($technique),
             ],
@@ -371,7 +399,7 @@ final readonly class BenchSheetResource extends Resource
 
     private static function degree(Step $step): string
     {
-        return implode(', ', array_filter([UseWords::degree($step->laid->use), ...array_map(static fn (string $area): string => "not over {$area}", $step->keptOff())], static fn (string $words): bool => $words !== ''));
+        return implode(', ', array_filter([UseWords::laid($step->laid->use, $step->laid->growth?->inWords() ?? ''), ...array_map(static fn (string $area): string => "not over {$area}", $step->keptOff())], static fn (string $words): bool => $words !== ''));
     }
 
     /**
@@ -405,6 +433,15 @@ final readonly class BenchSheetResource extends Resource
         }
 
         return $turns;
+    }
+
+    /** @return list<array{reason: string, sentence: string}> */
+    private static function again(ComposedUse $laid): array
+    {
+        return $laid->origin !== Origin::Again ? [] : [[
+            'reason' => 'raised',
+            'sentence' => 'What is there was dulled by its shade. New lights go onto the middle colour: thinly, on what is raised, so that the shade stays in the recesses.',
+        ]];
     }
 
     /** @return list<array{reason: string, sentence: string}> */

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Jobs;
 
+use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
 use App\Actions\Composing\JobStandards;
 use App\Models\Job;
+use App\Models\SignOff;
 use App\Models\Unit;
 
 /** The grid of a job, as it is after a change. */
@@ -20,7 +22,11 @@ final readonly class GridPresenter
 
     public function of(Job $job): GridResource
     {
-        return new GridResource($this->figures->ofJob($job), $this->standards->of($job));
+        $figures = $this->figures->ofJob($job);
+        /** @var array<int, int> $records */
+        $records = SignOff::query()->whereIn('figure_id', array_map(static fn (ComposedFigure $one): int => $one->row->id, $figures))->pluck('id', 'figure_id')->all();
+
+        return new GridResource($figures, $this->standards->of($job), $records);
     }
 
     public function ofUnit(Unit $unit): GridResource

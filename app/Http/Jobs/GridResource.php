@@ -47,6 +47,7 @@ use Core\Standard\UseWords;
  *   menu: array{name: string, choose: int|null, laid: bool, chosen: bool}|null,
  *   waiver: AgreedHere|null,
  *   addition: AgreedHere|null,
+ *   there: string,
  *   from: string,
  * }
  * @phpstan-type AreaSchool_ array{
@@ -80,6 +81,9 @@ use Core\Standard\UseWords;
  *   scheme: int|null,
  *   own_scheme: bool,
  *   may_assign: bool,
+ *   record: int|null,
+ *   raises: array{record: int, number: int, tier: string}|null,
+ *   elsewhere: bool,
  *   version: int,
  * }
  * @phpstan-type GridGroup array{
@@ -119,10 +123,14 @@ use Core\Standard\UseWords;
  */
 final readonly class GridResource extends Resource
 {
-    /** @param  list<ComposedFigure>  $figures */
+    /**
+     * @param  list<ComposedFigure>  $figures
+     * @param  array<int, int>  $records ids by figure, of those that are signed
+     */
     public function __construct(
         private array $figures,
         private Standard $standard,
+        private array $records,
     ) {
     }
 
@@ -194,7 +202,7 @@ final readonly class GridResource extends Resource
             'tier' => $first->figure->tier,
             'minutes' => $minutes,
             'minutes_all' => $minutes * count($alike),
-            'figures' => array_map(self::figure(...), $alike),
+            'figures' => array_map($this->figure(...), $alike),
             'areas' => $this->areas($first),
             'resting' => $this->resting($first),
             'lacking' => array_values(array_filter(array_map(self::lacking(...), $first->agreed->lacking))),
@@ -202,7 +210,7 @@ final readonly class GridResource extends Resource
     }
 
     /** @return GridFigure */
-    private static function figure(ComposedFigure $composed): array
+    private function figure(ComposedFigure $composed): array
     {
         $painter = $composed->row->painter ?? $composed->unit->painter;
 
@@ -213,6 +221,9 @@ final readonly class GridResource extends Resource
             'own_painter' => $composed->row->painter_id !== null,
             'scheme' => $composed->schemeId(), 'own_scheme' => $composed->row->scheme_id !== null,
             'may_assign' => $composed->row->state->canBeAssigned(),
+            'record' => $this->records[$composed->row->id] ?? null,
+            'raises' => $composed->raises === null ? null : ['record' => $composed->raises->record->id, 'number' => $composed->raises->record->number, 'tier' => $composed->raises->tier()->name],
+            'elsewhere' => $composed->row->elsewhere,
             'version' => $composed->row->version,
         ];
     }
@@ -269,18 +280,34 @@ final readonly class GridResource extends Resource
     {
         $use = $layer instanceof Addition ? $layer->use : $layer;
         $laid = $here[$use->id] ?? null;
-        $technique = $this->standard->technique($laid->technique ?? $use->techniques[0]);
+        $technique = $laid?->techniqueIn($this->standard) ?? $this->standard->technique($use->techniques[0]);
 
         return [
-            'id' => $use->id, 'name' => $technique->name, 'technique' => $technique->id, 'group' => $technique->group->value,
+            'id' => $use->id, 'name' => $technique->name, 'technique' => $laid->technique ?? $technique->id, 'group' => $technique->group->value,
             'degree' => UseWords::degree($use), 'coats' => $use->coats, 'steps' => $use->steps,
             'minutes' => $laid->minutes ?? 0.0,
             'choices' => $use->leavesMethodOpen() ? array_map(fn (string $id): array => ['id' => $id, 'name' => $this->standard->technique($id)->name], $use->techniques) : [],
             'menu' => $layer instanceof Addition ? null : $this->menu($use, $area, $laid, $composed),
+            'there' => self::there($use, $area, $laid, $composed),
             'waiver' => $laid === null ? self::waiver($use, $area, $composed) : null,
             'addition' => $layer instanceof Addition ? self::addition($layer) : null,
             'from' => $layer instanceof Addition ? $layer->agreed->tier ?? '' : $composed->figure->tierOf($area),
         ];
+    }
+
+    /** @return string how much of it was on the figure when it came, in words; empty: nothing, or it is laid whole */
+    private static function there(TechniqueUse $use, Area $area, ?ComposedUse $laid, ComposedFigure $composed): string
+    {
+        if ($laid !== null) {
+            return $laid->growth?->inWords() ?? '';
+        }
+        foreach ($composed->plan->blocked ?? [] as $blocked) {
+            if ($blocked->area->id === $area->id && $blocked->use->id === $use->id) {
+                return $blocked->why;
+            }
+        }
+
+        return $composed->wasThere($use, $area->id) ? 'On the figure already.' : '';
     }
 
     /** @return AgreedHere|null */

@@ -7,6 +7,7 @@ namespace App\Http\Records;
 use App\Actions\SignOffs\RecordReading;
 use App\Http\Shared\Resource;
 use App\Http\Shared\WhyShape;
+use App\Models\Figure;
 use App\Models\SignOff;
 
 /**
@@ -124,10 +125,13 @@ use App\Models\SignOff;
  *     look_minutes: float,
  *     limits: array{critical: int, major: int, minor: int},
  *   },
+ *   raises: array{number: int, hash: string, tier: string, standard: array{name: string, version: string}}|null,
+ *   elsewhere: bool,
  *   painted: list<RecordPainted>,
  *   excused: list<RecordExcused>,
  *   left_out: list<RecordLeftOut>,
  *   added: list<RecordAdded>,
+ *   not_addable: list<array{area: string, use: string, work: string, why: string}>,
  *   not_asked: list<RecordNotAsked>,
  *   chosen: list<array{area: string, use: string, technique: string}>,
  *   area_tiers: list<array{area: string, tier: string}>,
@@ -144,6 +148,8 @@ use App\Models\SignOff;
  *   previous: string,
  *   key: string|null,
  *   head: array{number: int, hash: string},
+ *   raised_by: array{job: int, name: string, record: int|null, number: int|null}|null,
+ *   first: int|null,
  *   record: Record,
  * }
  */
@@ -165,7 +171,17 @@ final readonly class SignOffResource extends Resource
         return [
             'row' => SignOffsResource::row($this->signOff), 'previous' => $this->signOff->previous, 'key' => $this->signOff->key_id,
             'head' => ['number' => $head->number, 'hash' => $head->hash],
+            'raised_by' => $this->raisedBy(),
+            'first' => $this->signOff->figure->raises_id,
             'record' => $record,
         ];
+    }
+
+    /** @return array{job: int, name: string, record: int|null, number: int|null}|null the job in which the figure came back, and the record of that, once there is one */
+    private function raisedBy(): ?array
+    {
+        $figure = Figure::query()->where('raises_id', $this->signOff->id)->with(['unit.job', 'signOff'])->first();
+
+        return $figure === null ? null : ['job' => $figure->unit->job_id, 'name' => $figure->unit->job->name, 'record' => $figure->signOff?->id, 'number' => $figure->signOff?->number];
     }
 }

@@ -1671,6 +1671,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/raises": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Books signed figures to be raised. */
+        post: operations["bookRaise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/scheme-areas/{schemeArea}": {
         parameters: {
             query?: never;
@@ -1994,6 +2011,23 @@ export interface paths {
         };
         /** One sign-off with its record. */
         get: operations["showSignOff"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-offs/{signOff}/raise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What it would take to raise a signed figure. */
+        get: operations["showRaiseOffer"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2566,6 +2600,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{unit}/finished": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says of figures that they came finished, or that they did not. */
+        put: operations["cameFinished"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{unit}/further-uses": {
         parameters: {
             query?: never;
@@ -2880,6 +2931,8 @@ export interface components {
             spray: components["schemas"]["SheetSpray"];
             caution: string;
             undecided: string[];
+            raises: components["schemas"]["SheetRaise"] | null;
+            elsewhere: boolean;
             figures: components["schemas"]["SheetFigure"][];
             mishaps: components["schemas"]["SheetMishap"][];
             length: number;
@@ -3361,6 +3414,13 @@ export interface components {
             scheme: number | null;
             own_scheme: boolean;
             may_assign: boolean;
+            record: number | null;
+            raises: {
+                record: number;
+                number: number;
+                tier: string;
+            } | null;
+            elsewhere: boolean;
             version: number;
         };
         GridGroup: {
@@ -3408,6 +3468,7 @@ export interface components {
             } | null;
             waiver: components["schemas"]["AgreedHere"] | null;
             addition: components["schemas"]["AgreedHere"] | null;
+            there: string;
             from: string;
         };
         HeadAnswer: {
@@ -4172,6 +4233,16 @@ export interface components {
             quotes: components["schemas"]["QuoteHead"][];
             last: components["schemas"]["LastTerms"] | null;
         };
+        RaisableFigure: {
+            record: number;
+            number: number;
+            figure: number;
+            leader: boolean;
+            raised_in: {
+                id: number;
+                name: string;
+            } | null;
+        };
         Raise: {
             from: string;
             to: string;
@@ -4186,6 +4257,31 @@ export interface components {
             minutes: number;
             whole_minutes: number;
             stopping: components["schemas"]["Stopping"][];
+        };
+        RaiseOffer: {
+            record: number;
+            number: number;
+            unit: string;
+            figure: number;
+            type: string;
+            job: string;
+            client: string;
+            force: string;
+            from: string;
+            standard: string;
+            tiers: {
+                key: string;
+                name: string;
+            }[];
+            to: string | null;
+            plan: components["schemas"]["Raise"] | null;
+            price: number | null;
+            figures: components["schemas"]["RaisableFigure"][];
+            jobs: {
+                id: number;
+                name: string;
+                version: number;
+            }[];
         };
         RaiseStep: {
             /** @enum {string} */
@@ -4291,10 +4387,26 @@ export interface components {
                     minor: number;
                 };
             };
+            raises: {
+                number: number;
+                hash: string;
+                tier: string;
+                standard: {
+                    name: string;
+                    version: string;
+                };
+            } | null;
+            elsewhere: boolean;
             painted: components["schemas"]["RecordPainted"][];
             excused: components["schemas"]["RecordExcused"][];
             left_out: components["schemas"]["RecordLeftOut"][];
             added: components["schemas"]["RecordAdded"][];
+            not_addable: {
+                area: string;
+                use: string;
+                work: string;
+                why: string;
+            }[];
             not_asked: components["schemas"]["RecordNotAsked"][];
             chosen: {
                 area: string;
@@ -4894,6 +5006,18 @@ export interface components {
             } | null;
             hourly: number | null;
         };
+        SheetRaise: {
+            from: string[];
+            records: {
+                id: number;
+                number: number;
+                figure: number;
+            }[];
+            not_addable: {
+                area: string;
+                why: string;
+            }[];
+        };
         SheetSpray: {
             fields: components["schemas"]["SprayedField"][];
             caution: string;
@@ -4975,6 +5099,13 @@ export interface components {
                 number: number;
                 hash: string;
             };
+            raised_by: {
+                job: number;
+                name: string;
+                record: number | null;
+                number: number | null;
+            } | null;
+            first: number | null;
             record: components["schemas"]["Record"];
         };
         SignOffPage: {
@@ -9577,6 +9708,48 @@ export interface operations {
             default: components["responses"]["Broken"];
         };
     };
+    bookRaise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    records: number[];
+                    to: string;
+                    job_id?: number | null;
+                    version?: number | null;
+                    name?: string | null;
+                    client?: string | null;
+                    due?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Job"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
     replaceSchemeArea: {
         parameters: {
             query?: never;
@@ -10635,6 +10808,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SignOff"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showRaiseOffer: {
+        parameters: {
+            query?: {
+                to?: string | null;
+                job?: number | null;
+            };
+            header?: never;
+            path: {
+                signOff: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RaiseOffer"];
                 };
             };
             400: components["responses"]["Unreadable"];
@@ -11908,6 +12113,47 @@ export interface operations {
                 "application/json": {
                     version: number;
                     count: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Grid"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    cameFinished: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                unit: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    figures: number[];
+                    finished: boolean;
                 };
             };
         };

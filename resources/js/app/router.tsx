@@ -42,6 +42,10 @@ export const router = createBrowserRouter([
             { path: 'check', lazy: async () => ({ Component: (await import('@features/checks')).ChecksPage }) },
             { path: 'records', lazy: async () => ({ Component: (await import('@features/records')).RecordsPage }) },
             { path: 'records/:record', lazy: async () => ({ Component: (await import('@features/records')).CertificatePage }) },
+            {
+                path: 'records/:record/raise',
+                lazy: async () => ({ Component: (await import('@features/records')).RaiseRecordPage }),
+            },
             { path: 'account', lazy: async () => ({ Component: (await import('@features/session')).AccountPage }) },
             { path: 'studio/log', lazy: async () => ({ Component: (await import('@features/studio')).LogPage }) },
             { path: 'studio', lazy: async () => ({ Component: (await import('@features/studio')).StudioPage }) },

@@ -156,6 +156,8 @@ export function sheet(change: Partial<Schemas['BenchSheet']> = {}): Schemas['Ben
         },
         caution: "Follow the product's safety data sheet.",
         undecided: [],
+        raises: null,
+        elsewhere: false,
         figures: [2, 3].map((number) => ({
             id: number * 10,
             number,

@@ -20,6 +20,7 @@ export function laid(change: Partial<Schemas['GridUse']> = {}): Schemas['GridUse
         menu: null,
         waiver: null,
         addition: null,
+        there: '',
         from: 'muster',
         ...change,
     };
@@ -37,6 +38,9 @@ export function group(change: Partial<Schemas['GridGroup']> = {}): Schemas['Grid
         scheme: null,
         own_scheme: false,
         may_assign: true,
+        record: null,
+        raises: null,
+        elsewhere: false,
         version: 1,
     };
     return {

@@ -5,7 +5,7 @@ import type { ReactElement } from 'react';
 import { MemoryRouter } from 'react-router';
 
 /** Renders within what every page stands in; what is given is in the cache already and not asked for. */
-export function render(element: ReactElement, cached: [readonly unknown[], unknown][] = []) {
+export function render(element: ReactElement, cached: [readonly unknown[], unknown][] = [], at = '/') {
     const client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: Infinity } } });
     for (const [key, data] of cached) {
         client.setQueryData(key, data);
@@ -15,7 +15,7 @@ export function render(element: ReactElement, cached: [readonly unknown[], unkno
         ...renderBare(
             <App component={false}>
                 <QueryClientProvider client={client}>
-                    <MemoryRouter>{element}</MemoryRouter>
+                    <MemoryRouter initialEntries={[at]}>{element}</MemoryRouter>
                 </QueryClientProvider>
             </App>,
         ),

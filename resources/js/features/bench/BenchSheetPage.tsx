@@ -8,6 +8,7 @@ import { Button } from 'antd';
 import { Fragment, useRef, useState } from 'react';
 import { Link, useLocation, useParams } from 'react-router';
 import { BenchClock } from './components/BenchClock';
+import { CameBack } from './components/CameBack';
 import { Current } from './components/Current';
 import { HandOver } from './components/HandOver';
 import { OpenMishaps } from './components/OpenMishaps';
@@ -85,6 +86,7 @@ function Sheet({ sheet, inHand }: { sheet: Schemas['BenchSheet']; inHand: StepIn
                 <Link to={`/jobs/${sheet.job.id}`}>{sheet.job.name}</Link> · standard {sheet.standard}
                 {sheet.unit.note !== '' && ` · ${sheet.unit.note}`}
             </p>
+            <CameBack sheet={sheet} />
             {sheet.steps.length > 0 && <SheetTimes sheet={sheet} />}
             <SheetSpray sheet={sheet} />
             <ToFetch paints={sheet.fetch} />

@@ -99,6 +99,16 @@ export function useAssign(job: number) {
                     }),
                 ),
             ),
+        /** Whether figures came finished, painted by somebody else. */
+        finished: (unit: Unit, figures: number[], finished: boolean) =>
+            change.mutate(() =>
+                unwrap(
+                    api.PUT('/api/units/{unit}/finished', {
+                        params: { path: { unit: unit.id } },
+                        body: { version: unit.version, figures, finished },
+                    }),
+                ),
+            ),
         /** Before another unit; null: at the end. */
         place: (unit: Unit, before: number | null) =>
             change.mutate(() =>

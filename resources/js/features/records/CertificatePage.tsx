@@ -1,13 +1,14 @@
 import type { Schemas } from '@api';
 import { useSession } from '@features/session';
 import { instant } from '@shared/format';
+import { LinkButton } from '@shared/LinkButton';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { SidesMark } from '@shared/SidesMark';
 import { Why } from '@shared/Why';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { Rounds } from './components/Rounds';
 import { NotDone, Painted } from './components/Work';
 import { signOffOptions } from './queries';
@@ -22,11 +23,27 @@ const VERDICTS: Record<string, string> = { accept: 'Accepted', concession: 'Acce
 
 function Certificate({ signOff }: { signOff: Schemas['SignOff'] }) {
     const { record, row } = signOff;
+    const { user } = useSession();
     return (
         <div className="certificate-place">
             <PageHead title={`Record ${row.number}`} sub={`${record.figure.unit}, figure ${record.figure.number}`}>
+                {user.role === 'lead' && signOff.raised_by === null && (
+                    <LinkButton to={`/records/${String(row.id)}/raise`}>Raise to another tier</LinkButton>
+                )}
                 <Button onClick={() => window.print()}>Print</Button>
             </PageHead>
+            {signOff.raised_by !== null && (
+                <p className="raise-facts">
+                    This figure came back and {signOff.raised_by.record === null ? 'is raised' : 'was raised'} in{' '}
+                    <Link to={`/jobs/${String(signOff.raised_by.job)}`}>{signOff.raised_by.name}</Link>
+                    {signOff.raised_by.record !== null && (
+                        <>
+                            : <Link to={`/records/${String(signOff.raised_by.record)}`}>record {signOff.raised_by.number}</Link>
+                        </>
+                    )}
+                    .
+                </p>
+            )}
             <article className="certificate">
                 <header>
                     <p>{record.studio}</p>
@@ -40,6 +57,7 @@ function Certificate({ signOff }: { signOff: Schemas['SignOff'] }) {
                         {record.figure.type} · {record.job.name} · {record.job.force} · for {record.job.client}
                     </p>
                 </header>
+                <Before signOff={signOff} />
                 <Judged record={record} />
                 <Painted record={record} />
                 <NotDone record={record} />
@@ -47,6 +65,25 @@ function Certificate({ signOff }: { signOff: Schemas['SignOff'] }) {
                 <Seal signOff={signOff} />
             </article>
         </div>
+    );
+}
+
+/** What was on the figure before it came: a record of ours, or the work of somebody else. */
+function Before({ signOff: { record, first } }: { signOff: Schemas['SignOff'] }) {
+    if (record.elsewhere) {
+        return <p>It came finished: painted elsewhere, judged here.</p>;
+    }
+    return record.raises === null ? null : (
+        <p>
+            Raised from {record.raises.tier} ({record.raises.standard.name} {record.raises.standard.version}),{' '}
+            {first === null ? (
+                `record ${String(record.raises.number)}`
+            ) : (
+                <Link to={`/records/${String(first)}`}>record {record.raises.number}</Link>
+            )}{' '}
+            <span className="seal">{record.raises.hash.slice(0, 12)}</span>: that one says what was on it; this one, what came to
+            it, and how the whole was judged.
+        </p>
     );
 }
 

@@ -5,6 +5,7 @@ export const recordKeys = {
     all: ['records'] as const,
     list: (page: number, find: string) => [...recordKeys.all, 'list', page, find] as const,
     detail: (id: number) => [...recordKeys.all, id] as const,
+    raise: (id: number, to: string | null, job: number | null) => [...recordKeys.all, id, 'raise', to, job] as const,
     chain: ['records', 'chain'] as const,
 };
 
@@ -30,5 +31,14 @@ export function chainOptions() {
         queryKey: recordKeys.chain,
         queryFn: ({ signal }) => unwrap(api.GET('/api/chain', { signal })),
         staleTime: 0,
+    });
+}
+
+export function raiseOfferOptions(id: number, to: string | null, job: number | null) {
+    return queryOptions({
+        queryKey: recordKeys.raise(id, to, job),
+        queryFn: ({ signal }) =>
+            unwrap(api.GET('/api/sign-offs/{signOff}/raise', { params: { path: { signOff: id }, query: { to, job } }, signal })),
+        placeholderData: (before) => before,
     });
 }

@@ -53,22 +53,22 @@ export function AtHand({ sheet, step }: Props) {
 function Pictures({ hand }: { hand: Schemas['AtHand'] }) {
     const { after, finished, scheme } = hand;
     const picture = scheme?.picture ?? null;
-    if (after === null && picture === null) {
+    if (finished === null && picture === null) {
         return null;
     }
     return (
         <div className="at-hand-plates">
-            {after !== null && finished !== null && (
-                <>
-                    <figure>
-                        <Plate plate={after} about={`${hand.area} after this step`} />
-                        <figcaption>{hand.area} after this step</figcaption>
-                    </figure>
-                    <figure>
-                        <Plate plate={finished} about={`${hand.area} when it is finished`} />
-                        <figcaption>finished</figcaption>
-                    </figure>
-                </>
+            {after !== null && (
+                <figure>
+                    <Plate plate={after} about={`${hand.area} after this step`} />
+                    <figcaption>{hand.area} after this step</figcaption>
+                </figure>
+            )}
+            {finished !== null && (
+                <figure>
+                    <Plate plate={finished} about={`${hand.area} when it is finished`} />
+                    <figcaption>{after === null ? `${hand.area} finished` : 'finished'}</figcaption>
+                </figure>
             )}
             {scheme !== null && picture !== null && (
                 <figure>

@@ -22,22 +22,25 @@ export function AreaLayers({ uses, ...of }: Props) {
     return (
         <ol className="layers" aria-label="Layers, from the top down">
             {uses.toReversed().map((use) => (
-                <li key={use.id} className={use.waiver === null && use.menu?.laid !== false ? '' : 'layer-waived'}>
+                <li key={use.id} className={laidNow(use) ? '' : 'layer-waived'}>
                     <div className="layer-head">
                         <b>{use.name}</b> <span>{use.degree}</span>
-                        <span className="layer-minutes">
-                            {use.menu?.laid === false
-                                ? 'not chosen'
-                                : use.waiver === null
-                                  ? `${fewMinutes(use.minutes)} min`
-                                  : 'left out'}
-                        </span>
+                        <span className="layer-minutes">{laidNow(use) ? `${fewMinutes(use.minutes)} min` : notLaid(use)}</span>
                     </div>
                     <OfLayer use={use} {...of} />
                 </li>
             ))}
         </ol>
     );
+}
+
+/** Whether it is painted on these figures, here and now. */
+function laidNow(use: Schemas['GridUse']): boolean {
+    return use.waiver === null && use.menu?.laid !== false && (use.there === '' || use.minutes > 0);
+}
+
+function notLaid(use: Schemas['GridUse']): string {
+    return use.waiver !== null ? 'left out' : use.there !== '' ? 'not now' : 'not chosen';
 }
 
 function OfLayer({ use, unit, figures, place, tierName, mayAssign, assign }: Omit<Props, 'uses'> & { use: Schemas['GridUse'] }) {
@@ -50,6 +53,7 @@ function OfLayer({ use, unit, figures, place, tierName, mayAssign, assign }: Omi
         ) : null;
     return (
         <>
+            {use.there !== '' && <p>{use.there}</p>}
             {use.menu !== null && (
                 <MenuLine
                     menu={use.menu}

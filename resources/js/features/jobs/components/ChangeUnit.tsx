@@ -29,6 +29,8 @@ export function ChangeUnit({ unit, untouched, figures, units, assign }: Props) {
     const [more, setMore] = useState<number | null>(1);
     const [gone, setGone] = useState<readonly number[]>([]);
     const others = units.filter((other) => other.id !== unit.id);
+    const cameFinished = figures.filter((figure) => figure.elsewhere || (figure.raises === null && untouched.includes(figure)));
+    const finished = figures.filter((figure) => figure.elsewhere).map((figure) => figure.id);
     const next = units[units.findIndex((other) => other.id === unit.id) + 1];
     if (!open) {
         return <Button onClick={() => setOpen(true)}>Change the unit</Button>;
@@ -80,6 +82,21 @@ export function ChangeUnit({ unit, untouched, figures, units, assign }: Props) {
                     others={others.filter((other) => other.type_id === unit.type_id)}
                     assign={assign}
                 />
+            )}
+            {cameFinished.length > 0 && (
+                <fieldset disabled={assign.isPending}>
+                    <legend>Came finished, painted elsewhere: judged at their tier, not painted</legend>
+                    <FigureChips
+                        label="Figures that came finished"
+                        figures={cameFinished}
+                        chosen={finished}
+                        onChoose={(chosen) => {
+                            const came = chosen.find((id) => !finished.includes(id));
+                            const here = finished.find((id) => !chosen.includes(id));
+                            assign.finished(unit, [came ?? here ?? 0], came !== undefined);
+                        }}
+                    />
+                </fieldset>
             )}
             {untouched.length > 0 && (
                 <fieldset>

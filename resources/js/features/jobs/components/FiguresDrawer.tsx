@@ -5,6 +5,7 @@ import { LinkButton } from '@shared/LinkButton';
 import { StateWord } from '@shared/StateWord';
 import { Button, Drawer, Select } from 'antd';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { useAssign } from '../useAssign';
 import { ChangeUnit } from './ChangeUnit';
 import { Lacking } from './Lacking';
@@ -82,7 +83,14 @@ export function FiguresDrawer({ job, unit, group, units, onClose }: Props) {
                                 {figure.leader && ', leader'}
                             </td>
                             <td>
-                                <StateWord state={figure.state} />
+                                {figure.record === null ? (
+                                    <StateWord state={figure.state} />
+                                ) : (
+                                    <Link to={`/records/${String(figure.record)}`} title="Its record">
+                                        <StateWord state={figure.state} />
+                                    </Link>
+                                )}
+                                {figure.elsewhere && <small> came finished</small>}
                             </td>
                             <td>
                                 <TierSelect

@@ -1,5 +1,6 @@
 import { Select } from 'antd';
 import { memo } from 'react';
+import { Link } from 'react-router';
 import type { Schemas } from '@api';
 import { useSession } from '@features/session';
 import { minutes } from '@shared/format';
@@ -46,10 +47,18 @@ export const GroupRow = memo(function GroupRow({ row, isChosen, onChoose, job, s
                     <span>{itself ? unit.name : who(group)}</span>
                     <b>
                         {group.figures.length}
-                        <span className="unseen"> figures</span>
+                        <span className="unseen"> {group.figures.length === 1 ? 'figure' : 'figures'}</span>
                     </b>
                 </button>
                 {itself && unit.note !== '' && <small>{unit.note}</small>}
+                {first?.elsewhere === true && <small>came finished</small>}
+                {first !== undefined && first.raises !== null && (
+                    <small>
+                        raised from {first.raises.tier},{' '}
+                        <Link to={`/records/${String(first.raises.record)}`}>record {first.raises.number}</Link>
+                        {group.figures.length > 1 && ' and others'}
+                    </small>
+                )}
                 {group.lacking.length > 0 && <small>no {group.lacking.map((one) => one.area).join(', no ')}</small>}
                 {first?.own_scheme === true && <small>{job.schemes.find((scheme) => scheme.id === first.scheme)?.name}</small>}
                 {itself && job.schemes.length > 1 && (
@@ -127,7 +136,7 @@ interface CellProps {
 function AreaCell({ area, tier, asUnit, onOpen }: CellProps) {
     const laid = area.uses.map(
         (use) =>
-            `${use.name}${use.degree === '' ? '' : ` ${use.degree}`}${use.waiver !== null ? ' (left out)' : use.addition !== null ? ' (added)' : use.menu?.laid === false ? ' (not chosen)' : ''}`,
+            `${use.name}${use.degree === '' ? '' : ` ${use.degree}`}${use.waiver !== null ? ' (left out)' : use.addition !== null ? ' (added)' : use.menu?.laid === false ? ' (not chosen)' : use.there !== '' && use.minutes === 0 ? ' (there already)' : ''}`,
     );
     const silent = area.state === 'undecided' ? 'undecided' : 'not asked for';
     const words = area.state === 'asked' ? laid.join(', then ') : [silent, ...laid].join(', ');
@@ -155,7 +164,7 @@ function Layers({ uses }: { uses: readonly Schemas['GridUse'][] }) {
             layers={uses.map((use) => ({
                 group: use.group,
                 passes: Math.max(use.coats, use.steps),
-                waived: use.waiver !== null || use.menu?.laid === false,
+                waived: use.waiver !== null || use.menu?.laid === false || (use.there !== '' && use.minutes === 0),
                 added: use.addition !== null,
                 words: use.name,
             }))}

@@ -6,10 +6,13 @@ type Record = Schemas['Record'];
 export function Painted({ record }: { record: Record }) {
     const areas = [...new Set(record.painted.map((use) => use.area))];
     const people = new Set(record.painted.map((use) => use.by));
+    if (areas.length === 0) {
+        return null;
+    }
     const by = (name: string) => (people.size > 1 && name !== '' ? `, ${name}` : '');
     return (
         <section>
-            <h3>What was painted</h3>
+            <h3>{record.raises === null ? 'What was painted' : 'What was added'}</h3>
             <dl className="certificate-work">
                 {areas.map((area) => (
                     <div key={area}>
@@ -48,6 +51,7 @@ export function NotDone({ record }: { record: Record }) {
             (one) =>
                 `${one.area}: ${one.work} added, of ${one.from}${one.whole_unit ? ', for the unit' : ''}. ${one.reason}${agreed(one)}`,
         ),
+        ...record.not_addable.map((one) => `${one.area}: ${one.why}`),
         ...record.not_asked.map(
             (one) => `${one.area}: not asked for${one.whole_unit ? ', for the unit' : ''}. ${one.reason}${agreed(one)}`,
         ),

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Composing;
+
+use App\Models\BenchMark;
+use Core\Check\Excuse;
+use Core\Composition\ComposedUse;
+use Core\Composition\Composition;
+use Illuminate\Database\Eloquent\Collection;
+
+/** What was asked of figures and handed over undone: it is not on them. */
+final readonly class ExcusedAtTheBench
+{
+    /** @param  array<int, array<string, BenchMark>>  $excused the last word by figure and step */
+    private function __construct(private array $excused)
+    {
+    }
+
+    /** @param  list<int>  $figures ids */
+    public static function on(array $figures): self
+    {
+        /** @var array<int, array<string, BenchMark>> $excused */
+        $excused = [];
+        /** @var Collection<int, BenchMark> $marks */
+        $marks = BenchMark::query()->whereIn('figure_id', $figures)->where('is_look', false)->with('user')->orderBy('id')->get();
+        foreach ($marks as $mark) {
+            unset($excused[$mark->figure_id][$mark->stepKey()]);
+            if ($mark->state->excuse() !== null) {
+                $excused[$mark->figure_id][$mark->stepKey()] = $mark;
+            }
+        }
+
+        return new self($excused);
+    }
+
+    /** All that is on a signed figure. */
+    public function without(ComposedFigure $figure): Composition
+    {
+        $all = $figure->layers();
+        $excused = $this->excused[$figure->row->id] ?? [];
+        $laid = array_values(array_filter($all->uses, static fn (ComposedUse $use): bool => ! isset($excused[$use->key()])));
+
+        return new Composition($laid, $all->criteria, $all->undecided, $all->notAsked, array_sum(array_column($laid, 'minutes')));
+    }
+
+    /** @return list<BenchMark> of uses that a figure has no place for, or that were agreed to be left out: they are not asked again */
+    public function forGood(int $figure): array
+    {
+        return array_values(array_filter($this->excused[$figure] ?? [], static fn (BenchMark $mark): bool => in_array($mark->state->excuse(), [Excuse::Waived, Excuse::NotOnFigure, Excuse::Unreachable], true)));
+    }
+}
