@@ -92,7 +92,7 @@ final readonly class JobFigures
             foreach ($figures as $composed) {
                 $record = $of->records[$composed->row->id] ?? null;
                 if ($record !== null) {
-                    $signed[$record->id] = new SignedFigure($record, $composed, $standard, $excused->without($composed));
+                    $signed[$record->id] = new SignedFigure($record, $composed->unit, $composed->row, $composed->figure, $composed->type, $composed->agreed, $standard, $excused->without($composed));
                 }
             }
         }
@@ -103,10 +103,7 @@ final readonly class JobFigures
     /** A signed figure as it would be raised, with what was agreed for it; what was added to it is there. */
     public function raised(SignedFigure $from, Standard $standard, string $tier): PaintedHere
     {
-        $before = $from->composed;
-        $kept = $before->agreed->withoutAdditions();
-
-        return self::composed($standard, $before->type, $tier, $kept, new FurtherCoats, false, $from);
+        return self::composed($standard, $from->type, $tier, $from->agreed->withoutAdditions(), new FurtherCoats, false, $from);
     }
 
     /**

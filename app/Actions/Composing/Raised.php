@@ -36,7 +36,7 @@ final readonly class Raised
         // What was painted under another version may have been painted by techniques that this one has no more.
         $gone = array_filter($from->standard->techniques, static fn (Technique $one): bool => ! $standard->hasTechnique($one->id));
         $both = $gone === [] ? $standard : $standard->withTechniques(array_values($gone));
-        $plan = (new Raise($both))->between($from->done, $wanted, $figure->areas, self::apart($from->composed->figure, $figure));
+        $plan = (new Raise($both))->between($from->done, $wanted, $figure->areas, self::apart($from->figure, $figure));
         // What cannot be added is not on it, and nothing that judges it alone is asked.
         $missing = array_filter($plan->blocked, static fn (BlockedUse $use): bool => ! self::isDone($from->done, $use));
         $waivers = [...$figure->waivers, ...array_map(static fn (BlockedUse $use): Waiver => new Waiver($use->area->id, $use->use->id, $use->why), array_values($missing))];

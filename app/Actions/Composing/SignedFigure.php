@@ -4,18 +4,28 @@ declare(strict_types=1);
 
 namespace App\Actions\Composing;
 
+use App\Models\Figure;
 use App\Models\SignOff;
+use App\Models\Unit;
 use Core\Composition\Composition;
+use Core\Composition\Figure as CoreFigure;
+use Core\Composition\FigureType;
 use Core\Standard\Standard;
 use Core\Standard\Tier;
 
 /** A figure as it was signed: at its tier, under the version of the standard that held for it then. */
 final readonly class SignedFigure
 {
-    /** @param  Composition  $done what is on it, without what was excused at the bench */
+    /**
+     * @param  Composition  $done what is on it, without what was excused at the bench
+     */
     public function __construct(
         public SignOff $record,
-        public ComposedFigure $composed,
+        public Unit $unit,
+        public Figure $row,
+        public CoreFigure $figure,
+        public FigureType $type,
+        public Agreed $agreed,
         public Standard $standard,
         public Composition $done,
     ) {
@@ -23,6 +33,6 @@ final readonly class SignedFigure
 
     public function tier(): Tier
     {
-        return $this->standard->tier($this->composed->figure->tier);
+        return $this->standard->tier($this->figure->tier);
     }
 }

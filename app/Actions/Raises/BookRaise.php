@@ -82,7 +82,7 @@ final readonly class BookRaise
     {
         $units = [];
         foreach ($signed as $one) {
-            $units[$one->composed->unit->id][] = $one;
+            $units[$one->unit->id][] = $one;
         }
 
         return array_values($units);
@@ -91,7 +91,7 @@ final readonly class BookRaise
     /** @param  non-empty-list<SignedFigure>  $signed of one unit */
     private function unit(Job $job, Tier $tier, array $signed): Unit
     {
-        $old = $signed[0]->composed->unit;
+        $old = $signed[0]->unit;
         $unit = Unit::query()->create([
             'job_id' => $job->id,
             'figure_type_id' => $this->goesOn->type($old, $job)->id,
@@ -103,7 +103,7 @@ final readonly class BookRaise
         ]);
         $figures = [];
         foreach ($signed as $one) {
-            $row = $one->composed->row;
+            $row = $one->row;
             $figures[$row->id] = Figure::query()->create([
                 'unit_id' => $unit->id, 'number' => $row->number, 'leader' => $row->leader, 'scheme_id' => $row->scheme_id, 'raises_id' => $one->record->id,
             ]);

@@ -66,7 +66,7 @@ final readonly class GoesOn
      */
     public function agreed(array $signed, Unit $unit, array $figures, Tier $to): void
     {
-        $old = $signed[0]->composed->unit;
+        $old = $signed[0]->unit;
         /** @var array<array-key, int> $areas */
         $areas = FigureArea::query()->where('figure_type_id', $unit->figure_type_id)->pluck('id', 'key')->all();
         /** @var array<array-key, int> $tiers */

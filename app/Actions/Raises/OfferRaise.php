@@ -46,7 +46,7 @@ final readonly class OfferRaise
         $tiers = self::tiers($from, $standard);
         $tier = self::chosen($from, $tiers, $to);
         $here = $tier === null ? null : $this->figures->raised($from, $standard, $tier->id);
-        $unit = $from->composed->unit;
+        $unit = $from->unit;
         $others = array_values(SignOff::query()->whereHas('figure', static fn ($figures) => $figures->where('unit_id', $unit->id))->with('figure')->get()->sortBy('figure.number')->all());
 
         return new RaiseOffer(
@@ -55,7 +55,7 @@ final readonly class OfferRaise
             $tiers,
             $tier?->id,
             $here === null ? null : self::raised($from, $standard, $tier, $here),
-            $here === null || $tier->byAgreement ? null : FigurePrice::of($tier, $from->composed->type->sizeClass->value, $here->figure, $here->work, $from->tier()),
+            $here === null || $tier->byAgreement ? null : FigurePrice::of($tier, $from->type->sizeClass->value, $here->figure, $here->work, $from->tier()),
             $others,
             self::raisedIn($others),
             array_values(Job::query()->where('force_id', $unit->job->force_id)->where('state', JobState::Open)->orderBy('name')->get()->all()),
@@ -92,7 +92,7 @@ final readonly class OfferRaise
             $from->tier()->name,
             $tier->name,
             $here->plan ?? throw new \LogicException('What is raised has a plan.'),
-            (new RaiseOrder($standard))->of($from->done, $here->work, $from->composed->type),
+            (new RaiseOrder($standard))->of($from->done, $here->work, $from->type),
             (new StoppingPlaces($standard))->of($here->figure),
             $here->layers->minutes,
         );

@@ -46,12 +46,12 @@ final readonly class RaiseOfferResource extends Resource
     public function toArray(): array
     {
         $from = $this->offer->from;
-        $unit = $from->composed->unit;
+        $unit = $from->unit;
         $raised = $this->offer->raised;
 
         return [
-            'record' => $from->record->id, 'number' => $from->record->number, 'unit' => $unit->name, 'figure' => $from->composed->row->number,
-            'type' => $from->composed->type->name, 'job' => $unit->job->name, 'client' => $unit->job->client, 'force' => $unit->job->force->name,
+            'record' => $from->record->id, 'number' => $from->record->number, 'unit' => $unit->name, 'figure' => $from->row->number,
+            'type' => $from->type->name, 'job' => $unit->job->name, 'client' => $unit->job->client, 'force' => $unit->job->force->name,
             'from' => $from->tier()->name,
             'standard' => "{$this->offer->standard->name} {$this->offer->standard->version}",
             'tiers' => array_map(static fn (Tier $tier): array => ['key' => $tier->id, 'name' => $tier->name], $this->offer->tiers),
