@@ -147,6 +147,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::post('/jobs/{job}/own-lists', Jobs\CopyTier::class);
     Route::put('/jobs/{job}/own-lists', Jobs\WriteOwnRequirement::class);
     Route::get('/jobs/{job}/plan', Planning\ShowJobPlan::class);
+    Route::get('/jobs/{job}/painters', Planning\ShowPainters::class);
     Route::put('/jobs/{job}/promise', Planning\PromiseJob::class);
     Route::put('/jobs/{job}/aside', Planning\SetJobAside::class);
     Route::get('/plan', Planning\ShowStudioPlan::class);

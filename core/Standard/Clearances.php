@@ -15,6 +15,12 @@ final readonly class Clearances
     {
     }
 
+    /** Whether nothing is said of this painter. */
+    public function areNone(): bool
+    {
+        return $this->upTo === [];
+    }
+
     /** Whether this technique is theirs at a tier of this rank; null: the studio says nothing of this painter. */
     public function cover(string $technique, int $rank): ?bool
     {

@@ -17,6 +17,7 @@ final class LayerTest
         'School' => [],
         'Standard' => ['School'],
         'Difference' => ['Standard'],
+        'Assignment' => ['Standard'],
         'Budget' => ['Standard', 'Composition', 'Plate'],
         'Colour' => [],
         'Record' => [],

@@ -199,6 +199,7 @@ final class RoleTest extends DescribedTestCase
         'PUT /units/{unit}/finished',
         'GET /sign-offs/{signOff}/raise',
         'POST /raises',
+        'GET /jobs/{job}/painters',
         'PUT /units/{unit}/area-tiers',
         'PUT /units/{unit}/area-schools',
         'POST /units/{unit}/waivers',

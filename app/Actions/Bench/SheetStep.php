@@ -107,6 +107,11 @@ final readonly class SheetStep
         return $item instanceof TidyBack ? self::tidying($item) : $this->use;
     }
 
+    public function isTidying(): bool
+    {
+        return $this->planned instanceof TidyBack;
+    }
+
     public function inWords(): string
     {
         return $this->planned instanceof TidyBack ? "Tidy back, {$this->area}" : $this->planned->step->name();

@@ -35,6 +35,21 @@ final readonly class Clear
         return new Clearances($upTo);
     }
 
+    /**
+     * @param  list<User>  $people
+     * @return array<int, Clearances> by person
+     */
+    public static function ofAll(array $people): array
+    {
+        $upTo = array_fill_keys(array_map(static fn (User $person): int => $person->id, $people), []);
+        $painters = array_filter($people, static fn (User $person): bool => ! $person->role->checks());
+        foreach (Clearance::query()->whereIn('user_id', array_map(static fn (User $person): int => $person->id, $painters))->get() as $row) {
+            $upTo[$row->user_id][$row->technique] = $row->up_to_rank;
+        }
+
+        return array_map(static fn (array $one): Clearances => new Clearances($one), $upTo);
+    }
+
     /** The standard in force, whose techniques are cleared; null: none is in force yet. */
     public function standard(): ?Standard
     {

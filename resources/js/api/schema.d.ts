@@ -1037,6 +1037,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/painters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who could paint what of a job, and who should. */
+        get: operations["showPainters"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/plan": {
         parameters: {
             query?: never;
@@ -4050,6 +4067,45 @@ export interface components {
             week_minutes: number;
             done_on: string | null;
             late: number;
+        };
+        Painters: {
+            job: {
+                id: number;
+                name: string;
+                due: string | null;
+            };
+            people: components["schemas"]["PaintingPerson"][];
+            rows: components["schemas"]["PaintingRow"][];
+            late: number;
+            is_best: boolean;
+            why: components["schemas"]["Why"];
+        };
+        PaintingCell: {
+            painter: number;
+            minutes: number;
+            cleared: boolean | null;
+            not: string[];
+            bar: string;
+        };
+        PaintingPerson: {
+            id: number;
+            name: string;
+            /** @enum {string} */
+            alone: "any" | "said" | "unsaid";
+            bench: number;
+            given: number;
+            free: number;
+        };
+        PaintingRow: {
+            unit: number;
+            version: number;
+            name: string;
+            tiers: string[];
+            figures: number;
+            minutes: number;
+            painter: number | null;
+            proposed: number | null;
+            cells: components["schemas"]["PaintingCell"][];
         };
         Person: {
             id: number;
@@ -8193,6 +8249,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OwnList"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showPainters: {
+        parameters: {
+            query?: {
+                anew?: string | null;
+            };
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Painters"];
                 };
             };
             400: components["responses"]["Unreadable"];

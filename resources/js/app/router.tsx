@@ -28,6 +28,7 @@ export const router = createBrowserRouter([
             { path: 'jobs/:job', lazy: async () => ({ Component: (await import('@features/jobs')).JobPage }) },
             { path: 'jobs/:job/own/:tier', lazy: async () => ({ Component: (await import('@features/jobs')).OwnListPage }) },
             { path: 'jobs/:job/plan', lazy: async () => ({ Component: (await import('@features/plan')).PlanPage }) },
+            { path: 'jobs/:job/painters', lazy: async () => ({ Component: (await import('@features/plan')).PaintersPage }) },
             { path: 'jobs/:job/budget', lazy: async () => ({ Component: (await import('@features/budget')).BudgetPage }) },
             { path: 'jobs/:job/quote', lazy: async () => ({ Component: (await import('@features/quotes')).QuotePage }) },
             { path: 'jobs/:job/schools', lazy: async () => ({ Component: (await import('@features/jobs')).SchoolsPage }) },

@@ -31,6 +31,7 @@ export function JobPage() {
                         sub={`${data.client} · ${data.force} · standard ${data.standard.version}${data.state === 'closed' ? ' · closed' : ''}`}
                     >
                         <LinkButton to={`/jobs/${id}/plan`}>Plan</LinkButton>
+                        {user.role === 'lead' && <LinkButton to={`/jobs/${id}/painters`}>Painters</LinkButton>}
                         {user.role === 'lead' && <LinkButton to={`/jobs/${id}/budget`}>Budget</LinkButton>}
                         {user.role === 'lead' && <LinkButton to={`/jobs/${id}/quote`}>Quote</LinkButton>}
                         <LinkButton to={`/jobs/${id}/schools`}>Schools</LinkButton>

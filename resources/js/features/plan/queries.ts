@@ -4,6 +4,7 @@ import { queryOptions } from '@tanstack/react-query';
 export const planKeys = {
     all: ['plan'] as const,
     job: (id: number) => [...planKeys.all, 'job', id] as const,
+    painters: (id: number, anew: boolean) => [...planKeys.all, 'painters', id, anew] as const,
     studio: ['plan', 'studio'] as const,
     hours: ['plan', 'hours'] as const,
     calendar: ['plan', 'calendar'] as const,
@@ -16,6 +17,20 @@ export function jobPlanOptions(id: number) {
     return queryOptions({
         queryKey: planKeys.job(id),
         queryFn: ({ signal }) => unwrap(api.GET('/api/jobs/{job}/plan', { params: { path: { job: id } }, signal })),
+        ...ANEW,
+    });
+}
+
+export function paintersOptions(id: number, anew: boolean) {
+    return queryOptions({
+        queryKey: planKeys.painters(id, anew),
+        queryFn: ({ signal }) =>
+            unwrap(
+                api.GET('/api/jobs/{job}/painters', {
+                    params: { path: { job: id }, query: { anew: anew ? '1' : null } },
+                    signal,
+                }),
+            ),
         ...ANEW,
     });
 }
