@@ -1,6 +1,7 @@
 import type { Schemas } from '@api';
 import { Patterns } from '@shared/Patterns';
 import { StackLegend } from '@shared/StackLegend';
+import { useInTurns } from '@shared/useInTurns';
 import { useSession } from '@features/session';
 import { useCallback, useLayoutEffect, useMemo, useRef } from 'react';
 import { useSearchParams } from 'react-router';
@@ -68,6 +69,7 @@ export function Grid({ grid, job }: Props) {
     const assign = useAssign(job.id);
     const words = search.get('find') ?? '';
     const rows = useMemo(() => found(rowsOf(grid), words, job.tiers), [grid, words, job.tiers]);
+    const there = useInTurns(rows.length);
     const selection = useSelection(rows);
     const latest = useRef(selection);
     useLayoutEffect(() => {
@@ -142,7 +144,7 @@ export function Grid({ grid, job }: Props) {
                         </tr>
                     </thead>
                     <tbody>
-                        {rows.map((row) => (
+                        {rows.slice(0, there).map((row) => (
                             <GroupRow
                                 key={row.key}
                                 row={row}
