@@ -44,8 +44,6 @@ try {
     $page->open('/standard/1/compare?left=watch&right=guard')->see('PDF for a client');
     usleep(1_000_000);
     $take('compare');
-    $page->open('/standard/1/raise?from=muster&to=guard')->see('Stopping places');
-    $take('raise');
     $page->open('/schemes/1?type=heron-rider&tier=guard&area=riding%20cloak')->see('Steps, in the order');
     usleep(1_500_000);
     $page->driver->executeScript("document.querySelector('.side-body').scrollTop = 0");
@@ -97,6 +95,8 @@ try {
     $take('today');
     $page->open('/records')->see('The chain holds');
     $take('records');
+    $page->open('/records/1/raise')->see('Added, in this order');
+    $take('raise');
 } finally {
     $chrome->stop();
 }

@@ -49,6 +49,7 @@ final class JourneyTest extends BrowserTestCase
 
         // It comes back: what its new tier adds is work of its own.
         $page->signIn('lead@kittiwake.example')->open('/records')->press('1st Lamplighters, figure 2')->press('Raise to another tier')->see('Added, in this order');
+        $this->assertAccessible('a record that is raised');
         $page->choose('Raised to', 'Guard')->see('from Muster to Guard')->press('Book 1 figure')->see('raised from Muster');
         $page->click("//button[contains(@class, 'grid-name')]")->press('Bench sheet of these figures')->see('Finished figures. Signed at Muster (record 1)')->see('Middle colour again on raised parts');
         $page->open('/records/1')->see('This figure came back and is raised in 1st Lamplighters, raised');

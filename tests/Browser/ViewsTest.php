@@ -65,6 +65,8 @@ final class ViewsTest extends BrowserTestCase
         yield 'the studio' => ['lead', '/studio', 'Figure types', 1280];
         yield 'a figure type' => ['lead', '/studio/figure-types/1', 'What touches what', 1280];
         yield 'a figure type on a phone' => ['lead', '/studio/figure-types/1', 'What touches what', 390];
+        yield 'who paints what' => ['lead', '/jobs/1/painters?anew', 'as chosen', 1280];
+        yield 'who paints what on a phone' => ['lead', '/jobs/1/painters?anew', 'as chosen', 390];
         yield 'a budget' => ['lead', '/jobs/1/budget', 'Take these tiers', 1280];
         yield 'a budget on a phone' => ['lead', '/jobs/1/budget', 'Take these tiers', 390];
         yield 'a quote' => ['lead', '/jobs/1/quote', 'To be paid', 1280];
