@@ -19,6 +19,7 @@ use Core\Composition\FittingVariations;
 use Core\Composition\Lacking;
 use Core\Composition\Waiver;
 use Core\Plan\FigureState;
+use Core\Quote\Estimate;
 use Core\School\SchoolBook;
 use Core\School\SchoolChoice;
 use Core\School\SchoolQuestion;
@@ -31,6 +32,7 @@ use Core\Standard\UseWords;
  * The assignment grid: units, and in each the figures on which the same is painted.
  *
  * @phpstan-import-type Person from WhyShape
+ * @phpstan-import-type Why from WhyShape as WhyData
  *
  * @phpstan-type AgreedHere array{id: int, reason: string, agreed_with: string, by: string, whole_unit: bool, price: int|null}
  * @phpstan-type LackingHere array{area: string, agreed: AgreedHere}
@@ -90,6 +92,10 @@ use Core\Standard\UseWords;
  *   key: string,
  *   tier: string,
  *   minutes: float,
+ *   minutes_to: float,
+ *   budget: float|null,
+ *   over: bool,
+ *   why: WhyData,
  *   minutes_all: float,
  *   figures: list<GridFigure>,
  *   areas: list<GridArea>,
@@ -196,11 +202,16 @@ final readonly class GridResource extends Resource
     {
         $first = $alike[0];
         $minutes = $first->composition->minutes;
+        $estimate = Estimate::of($first->figure, $first->composition, $this->standard, $first->raises === null && ! $first->row->elsewhere);
 
         return [
             'key' => $first->likeKey(),
             'tier' => $first->figure->tier,
             'minutes' => $minutes,
+            'minutes_to' => $estimate->most,
+            'budget' => $estimate->budget,
+            'over' => $estimate->isOver(),
+            'why' => $estimate->why()->toArray(),
             'minutes_all' => $minutes * count($alike),
             'figures' => array_map($this->figure(...), $alike),
             'areas' => $this->areas($first),

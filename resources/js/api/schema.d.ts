@@ -3444,6 +3444,10 @@ export interface components {
             key: string;
             tier: string;
             minutes: number;
+            minutes_to: number;
+            budget: number | null;
+            over: boolean;
+            why: components["schemas"]["Why"];
             minutes_all: number;
             figures: components["schemas"]["GridFigure"][];
             areas: components["schemas"]["GridArea"][];

@@ -47,6 +47,10 @@ export function group(change: Partial<Schemas['GridGroup']> = {}): Schemas['Grid
         key: '1-a',
         tier: 'muster',
         minutes: 32,
+        minutes_to: 40,
+        budget: 30,
+        over: true,
+        why: { inputs: [], rule: 'Each use takes its minutes.', source: 'common practice, no source' },
         minutes_all: 64,
         figures: [
             { ...figure, id: 1 },

@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useAssign } from '../useAssign';
 import { ChangeUnit } from './ChangeUnit';
+import { Estimate } from './Estimate';
 import { Lacking } from './Lacking';
 import { PainterSelect } from './PainterSelect';
 import { TierSelect } from './TierSelect';
@@ -31,8 +32,9 @@ export function FiguresDrawer({ job, unit, group, units, onClose }: Props) {
     return (
         <Drawer open onClose={onClose} size={560} title={unit.name} mask={false}>
             <p>
-                {unit.type} · {minutes(group.minutes)} a figure · {minutes(unit.minutes)} for the unit
+                {unit.type} · {minutes(unit.minutes)} for the unit
             </p>
+            <Estimate group={group} tier={job.tiers.find((tier) => tier.key === group.tier)?.name ?? group.tier} />
             <p>
                 <LinkButton to={`/jobs/${job.id}/bench/${group.key}`}>Bench sheet of these figures</LinkButton>
             </p>

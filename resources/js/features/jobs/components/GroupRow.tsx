@@ -117,7 +117,14 @@ export const GroupRow = memo(function GroupRow({ row, isChosen, onChoose, job, s
                         ))}
                 </td>
             ))}
-            <td className="number">{minutes(group.minutes)}</td>
+            <td className="number">
+                {group.over && (
+                    <span title="More than its tier has for such a figure">
+                        ▲<span className="unseen"> over its tier: </span>{' '}
+                    </span>
+                )}
+                {minutes(group.minutes)}
+            </td>
             <td className="number">
                 <b>{minutes(group.minutes_all)}</b>
             </td>
