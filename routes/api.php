@@ -137,6 +137,8 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/jobs/{job}/figure-types', Jobs\ListJobTypes::class);
     Route::post('/jobs/{job}/figure-types/{figureType}', Jobs\TakeFigureType::class);
     Route::post('/jobs/{job}/budget', Budgets\ReckonBudget::class)->middleware('throttle:heavy');
+    Route::get('/jobs/{job}/effort', Budgets\ReckonEffort::class)->middleware('throttle:heavy');
+    Route::put('/jobs/{job}/effort', Budgets\TakeEffort::class);
     Route::put('/jobs/{job}/mix', Budgets\TakeMix::class);
     Route::post('/jobs/{job}/roster-preview', Jobs\PreviewRoster::class)->middleware('throttle:heavy');
     Route::post('/jobs/{job}/roster', Jobs\TakeRoster::class)->middleware('throttle:heavy');

@@ -150,6 +150,8 @@ final class RoleTest extends DescribedTestCase
         'PUT /figure-types/{figureType}/retired',
         'POST /jobs/{job}/figure-types/{figureType}',
         'POST /jobs/{job}/budget',
+        'GET /jobs/{job}/effort',
+        'PUT /jobs/{job}/effort',
         'PUT /jobs/{job}/mix',
         'POST /paints',
         'POST /swatch-readings',

@@ -40,6 +40,12 @@ final readonly class Agreed
         return new self($this->areaTiers, $this->waivers, $this->choices, $this->notAskedFor, $this->areaSchools, [], $this->lacking);
     }
 
+    /** With no area at a tier of its own. */
+    public function withoutAreaTiers(): self
+    {
+        return new self([], $this->waivers, $this->choices, $this->notAskedFor, $this->areaSchools, $this->additions, $this->lacking);
+    }
+
     /** Equal for figures that nothing sets apart. */
     public function fingerprint(): string
     {

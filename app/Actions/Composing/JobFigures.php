@@ -161,12 +161,17 @@ final readonly class JobFigures
         return $records;
     }
 
-    /** A figure as it would be painted at another tier, with all else that was agreed for it. */
-    public static function at(ComposedFigure $figure, Standard $standard, string $tier): ComposedFigure
+    /**
+     * A figure as it would be painted at another tier.
+     *
+     * @param  Agreed|null  $agreed what was agreed for it; null: all that was
+     */
+    public static function at(ComposedFigure $figure, Standard $standard, string $tier, ?Agreed $agreed = null): ComposedFigure
     {
-        $there = self::composed($standard, $figure->type, $tier, $figure->agreed, $figure->further, $figure->row->elsewhere, $figure->raises);
+        $agreed ??= $figure->agreed;
+        $there = self::composed($standard, $figure->type, $tier, $agreed, $figure->further, $figure->row->elsewhere, $figure->raises);
 
-        return new ComposedFigure($figure->unit, $figure->row, $there->figure, $figure->type, $there->work, $figure->agreed, $figure->further, $figure->wholeType(), $there->layers, $figure->raises, $there->plan);
+        return new ComposedFigure($figure->unit, $figure->row, $there->figure, $figure->type, $there->work, $agreed, $figure->further, $figure->wholeType(), $there->layers, $figure->raises, $there->plan);
     }
 
     /** As the scheme that it is painted in has its areas. */

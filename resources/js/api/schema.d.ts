@@ -883,6 +883,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/effort": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where more minutes of a job are best spent; nothing is stored. */
+        get: operations["reckonEffort"];
+        /** Gives areas the tiers that more minutes were spent on. */
+        put: operations["takeEffort"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/figure-types": {
         parameters: {
             query?: never;
@@ -3304,6 +3322,31 @@ export interface components {
             tidied: string[];
             changes: number;
             not_held: string[];
+        };
+        Effort: {
+            minutes: number;
+            spent: number;
+            seen_now: number;
+            seen_then: number;
+            areas: components["schemas"]["EffortArea"][];
+            why: components["schemas"]["Why"];
+        };
+        EffortArea: {
+            unit: number;
+            version: number;
+            name: string;
+            figures: {
+                id: number;
+                number: number;
+            }[];
+            whole_unit: boolean;
+            leaders: boolean;
+            area: string;
+            from: string;
+            to: string;
+            tier: string;
+            minutes: number;
+            seen: number;
         };
         ExcusedStep: {
             as: string;
@@ -7873,6 +7916,83 @@ export interface operations {
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
             422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    reckonEffort: {
+        parameters: {
+            query: {
+                minutes: number;
+            };
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Effort"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    takeEffort: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    areas: {
+                        unit: number;
+                        version: number;
+                        figures: number[] | null;
+                        area: string;
+                        tier: string;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Grid"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

@@ -14,6 +14,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Curve } from './components/Curve';
 import { Groups } from './components/Groups';
+import { MoreMinutes } from './components/MoreMinutes';
 import { costIn, percent, unitsOf } from './costs';
 import { type Asked, type Budget, budgetOptions } from './queries';
 import { useTakeMix } from './useTakeMix';
@@ -94,6 +95,7 @@ export function BudgetPage() {
                             Take these tiers
                         </Button>
                     )}
+                    {user.role === 'lead' && <MoreMinutes job={id} />}
                 </>
             )}
         </div>

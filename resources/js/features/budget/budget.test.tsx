@@ -1,3 +1,4 @@
+import type { Schemas } from '@api';
 import { answering } from '@testing/api';
 import { session } from '@testing/made';
 import { render } from '@testing/render';
@@ -53,8 +54,17 @@ function budget(change: Partial<Budget> = {}): Budget {
     };
 }
 
+const NOTHING_MORE: Schemas['Effort'] = {
+    minutes: 120,
+    spent: 0,
+    seen_now: 0.3,
+    seen_then: 0.3,
+    areas: [],
+    why: { inputs: [], rule: 'What is seen.', source: 'ours' },
+};
+
 function page(answer: Parameters<typeof answering>[0], as: Parameters<typeof session>[0] = {}) {
-    const sent = answering(answer);
+    const sent = answering(answer, { '/effort': NOTHING_MORE });
     render(<BudgetPage />, [
         [['session'], session(as)],
         [['jobs', NaN], { name: 'Harbour guard' }],

@@ -36,3 +36,14 @@ export function budgetOptions(job: number, { measure, budget, fixed, alike }: As
         retry: false,
     });
 }
+
+/** Where so many minutes more are best spent. */
+export function effortOptions(job: number, minutes: number) {
+    return queryOptions({
+        queryKey: [...jobKeys.detail(job), 'effort', minutes],
+        queryFn: ({ signal }) =>
+            unwrap(api.GET('/api/jobs/{job}/effort', { params: { path: { job }, query: { minutes } }, signal })),
+        placeholderData: keepPreviousData,
+        retry: false,
+    });
+}
