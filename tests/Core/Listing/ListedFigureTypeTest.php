@@ -34,6 +34,18 @@ final class ListedFigureTypeTest extends TestCase
         )), 1e-12);
     }
 
+    public function test_the_figure_as_one_comes_first_draws_no_eye_and_is_of_no_part_and_what_sits_on_another_borders_on_it(): void
+    {
+        $type = ListedFigureType::make('Rider', SizeClass::Foot, [
+            new ListedArea('coat', 'cloth', AreaWeight::Large, part: 'rider'),
+            new ListedArea('face', 'face', AreaWeight::Small),
+            new ListedArea('belt', 'leather', AreaWeight::Small, on: 'coat', neighbours: ['face']),
+        ]);
+
+        self::assertSame([ListedFigureType::FIGURE, 'whole', false, ''], [$type->areas[0]->area->id, $type->areas[0]->area->surface, $type->areas[0]->focal, $type->areas[0]->part]);
+        self::assertSame(['face', 'coat'], $type->area('belt')?->neighbours);
+    }
+
     public function test_a_share_that_is_given_stands_and_words_make_up_what_is_left(): void
     {
         self::assertEqualsWithDelta([1.0, 0.6, 0.3, 0.1], self::shares(self::made(

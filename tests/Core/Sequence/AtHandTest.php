@@ -32,4 +32,28 @@ final class AtHandTest extends TestCase
         self::assertSame([0, []], $at(4), 'what touches the hat is not known');
         self::assertSame([null, []], $at(5), 'a varnish mends nothing');
     }
+
+    /** Dust of the belt and mud of the coat soil each other, so one is tidied: it lies on nothing new and is no colour to mend with. */
+    public function test_what_is_tidied_back_is_mended_with_what_lies_there_and_a_look_is_no_layer(): void
+    {
+        $areas = [PaintedOrder::area('coat', 'cloth', 1, ['belt']), PaintedOrder::area('belt', 'leather', 2), PaintedOrder::area('figure', 'whole')];
+        $order = new PaintedOrder(
+            [PaintedOrder::technique('base', 'lay-in'), PaintedOrder::technique('mud', 'light', messy: true), PaintedOrder::technique('look', 'tidy', more: ['look' => true])],
+            ['whole' => [['technique' => 'look']], 'cloth' => [['technique' => 'base', 'minutes' => 5], ['technique' => 'mud']], 'leather' => [['technique' => 'base', 'minutes' => 5], ['technique' => 'mud']]],
+            $areas,
+        );
+        $words = $order->words();
+        $type = new FigureType('Small', SizeClass::Foot, $areas);
+        $tidied = array_values(array_filter(array_keys($words), static fn (int $at): bool => str_starts_with($words[$at], 'tidy ')))[0] ?? self::fail('Nothing is tidied: '.implode(', ', $words));
+        $area = substr($words[$tidied], 5);
+        $hand = AtHand::at($tidied, $order->work->items, $type);
+
+        self::assertSame("{$area} mud", $words[$hand->below ?? 0]);
+        $other = $area === 'coat' ? 'belt' : 'coat';
+        self::assertSame([$other => array_search("{$other} base", $words, true)], $hand->neighbours);
+        foreach (array_keys($words) as $at) {
+            $below = AtHand::at($at, $order->work->items, $type)->below;
+            self::assertTrue($below === null || ! str_starts_with($words[$below], 'tidy '), "{$words[$at]} lies on no tidying");
+        }
+    }
 }

@@ -16,7 +16,9 @@ use Core\Sequence\RaiseOrder;
 use Core\Sequence\TidyBack;
 use Core\Sequence\WhyHere;
 use Core\Sequence\Work;
+use Core\Sequence\WorkOrder;
 use Core\Standard\Area;
+use Core\Standard\Standard;
 use Document\Standard\StandardReader;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\PaintedOrder;
@@ -57,6 +59,29 @@ final class RaiseOrderTest extends TestCase
         // The belt is painted already: dusting the coat beside it costs a tidying, half a minute and a tenth of six.
         self::assertSame(['coat drybrush', 'tidy belt', 'belt light', 'figure varnish'], self::words($work));
         self::assertEqualsWithDelta(1.1, $work->tidyMinutes, 1e-9);
+    }
+
+    public function test_what_is_there_is_laid_again_where_it_is_soiled_whatever_it_is(): void
+    {
+        // A wash alone lies on the belt: half a minute and a tenth of its six.
+        self::assertEqualsWithDelta(1.1, self::raised(['cloth' => ['base'], 'leather' => ['wash']], ['cloth' => ['base', 'drybrush'], 'leather' => ['wash']])->tidyMinutes, 1e-9);
+        // A base in six minutes and a wash in six: both are laid again there.
+        self::assertEqualsWithDelta(1.7, self::raised(['cloth' => ['base'], 'leather' => ['base', 'wash']], ['cloth' => ['base', 'drybrush'], 'leather' => ['base', 'wash']])->tidyMinutes, 1e-9);
+    }
+
+    public function test_an_order_that_is_known_is_taken_and_what_is_there_comes_first(): void
+    {
+        [$standard, $figure, $type] = self::figure(['cloth' => ['base', 'wash'], 'leather' => ['base']], ['cloth' => ['base', 'wash', 'light'], 'leather' => ['base', 'light']]);
+        $composer = new Composer($standard);
+        $done = $composer->compose($figure);
+        $added = (new RaisedComposition($standard))->of($done, $composer->compose($figure->atTier('banner')), (new Raise($standard))->handle($figure, 'banner'));
+        $order = new RaiseOrder($standard);
+        $found = $order->of($done, $added, $type);
+
+        self::assertSame(self::words($found), self::words($order->of($done, $added, $type, $found->order())));
+        self::assertSame($order->key($done, $added, $type), $order->key($done, $added, $type));
+        self::assertNotSame($order->key($done, $added, $type), $order->key($done, $added, $type, ['coat' => ['light' => 'a paint'], 'belt' => ['light' => 'a paint']]));
+        self::assertNotSame($order->key($done, $added, $type), (new WorkOrder($standard))->key($added, $type), 'a figure that has paint already is another than one that has not');
     }
 
     public function test_what_has_no_paint_yet_waits_for_messy_work_beside_it(): void
@@ -117,6 +142,20 @@ final class RaiseOrderTest extends TestCase
      */
     private static function raised(array $line, array $banner): Work
     {
+        [$standard, $figure, $type] = self::figure($line, $banner);
+        $done = (new Composer($standard))->compose($figure);
+        $added = (new RaisedComposition($standard))->of($done, (new Composer($standard))->compose($figure->atTier('banner')), (new Raise($standard))->handle($figure, 'banner'));
+
+        return (new RaiseOrder($standard))->of($done, $added, $type);
+    }
+
+    /**
+     * @param  array<string, list<string>>  $line
+     * @param  array<string, list<string>>  $banner
+     * @return array{Standard, Figure, FigureType}
+     */
+    private static function figure(array $line, array $banner): array
+    {
         $requirements = [];
         foreach (['line' => $line, 'banner' => $banner] as $tier => $asked) {
             foreach (['whole' => ['prime', 'varnish'], ...$asked] as $surface => $techniques) {
@@ -139,9 +178,6 @@ final class RaiseOrderTest extends TestCase
         $areas = [PaintedOrder::area('figure', 'whole'), PaintedOrder::area('coat', 'cloth', 1, ['belt']), PaintedOrder::area('belt', 'leather', 2)];
         $figure = new Figure('line', 1.0, array_map(static fn (TypeArea $area): Area => $area->area, $areas));
 
-        $done = (new Composer($standard))->compose($figure);
-        $added = (new RaisedComposition($standard))->of($done, (new Composer($standard))->compose($figure->atTier('banner')), (new Raise($standard))->handle($figure, 'banner'));
-
-        return (new RaiseOrder($standard))->of($done, $added, new FigureType('Small', SizeClass::Foot, $areas));
+        return [$standard, $figure, new FigureType('Small', SizeClass::Foot, $areas)];
     }
 }
