@@ -12,7 +12,7 @@ use App\Models\WorkedTime;
 use Illuminate\Support\Arr;
 
 /** Who should paint what: cleared, in time, evenly, and so that somebody is left to sign it. */
-final class PaintersTest extends TestCase
+final class PaintersTest extends CheckTestCase
 {
     protected function setUp(): void
     {
@@ -99,6 +99,18 @@ final class PaintersTest extends TestCase
         self::assertSame([], $none['people']);
         self::assertNull(self::rows($none)[0]['proposed']);
         self::assertSame(403, $this->as($this->isla(), 'GET', "/jobs/{$this->job()->id}/painters")->getStatusCode());
+    }
+
+    public function test_a_clearance_stands_on_work_that_was_signed(): void
+    {
+        $of = fn (User $person): array => array_column((array) $this->answer($this->lead(), 'GET', "/people/{$person->id}/clearances")['techniques'], 'signed', 'technique');
+        self::assertSame([], array_filter($of($this->isla())), 'nothing is signed yet');
+        $this->signed();
+        $this->signed($this->figure('1st Lamplighters', 3));
+
+        self::assertSame([['tier' => 'Muster', 'figures' => 2]], $of($this->isla())['base']);
+        self::assertSame([], $of($this->isla())['dark-line'] ?? []);
+        self::assertSame([], array_filter($of($this->jory())), 'it is not his');
     }
 
     private function sits(User $person, float $minutes): void

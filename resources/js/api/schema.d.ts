@@ -3229,6 +3229,10 @@ export interface components {
             up_to_rank: number | null;
             by: string;
             at: string | null;
+            signed: {
+                tier: string;
+                figures: number;
+            }[];
         };
         ClockAnswer: {
             clock: components["schemas"]["BenchClock"] | null;

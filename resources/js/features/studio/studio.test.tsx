@@ -146,8 +146,19 @@ describe('the people of a studio', () => {
                 { rank: 2, name: 'Guard' },
             ],
             techniques: [
-                { technique: 'base', name: 'Base coat', group: 'lay', up_to_rank: 2, by: 'Marsali Teague', at: null },
-                { technique: 'freehand', name: 'Freehand', group: 'detail', up_to_rank: upTo, by: '', at: null },
+                {
+                    technique: 'base',
+                    name: 'Base coat',
+                    group: 'lay',
+                    up_to_rank: 2,
+                    by: 'Marsali Teague',
+                    at: null,
+                    signed: [
+                        { tier: 'Guard', figures: 2 },
+                        { tier: 'Muster', figures: 1 },
+                    ],
+                },
+                { technique: 'freehand', name: 'Freehand', group: 'detail', up_to_rank: upTo, by: '', at: null, signed: [] },
             ],
         });
         const sent = answering(({ method, path }) => [
@@ -156,6 +167,7 @@ describe('the people of a studio', () => {
         ]);
         people([marsali, colleague()]);
         await userEvent.click(screen.getByRole('button', { name: 'Clearances of Isla Coade' }));
+        expect(await screen.findByText('signed: 2 figures at Guard, 1 figure at Muster')).toBeTruthy();
         await userEvent.click(await screen.findByLabelText('Freehand: cleared up to'));
         await userEvent.click(await screen.findByTitle('up to Watch'));
 

@@ -1,5 +1,6 @@
 import { api, type Schemas, unwrap } from '@api';
 import { ErrorNote } from '@shared/ErrorNote';
+import { count } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Drawer, Select } from 'antd';
@@ -86,6 +87,7 @@ function Form({ data }: { data: Clearances }) {
                     <li key={one.technique}>
                         <label htmlFor={`clear-${one.technique}`}>
                             {one.name} <small>{one.by !== '' && `by ${one.by}`}</small>
+                            <SignedWork signed={one.signed} />
                         </label>
                         <Select
                             id={`clear-${one.technique}`}
@@ -100,6 +102,15 @@ function Form({ data }: { data: Clearances }) {
                 ))}
             </ul>
         </>
+    );
+}
+
+/** What of their work was signed by others: the ground that a clearance stands on. */
+function SignedWork({ signed }: { signed: Technique['signed'] }) {
+    return signed.length === 0 ? null : (
+        <small className="clearance-signed">
+            signed: {signed.map((one) => `${count(one.figures, 'figure')} at ${one.tier}`).join(', ')}
+        </small>
     );
 }
 
