@@ -48,6 +48,7 @@ final class ViewsTest extends BrowserTestCase
         yield 'a paint that is written' => ['lead', '/studio/paints?panel=paint&of=5', 'Read it from a photograph', 1280];
         yield 'a substitute' => ['lead', '/studio/paints?panel=substitute&of=21', 'In the place of', 1280];
         yield 'jobs' => ['lead', '/jobs', 'Harbour guard of Port Ember', 1280];
+        yield 'jobs on a phone' => ['lead', '/jobs', 'Harbour guard of Port Ember', 390];
         yield 'a job' => ['lead', '/jobs/1', 'Tide divers', 1280];
         yield 'its plan' => ['lead', '/jobs/1/plan', 'painted on', 1280];
         yield 'its plan on a tablet' => ['lead', '/jobs/1/plan', 'painted on', 820];

@@ -8,10 +8,22 @@ use App\Models\Role;
 use App\Models\Studio;
 use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 
 final class StudioTest extends TestCase
 {
     private const SETTINGS = ['single_keys' => true, 'allows_self_check' => false, 'time_zone' => 'Europe/London', 'name' => 'Kittiwake Row', 'currency' => 'EUR', 'requires_second_factor' => false];
+
+    public function test_how_far_a_job_is_stands_by_what_its_figures_wait_for(): void
+    {
+        $job = (array) $this->answer($this->lead(), 'GET', '/jobs')[0];
+        $states = array_column((array) $job['states'], 'figures', 'state');
+        $counted = DB::table('figures')->join('units', 'units.id', '=', 'figures.unit_id')->where('units.job_id', $job['id'])->groupBy('figures.state')->selectRaw('figures.state, COUNT(*) AS figures')->pluck('figures', 'state')->all();
+
+        self::assertEquals($counted, array_filter($states));
+        self::assertSame([$job['figures'], 0], [array_sum($states), $states['signed']]);
+        self::assertGreaterThan(1, count($counted));
+    }
 
     public function test_the_lead_changes_settings_and_everybody_has_them(): void
     {

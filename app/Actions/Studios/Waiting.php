@@ -126,8 +126,25 @@ final readonly class Waiting
     public static function jobs(Builder $jobs): array
     {
         return array_values($jobs->with('studio')
-            ->withCount(['figures', 'figures as signed_count' => static fn (Builder $figures) => $figures->where('figures.state', FigureState::Signed)])
+            ->withCount(self::states())
             ->orderByRaw('due IS NULL, due, id')->get()->all());
+    }
+
+    /** @return array<string, callable(Builder<Figure>): Builder<Figure>> how many figures are in which state, by what each count is called */
+    private static function states(): array
+    {
+        $counts = [];
+        foreach (FigureState::cases() as $state) {
+            $counts['figures as '.self::countOf($state)] = static fn (Builder $figures): Builder => $figures->where('figures.state', $state);
+        }
+
+        return $counts;
+    }
+
+    /** What the count of a state is called on a job that was read here. */
+    public static function countOf(FigureState $state): string
+    {
+        return str_replace('-', '_', $state->value).'_count';
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Jobs;
 
+use App\Actions\Studios\Waiting;
 use App\Http\Shared\Resource;
 use App\Models\Job;
 use App\Models\JobState;
@@ -12,6 +13,7 @@ use App\Models\StandardPiece;
 use App\Models\Tier;
 use Carbon\CarbonImmutable;
 use Core\Plan\Deadline;
+use Core\Plan\FigureState;
 
 /**
  * One job.
@@ -24,6 +26,7 @@ use Core\Plan\Deadline;
  *   days_left: int|null,
  *   figures: int,
  *   signed: int,
+ *   states: list<array{state: value-of<FigureState>, figures: int}>,
  *   late: bool,
  *   state: value-of<JobState>,
  * }
@@ -74,12 +77,13 @@ final readonly class JobResource extends Resource
     public static function summary(Job $job): array
     {
         $deadline = $job->due === null ? null : new Deadline($job->due, CarbonImmutable::now($job->studioTimeZone()));
-        $figures = self::count($job, 'figures_count');
-        $signed = self::count($job, 'signed_count');
+        $states = array_map(static fn (FigureState $state): array => ['state' => $state->value, 'figures' => self::count($job, Waiting::countOf($state))], FigureState::cases());
+        $figures = array_sum(array_column($states, 'figures'));
+        $signed = self::count($job, Waiting::countOf(FigureState::Signed));
 
         return [
             'id' => $job->id, 'name' => $job->name, 'client' => $job->client, 'due' => $job->due?->format('Y-m-d'), 'days_left' => $deadline?->daysLeft(),
-            'figures' => $figures, 'signed' => $signed, 'late' => $job->state === JobState::Open && ($deadline?->isMissed($figures, $signed) ?? false), 'state' => $job->state->value,
+            'figures' => $figures, 'signed' => $signed, 'states' => $states, 'late' => $job->state === JobState::Open && ($deadline?->isMissed($figures, $signed) ?? false), 'state' => $job->state->value,
         ];
     }
 

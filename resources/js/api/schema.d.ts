@@ -3721,6 +3721,11 @@ export interface components {
             days_left: number | null;
             figures: number;
             signed: number;
+            states: {
+                /** @enum {string} */
+                state: "to-paint" | "painting" | "to-check" | "refused" | "mended" | "signed";
+                figures: number;
+            }[];
             late: boolean;
             /** @enum {string} */
             state: "open" | "closed";

@@ -7,6 +7,10 @@ const WORDS: Record<string, string> = {
     signed: 'signed off',
 };
 
+export function wordOf(state: string): string {
+    return WORDS[state] ?? state;
+}
+
 export function StateWord({ state }: { state: string }) {
-    return <span className={`state state-${state}`}>{WORDS[state] ?? state}</span>;
+    return <span className={`state state-${state}`}>{wordOf(state)}</span>;
 }

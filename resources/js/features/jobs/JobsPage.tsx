@@ -4,6 +4,7 @@ import { Empty } from '@shared/Empty';
 import { date } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
+import { StateBar } from '@shared/StateBar';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { Link, useSearchParams } from 'react-router';
@@ -49,12 +50,13 @@ export function JobsPage() {
 
 function JobList({ jobs }: { jobs: Schemas['JobSummary'][] }) {
     return (
-        <table className="list">
+        <table className="list job-list">
             <thead>
                 <tr>
                     <th scope="col">Job</th>
                     <th scope="col">Client</th>
                     <th scope="col">Due</th>
+                    <th scope="col">How far</th>
                     <th scope="col" className="number">
                         Figures
                     </th>
@@ -75,8 +77,15 @@ function JobList({ jobs }: { jobs: Schemas['JobSummary'][] }) {
                             {job.due === null ? 'no date' : date(job.due)}
                             {job.late && ', late'}
                         </td>
-                        <td className="number">{job.figures}</td>
-                        <td className="number">{job.signed}</td>
+                        <td>
+                            <StateBar states={job.states} />
+                        </td>
+                        <td className="number" data-label="figures">
+                            {job.figures}
+                        </td>
+                        <td className="number" data-label="signed off">
+                            {job.signed}
+                        </td>
                     </tr>
                 ))}
             </tbody>

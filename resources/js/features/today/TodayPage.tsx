@@ -5,6 +5,7 @@ import { Empty } from '@shared/Empty';
 import { count, date, instant } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
+import { StateBar } from '@shared/StateBar';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { FirstSteps } from './FirstSteps';
@@ -191,6 +192,7 @@ function Jobs({ jobs }: { jobs: readonly Schemas['JobSummary'][] }) {
                             <strong>{job.name}</strong>
                             <span>{job.client}</span>
                             <span>
+                                <StateBar states={job.states} />
                                 {job.signed} of {job.figures} signed off
                             </span>
                             <span className="rows-end">

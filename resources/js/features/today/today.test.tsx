@@ -91,16 +91,23 @@ describe('what waits', () => {
         expect(link.textContent).toContain('to be handed over');
     });
 
+    const states: Schemas['JobSummary']['states'] = [
+        { state: 'to-paint', figures: 8 },
+        { state: 'painting', figures: 0 },
+        { state: 'signed', figures: 4 },
+    ];
+
     it.each([
         [-2, true, '2 days late'],
         [0, false, 'due today'],
         [1, false, '1 day left'],
     ])('counts the days of a job: %i', (days_left, late, words) => {
-        const job = { id: 7, name: 'Harbour guard', client: 'A client', due: '2026-12-01', figures: 12, signed: 4 };
+        const job = { id: 7, name: 'Harbour guard', client: 'A client', due: '2026-12-01', figures: 12, signed: 4, states };
         waiting({ jobs: [{ ...job, days_left, late, state: 'open' }] });
         const link = screen.getByRole('link', { name: /Harbour guard/ });
         expect(link.textContent).toContain(words);
         expect(link.textContent.includes('▲')).toBe(late);
         expect(link.textContent).toContain('4 of 12 signed off');
+        expect(screen.getByRole('img', { name: '4 signed off, 8 to paint' })).toBeTruthy();
     });
 });
