@@ -10,6 +10,7 @@ use App\Actions\SignOffs\VerifyChain;
 use App\Models\Figure;
 use App\Models\JobChange;
 use App\Models\JobMix;
+use App\Models\Quote;
 use App\Models\SignOff;
 use App\Models\User;
 use Core\Composition\ComposedUse;
@@ -140,6 +141,21 @@ final class RaiseTest extends CheckTestCase
         self::assertNotContains('straps and pouches wash', $laid, 'it was added the first time and is there');
         self::assertEqualsCanonicalizing([['boots', 'base', 'stay as they are'], ['trousers', 'base', 'not on this figure: sculpted so']], array_map(static fn ($waiver): array => [$waiver->area, $waiver->use, $waiver->reason], $composed->figure->waivers));
         self::assertSame([], $composed->figure->additions);
+    }
+
+    public function test_a_quote_says_what_it_is_raised_from_what_that_costs_and_what_cannot_be_added(): void
+    {
+        $record = $this->signed();
+        $this->answer($this->lead(), 'POST', '/raises', ['records' => [$record->id], 'to' => 'guard', 'name' => 'Comes back', 'client' => 'Nobody', 'due' => null]);
+        $job = Figure::query()->where('raises_id', $record->id)->firstOrFail()->unit->job_id;
+        $terms = ['valid_until' => now()->addMonth()->format('Y-m-d'), 'discount' => 0, 'tax' => 0, 'tax_name' => '', 'materials' => [], 'by_hand' => [], 'text' => '', 'round_to' => 1];
+        $preview = $this->answer($this->lead(), 'POST', "/jobs/{$job}/quote-previews", $terms);
+        $this->answer($this->lead(), 'POST', "/jobs/{$job}/quotes", ['digest' => $preview['digest']] + $terms);
+        $content = Quote::query()->where('job_id', $job)->firstOrFail()->content;
+
+        self::assertSame('Guard, raised from Muster', Arr::get($preview, 'lines.0.tier'));
+        self::assertSame([['Guard, raised from Muster', 7100]], array_map(static fn (array $line): array => [$line['tier'], $line['each']], $content['lines']));
+        self::assertContains('Light from above over the primer', array_column($content['lines'][0]['left_out'], 'work'));
     }
 
     public function test_the_mixes_of_its_job_go_with_it(): void

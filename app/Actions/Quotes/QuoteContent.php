@@ -7,6 +7,7 @@ namespace App\Actions\Quotes;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Core\Composition\Addition;
+use Core\Composition\BlockedUse;
 use Core\Composition\Waiver;
 use Core\Standard\Currency;
 
@@ -136,11 +137,14 @@ final readonly class QuoteContent
     {
         $figure = $quoted->first()->figure;
 
-        return array_map(static function (Waiver $one) use ($figure, $reading): array {
+        // What lies under finished paint is left out too, and nobody agreed on a price for it.
+        $blocked = array_map(static fn (BlockedUse $one): array => ['area' => $one->area->id, 'work' => $reading->standard->technique($one->technique)->name, 'price' => null], $quoted->first()->plan->blocked ?? []);
+
+        return [...$blocked, ...array_map(static function (Waiver $one) use ($figure, $reading): array {
             $area = $figure->area($one->area);
             $use = $area === null ? null : $reading->standard->requirement($figure->tierOf($area), $area->surface)?->use($one->use);
 
             return ['area' => $one->area, 'work' => $use === null ? $one->use : $reading->standard->technique($use->techniques[0])->name, 'price' => $one->agreement?->price];
-        }, $figure->waivers);
+        }, $figure->waivers)];
     }
 }

@@ -43,6 +43,18 @@ final readonly class QuotedFigures
     {
         $each = $this->each();
 
-        return $each === null ? null : new QuoteLine($this->first()->unit->name, $this->first()->type->name, $this->tier->name, count($this->figures), $each);
+        return $each === null ? null : new QuoteLine($this->first()->unit->name, $this->first()->type->name, $this->tierWords(), count($this->figures), $each);
+    }
+
+    /** Their tier, and how they come to it where they are not painted from the start. */
+    public function tierWords(): string
+    {
+        $from = $this->first()->raises?->tier()->name;
+
+        return match (true) {
+            $from !== null => "{$this->tier->name}, raised from {$from}",
+            $this->first()->row->elsewhere => "{$this->tier->name}, came finished",
+            default => $this->tier->name,
+        };
     }
 }

@@ -49,7 +49,7 @@ final readonly class QuotePreviewResource extends Resource
     private static function named(QuotedFigures $line): array
     {
         return [
-            'key' => $line->key, 'unit' => $line->first()->unit->name, 'tier' => $line->tier->name, 'size' => $line->first()->type->sizeClass->value,
+            'key' => $line->key, 'unit' => $line->first()->unit->name, 'tier' => $line->tierWords(), 'size' => $line->first()->type->sizeClass->value,
             'figures' => count($line->figures), 'minutes' => $line->first()->composition->minutes,
         ];
     }
