@@ -16,6 +16,8 @@ use App\Models\User;
 use Core\Composition\ComposedUse;
 use Core\Composition\Origin;
 use Core\Plan\FigureState;
+use Core\School\SchoolQuestion;
+use Core\School\Schools;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 
@@ -165,8 +167,16 @@ final class RaiseTest extends CheckTestCase
         $raised = $this->raised($this->signed());
 
         self::assertSame(1, JobMix::query()->where('job_id', $raised->unit->job_id)->count());
-        $coat = Arr::first($this->sheetOf($raised, $this->lead())['steps'], static fn (array $step): bool => $step['area'] === 'oilskin coat');
-        self::assertSame('Kelp Bed', Arr::get((array) $coat, 'mixes.0.text'));
+        self::assertSame('Kelp Bed', Arr::get((array) $this->firstOn($raised, 'oilskin coat'), 'mixes.0.text'));
+    }
+
+    public function test_so_do_its_schools(): void
+    {
+        $this->job()->fill(['schools' => (new Schools)->with(SchoolQuestion::AfterShade, 'straight-light')])->save();
+        $raised = $this->raised($this->signed());
+
+        self::assertSame('straight-light', $raised->unit->job->schools->choice(SchoolQuestion::AfterShade));
+        self::assertSame('Layer', Arr::get((array) $this->firstOn($raised, 'oilskin coat'), 'title'), 'straight onto what is there: no middle colour in this school');
     }
 
     public function test_it_is_done_as_it_was_when_it_was_signed_though_its_job_was_moved_since(): void
@@ -224,6 +234,12 @@ final class RaiseTest extends CheckTestCase
         $this->assertRefused($this->as($this->lead(), 'PUT', "/units/{$raised->unit_id}/finished", $body($raised)), 403, 'comes-back');
         $painted = $this->figure('1st Lamplighters', 3);
         $this->assertRefused($this->as($this->lead(), 'PUT', "/units/{$painted->unit_id}/finished", $body($painted)), 403, 'worked-on');
+    }
+
+    /** The first step of its sheet on an area. */
+    private function firstOn(Figure $figure, string $area): mixed
+    {
+        return Arr::first($this->sheetOf($figure, $this->lead())['steps'], static fn (array $step): bool => $step['area'] === $area);
     }
 
     private function raised(SignOff $record): Figure

@@ -48,6 +48,7 @@ final readonly class BookRaise
             if ($tier === null || $tier->retired) {
                 throw NotRight::at('/to', 'unknown-tier', "The standard of this job has no tier \"{$to}\" that new work may take.");
             }
+            self::bySameSchools($job, $rows);
             foreach (self::byUnit($this->figures->signed(array_values($rows->modelKeys()))) as $signed) {
                 $this->requireAdded($this->unit($job, $tier, $signed), $tier);
             }
@@ -55,6 +56,18 @@ final readonly class BookRaise
 
             return $job;
         });
+    }
+
+    /**
+     * A job of its own goes on by the schools that they were painted by.
+     *
+     * @param  Collection<int, SignOff>  $rows
+     */
+    private static function bySameSchools(Job $job, Collection $rows): void
+    {
+        if ($job->schools->choices === [] && ! Unit::query()->where('job_id', $job->id)->exists()) {
+            $job->schools = $rows->firstOrFail()->figure->unit->job->schools;
+        }
     }
 
     /** @param  Collection<int, SignOff>  $rows */
