@@ -30,11 +30,11 @@ $app->make(CurrentStudio::class)->enter($lead->studio_id);
 [$header, $lines] = explode("\n", trim((string) file_get_contents(database_path('demo/port-ember-roster.csv'))), 2);
 $copies = array_map(static fn (int $i): string => (string) preg_replace('/^/m', "{$i} ", $lines), range(1, 10));
 $many = $app->make(App\Actions\Jobs\CreateJob::class)->handle('Ten harbour guards', 'Nobody', 'Harbour guard', null, null)->refresh();
-$app->make(App\Actions\Jobs\TakeRoster::class)->handle($many, "{$header}\n".implode("\n", $copies));
+$app->make(App\Actions\Jobs\TakeRoster::class)->handle($many, new App\Import\GivenRoster("{$header}\n".implode("\n", $copies)));
 // The same relations have rows in both jobs, so that both load the same.
 foreach (Unit::query()->where('job_id', $many->id)->with('job')->limit(2)->get() as $unit) {
     $unit->update(['painter_id' => $lead->id]);
-    $app->make(App\Actions\Jobs\VaryArea::class)->waive($unit, null, 'face', 'wash', 'agreed', '', $lead, $unit->version);
+    $app->make(App\Actions\Jobs\VaryArea::class)->waive(new App\Actions\Jobs\VariedPlace($unit, null, 'face', $unit->version), 'wash', new App\Actions\Jobs\Terms('agreed', '', $lead));
 }
 $few = Job::query()->where('id', '<>', $many->id)->firstOrFail();
 
