@@ -65,7 +65,8 @@ function Proposal({ data }: { data: Schemas['Painters'] }) {
                     },
                 }),
             ),
-        onSettled: () => client.invalidateQueries(),
+        onSettled: () =>
+            Promise.all(['jobs', 'plan', 'bench', 'today'].map((of) => client.invalidateQueries({ queryKey: [of] }))),
     });
     return (
         <>

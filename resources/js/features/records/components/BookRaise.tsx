@@ -41,7 +41,9 @@ export function BookRaise({ offer, onJob, children }: Props) {
                 }),
             ),
         onSuccess: async (booked) => {
-            await queries.invalidateQueries();
+            await Promise.all(
+                ['records', 'jobs', 'bench', 'plan', 'today'].map((of) => queries.invalidateQueries({ queryKey: [of] })),
+            );
             await navigate(`/jobs/${String(booked.id)}`);
         },
     });
