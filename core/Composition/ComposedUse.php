@@ -10,6 +10,7 @@ use Core\Standard\Extent;
 use Core\Standard\Standard;
 use Core\Standard\Technique;
 use Core\Standard\TechniqueUse;
+use Core\Standard\UseWords;
 
 /** A use as it will be laid on one area of one figure. */
 final readonly class ComposedUse
@@ -43,6 +44,12 @@ final readonly class ComposedUse
         $technique = $standard->technique($this->technique);
 
         return $this->origin === Origin::Again ? $technique->again() : $technique;
+    }
+
+    /** Its degree in words, with how much of it a finished figure has already. */
+    public function degree(): string
+    {
+        return implode('; ', array_filter([UseWords::degree($this->use), $this->growth?->inWords() ?? ''], static fn (string $words): bool => $words !== ''));
     }
 
     /** With so many coats more, each of which takes as long as one of those that are asked for. */

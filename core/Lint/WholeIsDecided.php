@@ -41,7 +41,7 @@ final readonly class WholeIsDecided implements LintRule
 
     public function findings(Standard $standard): iterable
     {
-        $tiers = array_map(static fn (Tier $tier): string => $tier->id, array_values(array_filter($standard->tiersByRank(), static fn (Tier $tier): bool => $tier->isCompared())));
+        $tiers = array_map(static fn (Tier $tier): string => $tier->id, $standard->comparedTiers());
         $isLeftOut = $this->group === TechniqueGroup::Base && ! $this->isAmong($standard, $standard->techniqueIds());
         // Where nobody has said anything of the figure as one, that is found already.
         $isSpokenOf = array_filter($tiers, static fn (string $tier): bool => $standard->requirement($tier, Surface::WHOLE) !== null) !== [];

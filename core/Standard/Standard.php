@@ -140,6 +140,12 @@ final readonly class Standard
         return $this->surface($surface)->schools->within($this->schools);
     }
 
+    /** @return list<Tier> the ladder, the lowest first: without tiers by agreement and retired ones */
+    public function comparedTiers(): array
+    {
+        return array_values(array_filter($this->tiersByRank(), static fn (Tier $tier): bool => $tier->isCompared()));
+    }
+
     /** @return list<Tier> from the lowest rank up */
     public function tiersByRank(): array
     {

@@ -25,12 +25,6 @@ final readonly class UseWords
         return implode(', ', array_filter($words, static fn (string $word): bool => $word !== ''));
     }
 
-    /** A degree with how much of it is there already; empty for one plain coat over everything. */
-    public static function laid(TechniqueUse $use, string $there): string
-    {
-        return implode('; ', array_filter([self::degree($use), $there], static fn (string $words): bool => $words !== ''));
-    }
-
     /** The technique, or those of which one is taken, by their names. */
     public static function techniques(TechniqueUse $use, Standard $standard): string
     {

@@ -7,6 +7,7 @@ namespace App\Actions\Bench;
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
 use App\Actions\Composing\JobStandards;
+use App\Actions\Composing\StandingMarks;
 use App\Models\Figure;
 use App\Models\Job;
 use App\Models\JobState;
@@ -108,7 +109,7 @@ final readonly class BenchSheets
     {
         $standard = $this->standards->of($job);
         $ids = array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $figures);
-        $marks = Marks::standing($ids);
+        $marks = StandingMarks::on($ids);
         $mishaps = Mishap::query()->whereIn('figure_id', $ids)->whereNull('ended')->with('user')->orderBy('id')->get();
         $sheets = [];
         foreach ($this->alike($job, $figures) as $ofUnit) {

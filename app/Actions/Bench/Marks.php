@@ -6,38 +6,14 @@ namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
 use App\Models\BenchMark;
-use App\Models\MarkState;
 use Core\Check\ExcusedUse;
 use Core\Composition\ComposedUse;
 use Core\Standard\Standard;
 use Core\Standard\UseWords;
-use Illuminate\Database\Eloquent\Collection;
 
 /** What stands of what was said at the bench: of each step the latest word that was not taken back. */
 final readonly class Marks
 {
-    /**
-     * @param  list<int>  $figures ids
-     * @return array<int, array<string, BenchMark>> by figure, then by the key of the step
-     */
-    public static function standing(array $figures): array
-    {
-        /** @var array<int, array<string, BenchMark>> $marks */
-        $marks = [];
-        /** @var Collection<int, BenchMark> $rows */
-        $rows = BenchMark::query()->whereIn('figure_id', $figures)->with('user')->orderBy('id')->get();
-        foreach ($rows as $mark) {
-            $key = SheetStep::keyOfMark($mark);
-            if ($mark->state === MarkState::TakenBack) {
-                unset($marks[$mark->figure_id][$key]);
-            } else {
-                $marks[$mark->figure_id][$key] = $mark;
-            }
-        }
-
-        return $marks;
-    }
-
     /**
      * @param  array<string, BenchMark>  $standing of the figure
      * @return list<ExcusedUse> what is asked of it and was handed over undone

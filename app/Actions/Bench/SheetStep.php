@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
-use App\Models\BenchMark;
 use Core\Sequence\Looks;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\Step;
@@ -133,11 +132,6 @@ final readonly class SheetStep
     public function key(int $who): string
     {
         return self::keyOf($this->area, $this->useOf($who), $this->technique, $this->coats, $this->steps, $this->extent);
-    }
-
-    public static function keyOfMark(BenchMark $mark): string
-    {
-        return $mark->stepKey();
     }
 
     private static function keyOf(string $area, string $use, string $technique, int $coats, int $steps, string $extent): string

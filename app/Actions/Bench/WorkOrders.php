@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
-use Core\Composition\Composition;
 use Core\Composition\FigureType;
 use Core\Sequence\RaiseOrder;
 use Core\Sequence\SharedSteps;
 use Core\Sequence\SheetLines;
+use Core\Sequence\Work;
 use Core\Sequence\WorkOrder;
 use Core\Standard\Standard;
 use Illuminate\Contracts\Cache\Repository;
@@ -25,28 +25,24 @@ final readonly class WorkOrders
 
     public function of(ComposedFigure $figure, Standard $standard, FigureMixes $mixes): SheetLines
     {
-        if ($figure->raises !== null) {
-            return $this->raised($figure->raises->done, $figure, $standard, $mixes);
-        }
-        $order = new WorkOrder($standard);
         $paints = $mixes->paints();
-        $key = $order->key($figure->composition, $figure->type, $paints);
-        $known = $this->known($key);
-        $work = $order->of($figure->composition, $figure->type, $known, $paints);
-        if ($known === null) {
-            $this->keep($key, $work->order());
-        }
+        [$work, $type] = [$figure->composition, $figure->type];
+        if ($figure->raises === null) {
+            $order = new WorkOrder($standard);
 
-        return SheetLines::ofOne($work);
+            return $this->lines($order->key($work, $type, $paints), static fn (?array $known): Work => $order->of($work, $type, $known, $paints));
+        }
+        $done = $figure->raises->done;
+        $raise = new RaiseOrder($standard);
+
+        return $this->lines($raise->key($done, $work, $type, $paints), static fn (?array $known): Work => $raise->of($done, $work, $type, $known, $paints));
     }
 
-    private function raised(Composition $done, ComposedFigure $figure, Standard $standard, FigureMixes $mixes): SheetLines
+    /** @param  callable(list<int>|null): Work  $find with the order that was found before */
+    private function lines(string $key, callable $find): SheetLines
     {
-        $order = new RaiseOrder($standard);
-        $paints = $mixes->paints();
-        $key = $order->key($done, $figure->composition, $figure->type, $paints);
         $known = $this->known($key);
-        $work = $order->of($done, $figure->composition, $figure->type, $known, $paints);
+        $work = $find($known);
         if ($known === null) {
             $this->keep($key, $work->order());
         }

@@ -103,7 +103,7 @@ final readonly class JobEffort
     {
         $plain = $figure->agreed->withoutAreaTiers();
 
-        return array_map(static fn (Tier $tier): array => [$tier, JobFigures::at($figure, $standard, $tier->id, $plain)->composition], array_values(array_filter($standard->tiersByRank(), static fn (Tier $tier): bool => $tier->isCompared())));
+        return array_map(static fn (Tier $tier): array => [$tier, JobFigures::at($figure, $standard, $tier->id, $plain)->composition], $standard->comparedTiers());
     }
 
     /**
@@ -152,7 +152,7 @@ final readonly class JobEffort
             $weight = $figure->row->leader ? TierGain::FOCAL : 1.0;
             $here = $gain->of($figure->type, $figure->figure->tier, $figure->agreed->areaTiers);
             $now += $weight * $here;
-            $most += $weight * max($here, ...array_map(static fn (Tier $tier): float => $tier->isCompared() ? $gain->of($figure->type, $tier->id) : 0.0, $standard->tiers));
+            $most += $weight * max([$here, ...array_map(static fn (Tier $tier): float => $gain->of($figure->type, $tier->id), $standard->comparedTiers())]);
         }
 
         return [$now, $most];

@@ -7,6 +7,7 @@ namespace App\Actions\Checks;
 use App\Actions\Bench\Marks;
 use App\Actions\Composing\JobFigures;
 use App\Actions\Composing\JobStandards;
+use App\Actions\Composing\StandingMarks;
 use App\Models\Check;
 use App\Models\CheckAction;
 use App\Models\CheckAnswer;
@@ -39,7 +40,7 @@ final readonly class ReadCheck
         $composed = $this->figures->ofFigure($check->figure);
         $standard = $this->standards->of($composed->unit->job);
         $tier = $standard->tier($composed->figure->tier);
-        $marks = Marks::standing([$composed->row->id])[$composed->row->id] ?? [];
+        $marks = StandingMarks::on([$composed->row->id])[$composed->row->id] ?? [];
         $sheet = CheckSheet::of($composed->type, $composed->composition, $tier->judging, $this->failedBefore($check), Marks::excused($composed, $marks, $standard));
         $answers = self::answers($check, $sheet);
         $faults = self::standing($check, $answers, $sheet);

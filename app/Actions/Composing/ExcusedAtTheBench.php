@@ -8,7 +8,6 @@ use App\Models\BenchMark;
 use Core\Check\Excuse;
 use Core\Composition\ComposedUse;
 use Core\Composition\Composition;
-use Illuminate\Database\Eloquent\Collection;
 
 /** What was asked of figures and handed over undone: it is not on them. */
 final readonly class ExcusedAtTheBench
@@ -21,18 +20,7 @@ final readonly class ExcusedAtTheBench
     /** @param  list<int>  $figures ids */
     public static function on(array $figures): self
     {
-        /** @var array<int, array<string, BenchMark>> $excused */
-        $excused = [];
-        /** @var Collection<int, BenchMark> $marks */
-        $marks = BenchMark::query()->whereIn('figure_id', $figures)->where('is_look', false)->with('user')->orderBy('id')->get();
-        foreach ($marks as $mark) {
-            unset($excused[$mark->figure_id][$mark->stepKey()]);
-            if ($mark->state->excuse() !== null) {
-                $excused[$mark->figure_id][$mark->stepKey()] = $mark;
-            }
-        }
-
-        return new self($excused);
+        return new self(array_map(static fn (array $marks): array => array_filter($marks, static fn (BenchMark $mark): bool => $mark->state->excuse() !== null), StandingMarks::on($figures)));
     }
 
     /** All that is on a signed figure. */

@@ -12,6 +12,9 @@ use Illuminate\Database\Eloquent\Collection;
 /** Signed figures of one job that were signed under one version of the standard. */
 final readonly class SignedUnits
 {
+    /** What names a record; its text, which is long, is read where it is shown. */
+    private const COLUMNS = ['id', 'studio_id', 'figure_id', 'number', 'hash', 'signed_at'];
+
     /**
      * @param  int  $version id
      * @param  list<int>  $units ids
@@ -34,26 +37,18 @@ final readonly class SignedUnits
         if ($records === []) {
             return [];
         }
-        $signed = SignOff::query()->whereKey($records)->with('figure.unit.job')->orderBy('id')->get();
+        $signed = SignOff::query()->whereKey($records)->select(self::COLUMNS)->with('figure.unit.job')->orderBy('id')->get();
         /** @var Collection<int, JobMove> $moves */
         $moves = JobMove::query()->whereIn('job_id', $signed->map(static fn (SignOff $one): int => $one->figure->unit->job_id)->unique())->orderBy('id')->get();
         $groups = [];
         foreach ($signed as $one) {
             $job = $one->figure->unit->job;
             $version = self::version($one, $job, $moves);
-            $groups["{$job->id} {$version}"][] = $one;
+            $before = $groups["{$job->id} {$version}"] ?? new self($job, $version, [], []);
+            $groups["{$job->id} {$version}"] = new self($job, $version, array_values(array_unique([...$before->units, $one->figure->unit_id])), [$one->figure_id => $one] + $before->records);
         }
 
-        return array_values(array_map(static function (array $group) use ($moves): self {
-            $job = $group[0]->figure->unit->job;
-            $units = array_values(array_unique(array_map(static fn (SignOff $one): int => $one->figure->unit_id, $group)));
-            $byFigure = [];
-            foreach ($group as $one) {
-                $byFigure[$one->figure_id] = $one;
-            }
-
-            return new self($job, self::version($group[0], $job, $moves), $units, $byFigure);
-        }, $groups));
+        return array_values($groups);
     }
 
     /** @return list<int> ids */

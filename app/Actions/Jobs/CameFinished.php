@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Actions\Jobs;
 
 use App\Actions\BackToPainting;
-use App\Actions\Composing\ComposedFigure;
-use App\Actions\Composing\JobFigures;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Actions\WorkedOn;
@@ -20,7 +18,7 @@ use App\Refusals\NotAllowed;
  */
 final readonly class CameFinished
 {
-    public function __construct(private JobFigures $figures, private BackToPainting $backToPainting)
+    public function __construct(private BackToPainting $backToPainting)
     {
     }
 
@@ -43,11 +41,10 @@ final readonly class CameFinished
                     throw NotAllowed::because('comes-back', "Figure {$back->number} was signed here and comes back; its record says what is on it.");
                 }
             }
-            $before = ComposedFigure::signatures($this->figures->ofUnit($locked));
+            $changed = $figures->where('elsewhere', ! $finished)->modelKeys();
             Figure::query()->whereKey($figures->modelKeys())->increment('version', 1, ['elsewhere' => $finished]);
             $locked->save();
-            $after = ComposedFigure::signatures($this->figures->ofUnit($locked));
-            $this->backToPainting->handle(Figure::query()->whereKey($figures->modelKeys())->get()->filter(static fn (Figure $row): bool => $before[$row->id] !== $after[$row->id]));
+            $this->backToPainting->handle(Figure::query()->findMany($changed));
 
             return $locked;
         });

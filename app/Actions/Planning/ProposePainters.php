@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Planning;
 
 use App\Actions\Bench\SheetStep;
+use App\Actions\Checks\MayCheck;
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\People\Clear;
 use App\Models\Figure;
@@ -16,6 +17,7 @@ use Core\Assignment\Task;
 use Core\Plan\BenchHours;
 use Core\Plan\FigureState;
 use Core\Standard\Clearances;
+use Core\Standard\Tier;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 
@@ -81,16 +83,16 @@ final readonly class ProposePainters
                 $area = $figure->figure->area($step->area);
                 $tier = $sheet->sheet->standard->tier($area === null ? $figure->figure->tier : $figure->figure->tierOf($area));
                 $minutes[$technique->id] = ($minutes[$technique->id] ?? 0.0) + $some;
-                if (! isset($needs[$technique->id]) || $needs[$technique->id][1] < $tier->rank) {
-                    $needs[$technique->id] = [$technique, $tier->rank, $tier->name];
+                if (! isset($needs[$technique->id]) || $needs[$technique->id][1]->rank < $tier->rank) {
+                    $needs[$technique->id] = [$technique, $tier];
                 }
-                $tiers[$tier->rank] = $tier->name;
+                $tiers[$tier->rank] = $tier;
                 $figures[$figure->row->id] = true;
             }
         }
         ksort($tiers);
 
-        return new PaintingRow($sheets[0]->sheet->first()->unit, array_values($tiers), (int) array_key_last($tiers), count($figures), $minutes, $needs);
+        return new PaintingRow($sheets[0]->sheet->first()->unit, array_values($tiers), count($figures), $minutes, $needs);
     }
 
     /** @return iterable<array{SheetStep, ComposedFigure, float}> each step that is open on a figure of this painter, with its minutes; tidying back apart */
@@ -119,8 +121,8 @@ final readonly class ProposePainters
             foreach ($row->minutes as $technique => $some) {
                 $minutes += $some * $paces->factor($person->id, (string) $technique);
             }
-            $said = array_map(static fn (array $need): ?bool => $clearances[$person->id]->cover($need[0]->id, $need[1]), $row->needs);
-            $not = array_values(array_map(static fn (array $need): string => "{$need[0]->name} at {$need[2]}", array_intersect_key($row->needs, array_filter($said, static fn (?bool $one): bool => $one === false))));
+            $said = array_map(static fn (array $need): ?bool => $clearances[$person->id]->cover($need[0]->id, $need[1]->rank), $row->needs);
+            $not = array_values(array_map(static fn (array $need): string => "{$need[0]->name} at {$need[1]->name}", array_intersect_key($row->needs, array_filter($said, static fn (?bool $one): bool => $one === false))));
             $cells[$person->id] = new PaintingCell($minutes, in_array(null, $said, true) ? null : $not === [], $not, match (true) {
                 $not !== [] => 'Not cleared for all of it.',
                 ! self::isChecked($row, $person, $checkers) => 'Nobody else may sign it.',
@@ -138,7 +140,15 @@ final readonly class ProposePainters
      */
     private static function isChecked(PaintingRow $row, User $person, array $checkers): bool
     {
-        return $person->studio->allows_self_check || array_filter($checkers, static fn (User $one): bool => $one->id !== $person->id && $one->maySignRank($row->rank)) !== [];
+        return $person->studio->allows_self_check || self::maySignAll($row, array_filter($checkers, static fn (User $one): bool => $one->id !== $person->id));
+    }
+
+    /** @param  array<array-key, User>  $others */
+    private static function maySignAll(PaintingRow $row, array $others): bool
+    {
+        $unsigned = array_filter($row->tiers, static fn (Tier $tier): bool => array_filter($others, static fn (User $one): bool => MayCheck::maySign($one, $tier)) === []);
+
+        return $unsigned === [];
     }
 
     /** @return list<string> days on which jobs are due, the earliest first */

@@ -18,7 +18,6 @@ use Core\Composition\ComposedUse;
 use Core\Composition\Lacking;
 use Core\Composition\NotAskedFor;
 use Core\Composition\Waiver;
-use Core\Standard\UseWords;
 
 /** The work on a figure as its record tells it: what was painted, and apart from it what was not, and why. */
 final readonly class RecordedWork
@@ -126,7 +125,7 @@ final readonly class RecordedWork
     {
         return [
             'area' => $use->area->id, 'use' => $use->use->id,
-            'technique' => $use->techniqueIn($this->reading->standard)->name, 'degree' => UseWords::laid($use->use, $use->growth?->inWords() ?? ''),
+            'technique' => $use->techniqueIn($this->reading->standard)->name, 'degree' => $use->degree(),
             'by' => $mark->user->name, 'at' => $mark->created_at?->toIso8601ZuluString(),
         ];
     }

@@ -68,7 +68,7 @@ final readonly class VerifyChain
         $after = 0;
         do {
             /** @var Collection<int, SignOff> $rows */
-            $rows = SignOff::query()->with('figure.raises')->where('number', '>', $after)->orderBy('number')->limit(self::AT_ONCE)->get();
+            $rows = SignOff::query()->with(['figure:id,raises_id', 'figure.raises:id,hash'])->where('number', '>', $after)->orderBy('number')->limit(self::AT_ONCE)->get();
             $behind = $this->evidence->of(array_values($rows->map(static fn (SignOff $row): int => $row->figure_id)->all()));
             foreach ($rows as $row) {
                 yield [$row, $behind[$row->figure_id] ?? []];

@@ -32,7 +32,6 @@ use Core\Standard\Caution;
 use Core\Standard\Clearances;
 use Core\Standard\Technique;
 use Core\Standard\TechniqueGroup;
-use Core\Standard\UseWords;
 
 /**
  * One bench sheet: what to do, in order, with what, and why here.
@@ -399,7 +398,7 @@ final readonly class BenchSheetResource extends Resource
 
     private static function degree(Step $step): string
     {
-        return implode(', ', array_filter([UseWords::laid($step->laid->use, $step->laid->growth?->inWords() ?? ''), ...array_map(static fn (string $area): string => "not over {$area}", $step->keptOff())], static fn (string $words): bool => $words !== ''));
+        return implode(', ', array_filter([$step->laid->degree(), ...array_map(static fn (string $area): string => "not over {$area}", $step->keptOff())], static fn (string $words): bool => $words !== ''));
     }
 
     /**

@@ -11,6 +11,7 @@ use App\Actions\Planning\PaintingRow;
 use App\Http\Shared\Resource;
 use App\Http\Shared\WhyShape;
 use Core\NumberText;
+use Core\Standard\Tier;
 use Core\Why;
 
 /**
@@ -65,7 +66,7 @@ final readonly class PaintersResource extends Resource
     private function row(PaintingRow $row): array
     {
         return [
-            'unit' => $row->unit->id, 'version' => $row->unit->version, 'name' => $row->unit->name, 'tiers' => $row->tiers, 'figures' => $row->figures,
+            'unit' => $row->unit->id, 'version' => $row->unit->version, 'name' => $row->unit->name, 'tiers' => array_map(static fn (Tier $tier): string => $tier->name, $row->tiers), 'figures' => $row->figures,
             'minutes' => array_sum($row->minutes), 'painter' => $row->unit->painter_id, 'proposed' => $this->painters->proposed($row),
             'cells' => array_map(static fn (int $painter, PaintingCell $cell): array => ['painter' => $painter, 'minutes' => $cell->minutes, 'cleared' => $cell->isCleared, 'not' => $cell->not, 'bar' => $cell->bar], array_keys($row->cells), array_values($row->cells)),
         ];

@@ -109,7 +109,7 @@ final readonly class RaiseResource extends Resource
         }
         foreach ($this->raised->plan->uses as $use) {
             if ($use->area->id === $laid->area->id && $use->use->id === $laid->use->id) {
-                return ['degree' => UseWords::laid($laid->use, $laid->growth?->inWords() ?? ''), 'coats' => $use->coats, 'steps' => $use->steps]
+                return ['degree' => $laid->degree(), 'coats' => $use->coats, 'steps' => $use->steps]
                     + self::line('added', $laid->area->id, $laid->use->id, $item->step->technique->name, $laid->minutes, WhyHere::of($item));
             }
         }

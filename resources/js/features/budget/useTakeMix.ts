@@ -1,15 +1,12 @@
 import { api, unwrap } from '@api';
-import { jobKeys } from '@features/jobs';
-import { useRefused } from '@shared/useRefused';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { Budget } from './queries';
+import { useTaken } from './useTaken';
 
-/** Gives units and figures the tiers that the budget was spent on, all of them or none. */
+/** Gives units and figures the tiers that the budget was spent on. */
 export function useTakeMix(job: number, onTaken: () => void) {
-    const client = useQueryClient();
-    const refused = useRefused();
-    return useMutation({
-        mutationFn: (budget: Budget) => {
+    return useTaken(
+        job,
+        (budget: Budget) => {
             const chosen = budget.groups.flatMap((group) => (group.chosen === null ? [] : [{ ...group, tier: group.chosen }]));
             return unwrap(
                 api.PUT('/api/jobs/{job}/mix', {
@@ -25,12 +22,6 @@ export function useTakeMix(job: number, onTaken: () => void) {
                 }),
             );
         },
-        onSuccess: (grid) => {
-            client.setQueryData(jobKeys.grid(job), grid);
-            void client.invalidateQueries({ queryKey: ['bench'] });
-            onTaken();
-        },
-        onError: (error) => refused(error, 'The page shows the job as it is now; nothing was taken.'),
-        onSettled: () => void client.invalidateQueries({ queryKey: jobKeys.detail(job) }),
-    });
+        onTaken,
+    );
 }

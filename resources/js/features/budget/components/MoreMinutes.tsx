@@ -1,16 +1,15 @@
 import { api, type Schemas, unwrap } from '@api';
-import { jobKeys } from '@features/jobs';
 import { ErrorNote } from '@shared/ErrorNote';
 import { NumberField } from '@shared/Field';
 import { count, minutes } from '@shared/format';
 import { useLater } from '@shared/useLater';
-import { useRefused } from '@shared/useRefused';
 import { Why } from '@shared/Why';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { App, Button } from 'antd';
 import { useState } from 'react';
 import { percent } from '../costs';
 import { effortOptions } from '../queries';
+import { useTaken } from '../useTaken';
 
 type Area = Schemas['EffortArea'];
 
@@ -57,16 +56,15 @@ function who({ figures, leaders, whole_unit }: Area): string {
 function Areas({ job, effort, isOld }: { job: number; effort: Schemas['Effort']; isOld: boolean }) {
     const [without, setWithout] = useState<readonly string[]>([]);
     const { message } = App.useApp();
-    const client = useQueryClient();
-    const refused = useRefused();
     const taken = effort.areas.filter((area) => !without.includes(nameOf(area)));
-    const take = useMutation({
-        mutationFn: () =>
+    const take = useTaken(
+        job,
+        (areas: readonly Area[]) =>
             unwrap(
                 api.PUT('/api/jobs/{job}/effort', {
                     params: { path: { job } },
                     body: {
-                        areas: taken.map(({ unit, version, figures, whole_unit, area, tier }) => ({
+                        areas: areas.map(({ unit, version, figures, whole_unit, area, tier }) => ({
                             unit,
                             version,
                             figures: whole_unit ? null : figures.map((figure) => figure.id),
@@ -76,13 +74,8 @@ function Areas({ job, effort, isOld }: { job: number; effort: Schemas['Effort'];
                     },
                 }),
             ),
-        onSuccess: (grid) => {
-            client.setQueryData(jobKeys.grid(job), grid);
-            void message.success('Taken.');
-        },
-        onError: (error) => refused(error, 'The page shows the job as it is now; nothing was taken.'),
-        onSettled: () => void client.invalidateQueries({ queryKey: jobKeys.detail(job) }),
-    });
+        () => void message.success('Taken.'),
+    );
     return effort.areas.length === 0 ? (
         <p className="budget-say">No area can be lifted for that.</p>
     ) : (
@@ -122,7 +115,7 @@ function Areas({ job, effort, isOld }: { job: number; effort: Schemas['Effort'];
                 className="budget-take"
                 disabled={taken.length === 0 || isOld}
                 loading={take.isPending}
-                onClick={() => take.mutate()}
+                onClick={() => take.mutate(taken)}
             >
                 Give {count(taken.length, 'area')} these tiers
             </Button>
