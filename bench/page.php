@@ -39,12 +39,12 @@ $app->make(TakeRoster::class)->handle($job, new GivenRoster("unit,figure_type,co
 $chrome = new Chrome((int) getenv('ORDOTYPE_DRIVER_PORT'));
 $page = new Page($chrome->driver(), (string) getenv('APP_URL'));
 $milliseconds = static function (string $script) use ($page): int {
-    for ($tries = 0; $tries < 400; $tries++) {
+    for ($tries = 0; $tries < 200; $tries++) {
         $found = $page->driver->executeScript($script);
         if (is_numeric($found) && $found > 0) {
             return (int) round((float) $found);
         }
-        usleep(10_000);
+        usleep(40_000);
     }
     throw new RuntimeException('It does not come.');
 };
@@ -56,7 +56,7 @@ try {
     foreach ([...$tiers, ...$tiers] as $tier) {
         $page->driver->get(getenv('APP_URL')."/jobs/{$job->id}");
         $opened[] = $milliseconds("return document.querySelectorAll('.grid-name').length > 10 ? performance.now() : 0");
-        $milliseconds("return document.querySelectorAll('.grid-name').length > 60 ? 1 : 0");
+        $milliseconds("return document.querySelectorAll('.grid-name').length > 50 ? 1 : 0");
         $page->unfold('Tier of Big');
         $page->driver->executeScript(<<<'JS'
             window.began = window.ended = 0;
