@@ -25,6 +25,7 @@ final class LayerTest
         'Composition' => ['Standard', 'School'],
         'Quote' => ['Standard', 'Composition'],
         'Listing' => ['Standard', 'Composition'],
+        'Mapping' => ['Standard', 'Composition'],
         'Lint' => ['Standard', 'School', 'Composition'],
         'Sequence' => ['School', 'Standard', 'Composition'],
         'Schedule' => ['Standard', 'Composition', 'Sequence'],

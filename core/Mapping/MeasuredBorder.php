@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Mapping;
+
+use Core\Standard\Side;
+
+/** Two areas that border on each other in the pictures. */
+final readonly class MeasuredBorder
+{
+    /**
+     * @param  non-empty-list<Side>  $sides from which they do
+     * @param  float  $length of the longest such line, in heights of the figure
+     */
+    public function __construct(
+        public string $area,
+        public string $other,
+        public array $sides,
+        public float $length,
+    ) {
+    }
+}
