@@ -82,7 +82,13 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::post('/figure-types', FigureTypes\CreateFigureType::class);
     Route::post('/figure-types/area-list', FigureTypes\ReadAreaList::class);
     Route::post('/figure-types/outline', FigureTypes\OutlineFigureType::class);
+    Route::post('/figure-types/measurement', FigureTypes\MeasureFigureType::class)->middleware('throttle:heavy');
+    Route::post('/figure-pictures', FigureTypes\StoreFigurePicture::class)->middleware('throttle:heavy');
+    Route::get('/figure-pictures/{picture}', FigureTypes\ShowFigurePicture::class);
     Route::get('/figure-types/{figureType}', FigureTypes\ShowFigureType::class);
+    Route::get('/figure-types/{figureType}/maps', FigureTypes\ListMaps::class);
+    Route::get('/figure-types/{figureType}/maps/{side}', FigureTypes\ExportMap::class);
+    Route::get('/figure-types/{figureType}/outlines', FigureTypes\ShowOutlines::class);
     Route::put('/figure-types/{figureType}', FigureTypes\ChangeFigureType::class);
     Route::put('/figure-types/{figureType}/retired', FigureTypes\RetireFigureType::class);
     Route::get('/paints', Paints\ListPaints::class);

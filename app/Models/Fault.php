@@ -30,6 +30,8 @@ use Illuminate\Support\Carbon;
  * @property FlawKind|null $flaw
  * @property float|null $size_mm
  * @property string $note
+ * @property float|null $x on the map of its side, from the left, 0 to 1
+ * @property float|null $y from above
  * @property int|null $removed_by_action_id
  * @property int|null $stands_from_id
  * @property int|null $waived_by
@@ -51,6 +53,12 @@ final class Fault extends VersionedRow
     protected $casts = ['kind' => FaultKind::class, 'flaw' => FlawKind::class, 'side' => Side::class, 'item' => ItemKind::class, 'waived_at' => 'immutable_datetime'];
 
     protected $attributes = ['item' => 'criterion'];
+
+    /** @return array{x: float, y: float}|null where it was pointed at */
+    public function place(): ?array
+    {
+        return $this->x === null || $this->y === null ? null : ['x' => $this->x, 'y' => $this->y];
+    }
 
     /** The item of the check that it was found by; null for what was seen beside what is asked. */
     public function itemKey(): ?string

@@ -74,6 +74,22 @@ final readonly class LabelGrid
         return new self($width, count($rows), $rows);
     }
 
+    /**
+     * The same picture with other numbers.
+     *
+     * @param  array<int, int>  $numbers new by old, each 0 to {@see MOST_LABELS}; one that is not named becomes nothing
+     */
+    public function renumbered(array $numbers): self
+    {
+        $from = $to = '';
+        for ($label = 1; $label <= self::MOST_LABELS; $label++) {
+            $from .= chr($label);
+            $to .= chr($numbers[$label] ?? 0);
+        }
+
+        return new self($this->width, $this->height, array_map(static fn (string $row): string => strtr($row, $from, $to), $this->rows));
+    }
+
     /** @return list<int> as {@see fromRuns()} takes them */
     public function runs(): array
     {

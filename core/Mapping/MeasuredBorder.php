@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Mapping;
 
+use Core\NumberText;
 use Core\Standard\Side;
 
 /** Two areas that border on each other in the pictures. */
@@ -19,5 +20,13 @@ final readonly class MeasuredBorder
         public array $sides,
         public float $length,
     ) {
+    }
+
+    /** As one says it: where they meet, and along how much. */
+    public function words(): string
+    {
+        $sides = implode(', ', array_map(static fn (Side $side): string => $side->value, $this->sides));
+
+        return "they meet in the picture ({$sides}), along ".NumberText::percent($this->length).' of the height';
     }
 }

@@ -66,8 +66,9 @@ final readonly class DemoSeeder
     private function kittiwake(Studio $studio): void
     {
         $this->standard();
+        $maps = DemoMaps::read();
         foreach (FigureTypeFile::read(self::file('port-ember-figure-types.json')) as $key => $type) {
-            $this->types->handle($type, $key);
+            $this->types->handle($type, $key, maps: $maps->of($key));
         }
         foreach (self::rows('kittiwake-paints.csv') as $row) {
             Paint::query()->create([...$row, 'hex' => strtolower($row['hex'])]);

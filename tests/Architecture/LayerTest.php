@@ -25,7 +25,7 @@ final class LayerTest
         'Composition' => ['Standard', 'School'],
         'Quote' => ['Standard', 'Composition'],
         'Listing' => ['Standard', 'Composition'],
-        'Mapping' => ['Standard', 'Composition'],
+        'Mapping' => ['Standard', 'Composition', 'Listing'],
         'Lint' => ['Standard', 'School', 'Composition'],
         'Sequence' => ['School', 'Standard', 'Composition'],
         'Schedule' => ['Standard', 'Composition', 'Sequence'],

@@ -67,7 +67,7 @@ abstract class DescribedTestCase extends CheckTestCase
             'figureType' => FigureType::query()->whereNull('job_id')->firstOrFail()->id, 'figure' => $figure->id, 'figures' => [['id' => $figure->id, 'seen' => null]], 'area' => 'lamp pole', 'use' => 'base', 'tier' => 'muster', 'surface' => 'cloth', 'technique' => 'base',
             'job' => $this->job()->id, 'unit' => $this->unit('1st Lamplighters')->id, 'key' => $this->sheetKey(), 'user' => $this->jory()->id, 'session' => 'x', 'invitation' => 1, 'token' => 'x', 'proposal' => 1,
             'paint' => Paint::query()->firstOrFail()->id, 'scheme' => Scheme::query()->firstOrFail()->id, 'schemeArea' => SchemeArea::query()->firstOrFail()->id,
-            'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'variation' => Variation::query()->firstOrFail()->id, 'force' => 'Harbour guard', 'question' => 'metals', 'choice' => 'last', 'mishap' => $mishap->id,
+            'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'variation' => Variation::query()->firstOrFail()->id, 'force' => 'Harbour guard', 'question' => 'metals', 'choice' => 'last', 'picture' => 'x', 'side' => 'front', 'mishap' => $mishap->id,
         ];
     }
 

@@ -47,7 +47,7 @@ final class IsolationTest extends TestCase
         $change = JobChange::query()->create(['job_id' => $quote->job_id, 'user_id' => $this->lead()->id, 'words' => ['x'], 'rows' => [['table' => 'jobs', 'id' => $quote->job_id, 'before' => ['name' => 'x'], 'after' => ['name' => 'y']]], 'at' => now()]);
         $rows = [
             'quote' => $quote->id, 'change' => $change->id,
-            'figureType' => FigureType::query()->whereNull('job_id')->firstOrFail()->id, 'workedTime' => $worked->id, 'mishap' => $mishap->id, 'question' => 'metals',
+            'figureType' => FigureType::query()->whereNull('job_id')->firstOrFail()->id, 'workedTime' => $worked->id, 'mishap' => $mishap->id, 'question' => 'metals', 'side' => 'front', 'picture' => 'x',
             'proposal' => $proposal->id, 'paint' => Paint::query()->firstOrFail()->id, 'scheme' => Scheme::query()->firstOrFail()->id, 'schemeArea' => SchemeArea::query()->firstOrFail()->id,
             'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'job' => Job::query()->firstOrFail()->id, 'unit' => Unit::query()->firstOrFail()->id,
             'figure' => $figure->id, 'variation' => Variation::query()->firstOrFail()->id, 'check' => $this->number($check['id']),

@@ -10,6 +10,7 @@ use App\Models\CheckAction;
 use App\Models\CheckAnswer;
 use App\Models\CheckDeed;
 use App\Models\Fault;
+use App\Models\FigureMap;
 use App\Models\RoundState;
 use App\Models\User;
 use App\Refusals\NotAllowed;
@@ -70,6 +71,7 @@ final readonly class ActInCheck
     {
         return $this->act($check, $versionRead, $by, $key, function (CheckReading $reading) use ($flaw, $by, $key): void {
             $place = $reading->composed->type->area($flaw->area) ?? throw NotRight::at('/area', 'unknown-area', "This figure has no area \"{$flaw->area}\".");
+            $this->requireMap($reading, $flaw);
             Fault::query()->create([
                 'check_id' => $reading->check->id,
                 'check_action_id' => $this->action($reading->check, CheckDeed::Flaw, $flaw->side, $by, $key)->id,
@@ -80,8 +82,17 @@ final readonly class ActInCheck
                 'flaw' => $flaw->flaw,
                 'size_mm' => $flaw->sizeMm(),
                 'note' => $flaw->note,
+                ...($flaw->place ?? []),
             ]);
         });
+    }
+
+    /** A place is one on a picture that is there. */
+    private function requireMap(CheckReading $reading, NotedFlaw $flaw): void
+    {
+        if ($flaw->place !== null && FigureMap::query()->where('figure_type_id', $reading->composed->unit->figure_type_id)->where('side', $flaw->side)->doesntExist()) {
+            throw NotRight::at('/x', 'no-map', "This figure is not laid out as a picture from {$flaw->side->value}; note the flaw without its place.");
+        }
     }
 
     public function removeFlaw(Check $check, int $versionRead, Fault $fault, User $by): CheckReading

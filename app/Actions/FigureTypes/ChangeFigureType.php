@@ -13,18 +13,22 @@ use Core\Listing\AreaWeight;
 /** Changes a figure type of the studio, or retires it. Jobs keep their copies until they take the new one. */
 final readonly class ChangeFigureType
 {
-    public function __construct(private TypeRows $rows)
-    {
+    public function __construct(
+        private TypeRows $rows,
+        private TypeMaps $maps,
+        private FigurePictures $pictures,
+    ) {
     }
 
     /**
      * @param  array<array-key, AreaWeight>  $weights by area, of those that were sized by a word
+     * @param  list<TypeMap>|null  $maps that fit it; null: they stay as they are
      *
      * @throws FigureTypeExists if another type has its new name
      */
-    public function handle(FigureType $row, CoreType $type, array $weights, int $versionRead): FigureType
+    public function handle(FigureType $row, CoreType $type, array $weights, int $versionRead, ?array $maps = null): FigureType
     {
-        return Transaction::run(function () use ($row, $type, $weights, $versionRead): FigureType {
+        return Transaction::run(function () use ($row, $type, $weights, $versionRead, $maps): FigureType {
             $locked = Versioned::lock($row, $versionRead, "the figure type {$row->name}");
             if (FigureType::query()->whereNull('job_id')->whereKeyNot($locked->id)->where('name', $type->name)->exists()) {
                 throw FigureTypeExists::named($type->name);
@@ -33,6 +37,11 @@ final readonly class ChangeFigureType
             $locked->size_class = $type->sizeClass;
             $locked->save();
             $this->rows->write($locked, $type, $weights);
+            if ($maps !== null) {
+                $before = $this->pictures->of($locked);
+                $this->maps->write($locked, $maps);
+                $this->pictures->sweep($before);
+            }
 
             return $locked;
         });

@@ -8,6 +8,7 @@ use App\Actions\BackToPainting;
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
 use App\Actions\FigureTypes\FigureTypes;
+use App\Actions\FigureTypes\TypeMaps;
 use App\Actions\FigureTypes\TypeRows;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
@@ -33,6 +34,7 @@ final readonly class TakeFigureType
     public function __construct(
         private JobFigures $figures,
         private TypeRows $rows,
+        private TypeMaps $maps,
         private BackToPainting $backToPainting,
     ) {
     }
@@ -57,6 +59,7 @@ final readonly class TakeFigureType
             $before = $this->signatures($locked);
             $copy->update(['name' => $studio->name, 'size_class' => $studio->size_class, 'version' => $copy->version + 1]);
             $this->rows->write($copy, $type, FigureTypes::weights($studio));
+            $this->maps->copy($studio, $copy);
             Unit::query()->whereKey($units->modelKeys())->increment('version');
             $locked->save();
             $after = $this->signatures($locked);

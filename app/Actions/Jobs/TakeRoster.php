@@ -69,6 +69,6 @@ final readonly class TakeRoster
         }
         $type = FigureType::query()->whereNull('job_id')->where('key', $key)->with(FigureTypes::RELATIONS)->firstOrFail();
 
-        return $this->types->handle(FigureTypes::core($type), $key, $job);
+        return $this->types->copy($type, $job, $key, $type->name);
     }
 }

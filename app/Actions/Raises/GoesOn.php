@@ -55,7 +55,7 @@ final readonly class GoesOn
             [$key, $name] = ["{$type->key}-{$time}", "{$type->name} {$time}"];
         }
 
-        return $this->types->handle($core->named($name), $key, $job, FigureTypes::weights($type));
+        return $this->types->copy($type, $job, $key, $name);
     }
 
     /**

@@ -18,7 +18,20 @@ final readonly class RecordReading
      */
     public static function of(array $record): array
     {
-        return ['raises' => null, 'elsewhere' => false, 'not_addable' => [], 'added' => [], ...(($record['format'] ?? null) === self::FIRST ? self::first($record) : $record)];
+        $told = ($record['format'] ?? null) === self::FIRST ? self::first($record) : $record;
+
+        return ['raises' => null, 'elsewhere' => false, 'not_addable' => [], 'added' => [], ...$told, 'rounds' => array_map(self::places(...), self::entries(self::members($told, 'rounds')))];
+    }
+
+    /**
+     * Faults of a record from before there were maps have no place.
+     *
+     * @param  array<array-key, mixed>  $round
+     * @return array<array-key, mixed>
+     */
+    private static function places(array $round): array
+    {
+        return [...$round, 'faults' => array_map(static fn (array $fault): array => ['place' => null, ...$fault], self::entries(self::members($round, 'faults')))];
     }
 
     /**

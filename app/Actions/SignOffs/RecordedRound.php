@@ -93,7 +93,7 @@ final readonly class RecordedRound
         return [
             'kind' => $fault->kind->value, 'item' => $fault->item->value, 'area' => $fault->area, 'criterion' => $fault->criterion, 'text' => $fault->text ?? '',
             'severity' => $counts ? $weight->severity->value : 'none',
-            'own_severity' => $fault->severity, 'side' => $fault->side?->value, 'zone' => $fault->zone, 'flaw' => $fault->flaw?->value, 'size_mm' => $fault->size_mm,
+            'own_severity' => $fault->severity, 'side' => $fault->side?->value, 'zone' => $fault->zone, 'flaw' => $fault->flaw?->value, 'size_mm' => $fault->size_mm, 'place' => $fault->place(),
             'sentence' => $weight->sentence, 'why' => $weight->why->toArray(), 'note' => $fault->note,
             'stands' => $stands,
             'waived' => $fault->waived_at === null ? null : ['by' => $fault->waiver->name ?? '', 'agreed_with' => $fault->waiver_agreed_with, 'reason' => $fault->waiver_reason, 'at' => $fault->waived_at->toIso8601ZuluString()],

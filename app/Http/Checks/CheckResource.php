@@ -63,6 +63,7 @@ use Core\Standard\VisualAngle;
  *   side: value-of<Side>|null,
  *   flaw: value-of<FlawKind>|null,
  *   size_mm: float|null,
+ *   place: array{x: float, y: float}|null,
  *   note: string,
  *   severity: 'critical'|'major'|'minor'|'none',
  *   sentence: string,
@@ -90,6 +91,7 @@ use Core\Standard\VisualAngle;
  *   number: int,
  *   count: int,
  *   leader: bool,
+ *   type_id: int,
  *   unit_id: int,
  *   unit_version: int,
  *   tier: array{
@@ -163,6 +165,7 @@ final readonly class CheckResource extends Resource
             'number' => $composed->row->number,
             'count' => $composed->unit->figures->count(),
             'leader' => $composed->row->leader,
+            'type_id' => $composed->unit->figure_type_id,
             'unit_id' => $composed->unit->id,
             'unit_version' => $composed->unit->version,
             'tier' => $this->tier(),
@@ -245,7 +248,7 @@ final readonly class CheckResource extends Resource
 
         return [
             'id' => $fault->id, 'kind' => $fault->kind->value, 'area' => $fault->area, 'criterion' => $fault->criterion,
-            'text' => $fault->text ?? $item->criterion->text ?? '', 'side' => $fault->side?->value, 'flaw' => $fault->flaw?->value, 'size_mm' => $fault->size_mm, 'note' => $fault->note,
+            'text' => $fault->text ?? $item->criterion->text ?? '', 'side' => $fault->side?->value, 'flaw' => $fault->flaw?->value, 'size_mm' => $fault->size_mm, 'place' => $fault->place(), 'note' => $fault->note,
             'severity' => $weight->severity->value ?? 'none',
             'sentence' => $weight->sentence,
             'why' => $weight->why->toArray(),

@@ -23,6 +23,8 @@ final class FlawRequest extends ApiRequest
             'side' => ['required', 'string', OneOf::of(Side::class)],
             'size_mm' => ['nullable', 'numeric', 'min:0', 'max:500', 'required_unless:flaw,broken'],
             'note' => ['nullable', 'string', 'max:500'],
+            'x' => ['bail', 'nullable', 'numeric', 'min:0', 'max:1', 'required_with:y'],
+            'y' => ['bail', 'nullable', 'numeric', 'min:0', 'max:1', 'required_with:x'],
             'key' => self::REQUEST_KEY,
         ];
     }
@@ -40,6 +42,7 @@ final class FlawRequest extends ApiRequest
             Side::from($this->string('side')->toString()),
             $this->float('size_mm'),
             $this->string('note')->toString(),
+            $this->input('x') === null ? null : ['x' => $this->float('x'), 'y' => $this->float('y')],
         );
     }
 }

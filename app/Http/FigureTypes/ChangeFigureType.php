@@ -5,17 +5,22 @@ declare(strict_types=1);
 namespace App\Http\FigureTypes;
 
 use App\Actions\FigureTypes\ChangeFigureType as Changing;
+use App\Actions\FigureTypes\FigurePictures;
 use App\Models\FigureType;
 
 /** Changes a figure type of the studio. */
 final readonly class ChangeFigureType
 {
-    public function __construct(private Changing $changing)
-    {
+    public function __construct(
+        private Changing $changing,
+        private FigurePictures $pictures,
+    ) {
     }
 
     public function __invoke(ChangeFigureTypeRequest $request, FigureType $figureType): FigureTypeResource
     {
-        return new FigureTypeResource($this->changing->handle($figureType->ofStudio(), $request->figureType(), $request->weights(), $request->versionRead())->refresh());
+        $changed = $this->changing->handle($figureType->ofStudio(), $request->figureType(), $request->weights(), $request->versionRead(), $request->maps($this->pictures));
+
+        return new FigureTypeResource($changed->refresh());
     }
 }

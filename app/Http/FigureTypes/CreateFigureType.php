@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\FigureTypes;
 
+use App\Actions\FigureTypes\FigurePictures;
 use App\Actions\FigureTypes\StoreFigureType;
 use App\Http\Shared\Answers;
 
@@ -11,12 +12,14 @@ use App\Http\Shared\Answers;
 #[Answers(201)]
 final readonly class CreateFigureType
 {
-    public function __construct(private StoreFigureType $store)
-    {
+    public function __construct(
+        private StoreFigureType $store,
+        private FigurePictures $pictures,
+    ) {
     }
 
     public function __invoke(FigureTypeRequest $request): FigureTypeResource
     {
-        return new FigureTypeResource($this->store->handle($request->figureType(), weights: $request->weights())->refresh());
+        return new FigureTypeResource($this->store->handle($request->figureType(), weights: $request->weights(), maps: $request->maps($this->pictures) ?? [])->refresh());
     }
 }

@@ -44,6 +44,7 @@ use App\Models\SignOff;
  *   zone: string|null,
  *   flaw: string|null,
  *   size_mm: float|null,
+ *   place: array{x: float, y: float}|null,
  *   sentence: string,
  *   why: WhyData|null,
  *   note: string,
@@ -150,6 +151,7 @@ use App\Models\SignOff;
  *   head: array{number: int, hash: string},
  *   raised_by: array{job: int, name: string, record: int|null, number: int|null}|null,
  *   first: int|null,
+ *   type_id: int,
  *   record: Record,
  * }
  */
@@ -173,6 +175,7 @@ final readonly class SignOffResource extends Resource
             'head' => ['number' => $head->number, 'hash' => $head->hash],
             'raised_by' => $this->raisedBy(),
             'first' => $this->signOff->figure->raises_id,
+            'type_id' => $this->signOff->figure->unit->figure_type_id,
             'record' => $record,
         ];
     }

@@ -451,6 +451,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/figure-pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a picture to outline on. */
+        post: operations["storeFigurePicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/figure-pictures/{picture}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A picture that is outlined on. */
+        get: operations["showFigurePicture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/figure-types": {
         parameters: {
             query?: never;
@@ -486,6 +520,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/figure-types/measurement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Shares, sides and neighbours as the pictures of a figure show them. Nothing is stored. */
+        post: operations["measureFigureType"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/figure-types/outline": {
         parameters: {
             query?: never;
@@ -514,6 +565,57 @@ export interface paths {
         get: operations["showFigureType"];
         /** Changes a figure type of the studio. */
         put: operations["changeFigureType"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/figure-types/{figureType}/maps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sides of a figure type of the studio as they are laid out, to go on with. */
+        get: operations["listMaps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/figure-types/{figureType}/maps/{side}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A side of a figure type as a picture of labels, with the names of its areas. */
+        get: operations["exportMap"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/figure-types/{figureType}/outlines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sides of a figure type, the studio's or a job's copy, as outlines to draw. */
+        get: operations["showOutlines"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -3106,6 +3208,7 @@ export interface components {
             number: number;
             count: number;
             leader: boolean;
+            type_id: number;
             unit_id: number;
             unit_version: number;
             tier: {
@@ -3162,6 +3265,10 @@ export interface components {
             side: ("front" | "left" | "back" | "right" | "above" | "below") | null;
             flaw: ("patch" | "overspill" | "stray-dot" | "wide-line" | "broken") | null;
             size_mm: number | null;
+            place: {
+                x: number;
+                y: number;
+            } | null;
             note: string;
             /** @enum {string} */
             severity: "critical" | "major" | "minor" | "none";
@@ -3374,6 +3481,9 @@ export interface components {
             tier: components["schemas"]["MemberField"][];
             technique: components["schemas"]["MemberField"][];
             use: components["schemas"]["MemberField"][];
+        };
+        FigurePicture: {
+            picture: string;
         };
         FigureType: {
             id: number;
@@ -3862,9 +3972,37 @@ export interface components {
             quote: components["schemas"]["QuoteHead"];
             link: string;
         };
+        MapPiece: {
+            area: string;
+            feature: string;
+            x: number;
+            y: number;
+            name: string;
+        };
         MaterialNeed: {
             name: string;
             pieces: number;
+        };
+        MeasuredArea: {
+            name: string;
+            share: number;
+            said: number;
+            sides: ("front" | "left" | "back" | "right" | "above" | "below")[];
+            pieces: {
+                feature: string;
+                pieces: number;
+            }[];
+            why: components["schemas"]["Why"];
+        };
+        Measurement: {
+            sides: ("front" | "left" | "back" | "right" | "above" | "below")[];
+            areas: components["schemas"]["MeasuredArea"][];
+            borders: {
+                area: string;
+                other: string;
+                words: string;
+            }[];
+            not_laid_out: string[];
         };
         MemberField: {
             name: string;
@@ -4037,6 +4175,20 @@ export interface components {
             share: number;
             depth: number;
             sides: ("front" | "left" | "back" | "right" | "above" | "below")[];
+        };
+        OutlinedPath: {
+            area: string;
+            path: string;
+            x: number;
+            y: number;
+        };
+        OutlinedSide: {
+            /** @enum {string} */
+            side: "front" | "left" | "back" | "right" | "above" | "below";
+            width: number;
+            height: number;
+            areas: components["schemas"]["OutlinedPath"][];
+            pieces: components["schemas"]["MapPiece"][];
         };
         OwnCriterion: {
             id: string;
@@ -4605,6 +4757,10 @@ export interface components {
             zone: string | null;
             flaw: string | null;
             size_mm: number | null;
+            place: {
+                x: number;
+                y: number;
+            } | null;
             sentence: string;
             why: components["schemas"]["Why"] | null;
             note: string;
@@ -5218,6 +5374,7 @@ export interface components {
                 number: number | null;
             } | null;
             first: number | null;
+            type_id: number;
             record: components["schemas"]["Record"];
         };
         SignOffPage: {
@@ -5475,6 +5632,16 @@ export interface components {
                 feature: string;
                 pieces: number;
             }[];
+        };
+        TypeMap: {
+            /** @enum {string} */
+            side: "front" | "left" | "back" | "right" | "above" | "below";
+            width: number;
+            height: number;
+            picture: string | null;
+            areas: string[];
+            runs: string;
+            pieces: components["schemas"]["MapPiece"][];
         };
         UnitChange: {
             unit: string;
@@ -6404,6 +6571,8 @@ export interface operations {
                     side: "front" | "left" | "back" | "right" | "above" | "below";
                     size_mm?: number | null;
                     note?: string | null;
+                    x?: number | null;
+                    y?: number | null;
                     key?: string | null;
                 };
             };
@@ -6779,6 +6948,72 @@ export interface operations {
             default: components["responses"]["Broken"];
         };
     };
+    storeFigurePicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FigurePicture"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showFigurePicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                picture: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
     listFigureTypes: {
         parameters: {
             query?: never;
@@ -6832,6 +7067,22 @@ export interface operations {
                             pieces: number;
                         }[];
                     }[];
+                    maps?: {
+                        /** @enum {string} */
+                        side: "front" | "left" | "back" | "right" | "above" | "below";
+                        width: number;
+                        height: number;
+                        picture?: string | null;
+                        areas?: string[];
+                        runs: string;
+                        pieces?: {
+                            area: string;
+                            feature: string;
+                            x: number;
+                            y: number;
+                            name?: string | null;
+                        }[];
+                    }[] | null;
                 };
             };
         };
@@ -6879,6 +7130,73 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AreaList"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    measureFigureType: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    areas: {
+                        name: string;
+                        surface: string;
+                        weight?: ("tiny" | "small" | "medium" | "large") | null;
+                        share?: number | null;
+                        focal?: boolean;
+                        part?: string | null;
+                        depth?: number | null;
+                        sides?: ("front" | "left" | "back" | "right" | "above" | "below")[] | null;
+                        on?: string | null;
+                        neighbours?: string[];
+                        features?: {
+                            feature: string;
+                            pieces: number;
+                        }[];
+                    }[];
+                    maps: {
+                        /** @enum {string} */
+                        side: "front" | "left" | "back" | "right" | "above" | "below";
+                        width: number;
+                        height: number;
+                        picture?: string | null;
+                        areas?: string[];
+                        runs: string;
+                        pieces?: {
+                            area: string;
+                            feature: string;
+                            x: number;
+                            y: number;
+                            name?: string | null;
+                        }[];
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Measurement"];
                 };
             };
             401: components["responses"]["SignedOut"];
@@ -7005,6 +7323,22 @@ export interface operations {
                             pieces: number;
                         }[];
                     }[];
+                    maps?: {
+                        /** @enum {string} */
+                        side: "front" | "left" | "back" | "right" | "above" | "below";
+                        width: number;
+                        height: number;
+                        picture?: string | null;
+                        areas?: string[];
+                        runs: string;
+                        pieces?: {
+                            area: string;
+                            feature: string;
+                            x: number;
+                            y: number;
+                            name?: string | null;
+                        }[];
+                    }[] | null;
                 };
             };
         };
@@ -7027,6 +7361,94 @@ export interface operations {
             419: components["responses"]["PageExpired"];
             422: components["responses"]["NotRight"];
             429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    listMaps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                figureType: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TypeMap"][];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    exportMap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                figureType: number;
+                side: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showOutlines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                figureType: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutlinedSide"][];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

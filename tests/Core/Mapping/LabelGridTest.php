@@ -32,6 +32,11 @@ final class LabelGridTest extends TestCase
         self::assertSame([], LabelGrid::fromRuns(8, 8, [0, 64])->counts());
     }
 
+    public function test_numbers_are_exchanged_and_what_is_not_named_is_nothing(): void
+    {
+        self::assertSame([1 => 7, 255 => 7], MadeGrid::of(self::DRAWN)->renumbered([1 => 255, 2 => 1])->counts());
+    }
+
     /** @return iterable<string, array{int, int, list<int>, string, string}> */
     public static function wrong(): iterable
     {
