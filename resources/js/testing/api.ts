@@ -8,11 +8,15 @@ export interface Sent {
 
 type Answer = [status: number, body: unknown];
 
+/** Of most figures there is no picture. */
+const NO_PICTURES = { '/outlines': [] };
+
 /**
  * Stands for the API: answers each request as it is told, and keeps what was sent. What a page asks for by itself,
  * by the end of its path, is answered beside and not kept: when it comes is of no matter to the test.
  */
-export function answering(answer: (sent: Sent) => Answer | Promise<Answer>, beside: Record<string, unknown> = {}): Sent[] {
+export function answering(answer: (sent: Sent) => Answer | Promise<Answer>, given: Record<string, unknown> = {}): Sent[] {
+    const beside: Record<string, unknown> = { ...NO_PICTURES, ...given };
     const sent: Sent[] = [];
     vi.stubGlobal('fetch', async (input: Request | string) => {
         const request = typeof input === 'string' ? new Request(new URL(input, 'http://localhost')) : input;

@@ -51,6 +51,7 @@ export function fault(change: Partial<Schemas['CheckFault']> = {}): Schemas['Che
         side: 'front',
         flaw: 'patch',
         size_mm: 2,
+        place: null,
         note: '',
         severity: 'minor',
         sentence: 'Noticed in a plain place, so it is minor.',
@@ -74,6 +75,7 @@ export function check(change: Partial<Schemas['Check']> = {}): Schemas['Check'] 
         number: 2,
         count: 12,
         leader: false,
+        type_id: 6,
         unit_id: 4,
         unit_version: 7,
         tier: {
@@ -245,4 +247,20 @@ export function step(change: Partial<Schemas['BenchStep']> = {}): Schemas['Bench
         wet: [],
         ...change,
     };
+}
+
+/** A figure from the front: a coat over the left half of its picture, a face over the right one, an eye in it. */
+export function outlines(): Schemas['OutlinedSide'][] {
+    return [
+        {
+            side: 'front',
+            width: 100,
+            height: 200,
+            areas: [
+                { area: 'coat', path: 'M0 0L50 0L50 200L0 200Z', x: 25, y: 100 },
+                { area: 'face', path: 'M50 0L100 0L100 200L50 200Z', x: 75, y: 100 },
+            ],
+            pieces: [{ area: 'face', feature: 'eye', name: 'left', x: 0.7, y: 0.4 }],
+        },
+    ];
 }

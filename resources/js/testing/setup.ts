@@ -28,3 +28,6 @@ window.ResizeObserver = class {
 };
 window.scrollTo = () => undefined;
 Element.prototype.scrollIntoView = () => undefined;
+
+// The DOM of these tests draws nothing; what is drawn on a canvas is looked at in a browser.
+HTMLCanvasElement.prototype.getContext = () => null;

@@ -12,6 +12,17 @@ type Check = Schemas['Check'];
 export type AnswerName = 'holds' | 'does-not-hold' | 'not-done' | 'not-on-figure' | 'unreachable';
 export type SideName = 'front' | 'left' | 'back' | 'right' | 'above' | 'below';
 
+export interface NotedFlaw {
+    flaw: FlawName;
+    area: string;
+    side: SideName;
+    /** In millimetres; of what is broken it says nothing. */
+    size: number | null;
+    note: string;
+    /** Where on the picture of that side; null: nobody pointed at it. */
+    place: { x: number; y: number } | null;
+}
+
 /** What is done, on the check as it was then. */
 interface Deed {
     version: number;
@@ -68,9 +79,9 @@ export function useCheck(check: Check) {
                     unwrap(api.POST('/api/checks/{check}/sides', { params: { path }, body })),
                 );
             }),
-        flaw: (flaw: FlawName, area: string, side: SideName, size: number | null, note: string) =>
+        flaw: ({ flaw, area, side, size, note, place }: NotedFlaw) =>
             acted((key) => {
-                const body = { version, flaw, area, side, size_mm: size, note, key };
+                const body = { version, flaw, area, side, size_mm: size, note, key, ...place };
                 return untilAnswered({ key, path: `/api/checks/${check.id}/flaws`, body }, () =>
                     unwrap(api.POST('/api/checks/{check}/flaws', { params: { path }, body })),
                 );

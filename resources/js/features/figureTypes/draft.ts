@@ -1,4 +1,5 @@
 import type { Schemas } from '@api';
+import { mapsOf, type SideDraft } from './map/draftMaps';
 
 type Said = Schemas['TypeAreaDraft'];
 type Read = Schemas['ReadArea'];
@@ -26,9 +27,11 @@ export interface TypeDraft {
     name: string;
     size_class: Schemas['FigureTypeDraft']['size_class'];
     areas: AreaDraft[];
+    /** Its sides as they are laid out, by the rows of the areas. */
+    maps: SideDraft[];
 }
 
-export const EMPTY: TypeDraft = { name: '', size_class: 'foot', areas: [] };
+export const EMPTY: TypeDraft = { name: '', size_class: 'foot', areas: [], maps: [] };
 
 export function blankArea(areas: readonly AreaDraft[], surface = ''): AreaDraft {
     return {
@@ -47,17 +50,14 @@ export function blankArea(areas: readonly AreaDraft[], surface = ''): AreaDraft 
     };
 }
 
-export function draftOf(type: Schemas['FigureTypeDraft']): TypeDraft {
-    return {
-        name: type.name,
-        size_class: type.size_class,
-        areas: type.areas.map((area, at) => ({
-            ...area,
-            row: at + 1,
-            share: area.weight === null ? area.share : null,
-            pieces: inWords(area.features),
-        })),
-    };
+export function draftOf(type: Schemas['FigureTypeDraft'], maps: readonly Schemas['TypeMap'][]): TypeDraft {
+    const areas = type.areas.map((area, at) => ({
+        ...area,
+        row: at + 1,
+        share: area.weight === null ? area.share : null,
+        pieces: inWords(area.features),
+    }));
+    return { name: type.name, size_class: type.size_class, areas, maps: mapsOf(maps, areas) };
 }
 
 /** What a list says takes the place of the rows of the same name; others stay. */

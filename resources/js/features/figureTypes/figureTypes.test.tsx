@@ -50,7 +50,7 @@ function form(answer: Parameters<typeof answering>[0], stored: Schemas['FigureTy
     render(
         <TypeForm
             stored={stored}
-            start={stored === null ? EMPTY : draftOf(stored)}
+            start={stored === null ? EMPTY : draftOf(stored, [])}
             surfaces={surfaces}
             mayChange={mayChange}
             onStored={onStored}

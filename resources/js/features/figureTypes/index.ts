@@ -3,4 +3,4 @@ import './figureTypes.css';
 export { QuickType } from './components/QuickType';
 export { TypeForm } from './components/TypeForm';
 export { draftOf, EMPTY, type TypeDraft } from './draft';
-export { figureTypeKeys, figureTypeOptions, figureTypesOptions } from './queries';
+export { figureTypeKeys, figureTypeOptions, figureTypesOptions, mapsOptions } from './queries';

@@ -3,6 +3,7 @@ import { forget, keep, keptValue } from '@shared/kept';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { sent, type TypeDraft } from './draft';
+import { sentMaps } from './map/draftMaps';
 import { figureTypeKeys } from './queries';
 
 const KEPT = 'figure type';
@@ -19,7 +20,12 @@ export function useTypeDraft(stored: Schemas['FigureTypeDraft'] | null, start: T
     };
     const storing = useMutation<Schemas['FigureTypeDraft']>({
         mutationFn: () => {
-            const body = { name: draft.name, size_class: draft.size_class, areas: sent(draft.areas) };
+            const body = {
+                name: draft.name,
+                size_class: draft.size_class,
+                areas: sent(draft.areas),
+                maps: sentMaps(draft.maps, draft.areas),
+            };
             return stored === null
                 ? unwrap(api.POST('/api/figure-types', { body }))
                 : unwrap(

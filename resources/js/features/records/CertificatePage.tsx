@@ -9,6 +9,7 @@ import { Why } from '@shared/Why';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { Link, useParams } from 'react-router';
+import { Faulted } from './components/Faulted';
 import { Rounds } from './components/Rounds';
 import { NotDone, Painted } from './components/Work';
 import { signOffOptions } from './queries';
@@ -61,6 +62,7 @@ function Certificate({ signOff }: { signOff: Schemas['SignOff'] }) {
                 <Judged record={record} />
                 <Painted record={record} />
                 <NotDone record={record} />
+                <Faulted signOff={signOff} />
                 <Rounds record={record} />
                 <Seal signOff={signOff} />
             </article>

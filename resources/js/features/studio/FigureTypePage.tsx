@@ -1,5 +1,5 @@
 import type { Schemas } from '@api';
-import { draftOf, EMPTY, figureTypeOptions, type TypeDraft, TypeForm } from '@features/figureTypes';
+import { draftOf, EMPTY, figureTypeOptions, mapsOptions, type TypeDraft, TypeForm } from '@features/figureTypes';
 import { useSession } from '@features/session';
 import { sheetOptions, standardsOptions } from '@features/standards';
 import { Loaded } from '@shared/Loaded';
@@ -19,12 +19,28 @@ export function FigureTypePage() {
 
 function Stored({ id }: { id: number }) {
     const type = useQuery(figureTypeOptions(id));
-    return <Loaded query={type}>{(stored) => <InHand key={stored.version} stored={stored} start={draftOf(stored)} />}</Loaded>;
+    const maps = useQuery(mapsOptions(id));
+    return (
+        <Loaded query={type}>
+            {(stored) => (
+                <Loaded query={maps}>
+                    {(sides) => <InHand key={stored.version} stored={stored} start={draftOf(stored, sides)} />}
+                </Loaded>
+            )}
+        </Loaded>
+    );
 }
 
 function Like({ id }: { id: number }) {
     const type = useQuery(figureTypeOptions(id));
-    return <Loaded query={type}>{(other) => <InHand stored={null} start={{ ...draftOf(other), name: '' }} />}</Loaded>;
+    const maps = useQuery(mapsOptions(id));
+    return (
+        <Loaded query={type}>
+            {(other) => (
+                <Loaded query={maps}>{(sides) => <InHand stored={null} start={{ ...draftOf(other, sides), name: '' }} />}</Loaded>
+            )}
+        </Loaded>
+    );
 }
 
 /** What an area can be made of is what the standard in force names; before there is one, its newest draft. */

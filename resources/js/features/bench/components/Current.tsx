@@ -1,4 +1,5 @@
 import type { Schemas } from '@api';
+import { Where } from '@features/maps';
 import { Choice } from '@shared/Choice';
 import { count } from '@shared/format';
 import { Button } from 'antd';
@@ -95,7 +96,10 @@ export function Current({ sheet, row, isSure, onSure, onMoved }: Props) {
                     <AtHand sheet={sheet} step={step} />
                     <StepTimes step={step} takes={chosen === undefined ? (row.go ?? step) : step} />
                 </div>
-                <StepNotes sheet={sheet} places={places} />
+                <div>
+                    {step.surface !== 'whole' && <Where type={sheet.type.id} areas={places.map((place) => place.area)} />}
+                    <StepNotes sheet={sheet} places={places} />
+                </div>
             </div>
             {step.look ? (
                 <LookDeeds sheet={sheet} places={places} onMoved={onMoved} />

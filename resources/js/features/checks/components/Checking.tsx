@@ -1,4 +1,5 @@
 import type { Schemas } from '@api';
+import type { Place } from '@features/maps';
 import { useSession } from '@features/session';
 import { PageHead } from '@shared/PageHead';
 import { useKeys } from '@shared/useKeys';
@@ -25,6 +26,7 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
     const [turned, setTurned] = useState<SideName | null>(null);
     const [chosen, setChosen] = useState<string | null>(null);
     const [area, setArea] = useState<string | null>(null);
+    const [place, setPlace] = useState<Place | null>(null);
     const [flawing, setFlawing] = useState(false);
     const [asking, setAsking] = useState<AnswerName | null>(null);
     const side = turned ?? sideToLookAt(check);
@@ -33,10 +35,14 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
     const inHand = items.find((item) => keyOf(item) === chosen) ?? asked[0] ?? null;
     const passed = check.passed.includes(side);
 
+    const pointAt = (to: string | null, at: Place | null = null) => {
+        setArea(to);
+        setPlace(at);
+    };
     const turn = (to: SideName) => {
         setTurned(to);
         setChosen(null);
-        setArea(null);
+        pointAt(null);
         setAsking(null);
     };
     const move = (by: 1 | -1) => {
@@ -62,18 +68,18 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
             deeds.pass(side);
             setTurned(null);
             setChosen(null);
-            setArea(null);
+            pointAt(null);
         }
     };
     const choose = (item: Item) => {
         setChosen(keyOf(item));
-        setArea(item.area);
+        pointAt(item.area);
         setAsking(null);
     };
     /** Pointing at an area takes its first open item in hand, if it has one here. */
-    const point = (to: string) => {
+    const point = (to: string, at: Place | null) => {
         const open = items.find((item) => item.area === to && item.answer === null);
-        setArea(to);
+        pointAt(to, at);
         setChosen(open === undefined ? null : keyOf(open));
         setAsking(null);
     };
@@ -115,7 +121,7 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
                 sub={`${check.tier.name} · ${check.standard} · ${check.painters.length === 0 ? 'painter not known' : `painted by ${check.painters.join(', ')}`}${check.round > 1 ? ` · check ${check.round}` : ''}`}
             />
             <div className="check-places">
-                <Turn check={check} side={side} area={area} onSide={turn} onArea={point} />
+                <Turn check={check} side={side} area={area} place={place} onSide={turn} onArea={point} />
                 <section className="check-middle" aria-label="What is asked">
                     <ItemInHand
                         check={check}
@@ -146,7 +152,11 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
                     check={check}
                     side={side}
                     area={area ?? inHand?.area ?? null}
-                    onNote={deeds.flaw}
+                    place={place}
+                    onNote={async (flaw) => {
+                        await deeds.flaw(flaw);
+                        setPlace(null);
+                    }}
                     onClose={() => setFlawing(false)}
                 />
             )}

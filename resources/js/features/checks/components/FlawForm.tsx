@@ -1,11 +1,12 @@
 import type { Schemas } from '@api';
+import type { Place } from '@features/maps';
 import { NumberInput } from '@shared/NumberInput';
 import { millimetres } from '@shared/format';
 import { useKept } from '@shared/kept';
-import { Button, Input, Modal, Select } from 'antd';
+import { Button, Checkbox, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { type FlawName, flawName, FLAWS } from '../flaws';
-import type { SideName } from '../useCheck';
+import type { NotedFlaw, SideName } from '../useCheck';
 
 const SIZES = [0.2, 0.5, 1, 2, 5];
 
@@ -13,23 +14,26 @@ interface Props {
     check: Schemas['Check'];
     side: SideName;
     area: string | null;
-    onNote: (flaw: FlawName, area: string, side: SideName, size: number | null, note: string) => Promise<unknown>;
+    /** Where on the picture of this side somebody pointed. */
+    place: Place | null;
+    onNote: (flaw: NotedFlaw) => Promise<unknown>;
     onClose: () => void;
 }
 
 /** A flaw: what, where and how large. How bad it is follows from the tier's distance. */
-export function FlawForm({ check, side, area, onNote, onClose }: Props) {
+export function FlawForm({ check, side, area, place, onNote, onClose }: Props) {
     const [flaw, setFlaw] = useState<FlawName>('patch');
     const [where, setWhere] = useState(
         area ?? check.areas.find((one) => one.sides.includes(side) && one.surface !== 'whole')?.area ?? '',
     );
     const [size, setSize] = useState<number | null>(null);
     const [note, setNote] = useKept(`flaw ${side}`);
+    const [isPlaced, setIsPlaced] = useState(true);
     const sized = flaw !== 'broken';
     const ready = where !== '' && (!sized || size !== null);
     const send = () => {
         if (ready) {
-            onNote(flaw, where, side, sized ? size : null, note).then(
+            onNote({ flaw, area: where, side, size: sized ? size : null, note, place: isPlaced ? place : null }).then(
                 () => {
                     setNote('');
                     onClose();
@@ -90,6 +94,11 @@ export function FlawForm({ check, side, area, onNote, onClose }: Props) {
                             what is smaller is noted and not counted.
                         </p>
                     </div>
+                )}
+                {place !== null && (
+                    <Checkbox checked={isPlaced} onChange={(event) => setIsPlaced(event.target.checked)}>
+                        It is where I pointed
+                    </Checkbox>
                 )}
                 <label>
                     Note

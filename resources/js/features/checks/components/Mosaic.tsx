@@ -15,18 +15,21 @@ const HEIGHT = 330;
 const LINE = 13;
 
 /** Where nothing was written down that an area is painted with. */
-const UNKNOWN = '#b4b4b4';
+export const UNKNOWN = '#b4b4b4';
+
+/** Whether something of an area is wrong, or all of it is answered. */
+export function stateOf(check: Schemas['Check'], name: string): '' | ' ×' | ' ✓' {
+    const items = check.items.filter((item) => item.area === name);
+    const wrong =
+        items.some((item) => item.answer === 'does-not-hold' || item.answer === 'not-done') ||
+        check.faults.some((fault) => fault.area === name && fault.severity !== 'none');
+    return wrong ? ' ×' : items.length > 0 && items.every((item) => item.answer !== null) ? ' ✓' : '';
+}
 
 /** What is seen from a side, its areas by share and in their colours, focal ones bold: to point at. */
 export function Mosaic({ check, side, area, onArea }: Props) {
     const seen = check.areas.filter((one) => one.sides.includes(side) && one.surface !== 'whole');
-    const state = (name: string) => {
-        const items = check.items.filter((item) => item.area === name);
-        const wrong =
-            items.some((item) => item.answer === 'does-not-hold' || item.answer === 'not-done') ||
-            check.faults.some((fault) => fault.area === name && fault.severity !== 'none');
-        return wrong ? ' ×' : items.length > 0 && items.every((item) => item.answer !== null) ? ' ✓' : '';
-    };
+    const state = (name: string) => stateOf(check, name);
     const tiles = mosaic(seen, WIDTH, HEIGHT);
     return (
         <svg

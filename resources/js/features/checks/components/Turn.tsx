@@ -1,19 +1,21 @@
 import type { Schemas } from '@api';
+import type { Place } from '@features/maps';
 import { useSession } from '@features/session';
 import { SIDES } from '@shared/sides';
 import type { SideName } from '../useCheck';
-import { Mosaic } from './Mosaic';
+import { Seen } from './Seen';
 
 interface Props {
     check: Schemas['Check'];
     side: SideName;
     area: string | null;
     onSide: (side: SideName) => void;
-    onArea: (area: string) => void;
+    place: Place | null;
+    onArea: (area: string, at: Place | null) => void;
 }
 
 /** The figure turned through the sides that count. */
-export function Turn({ check, side, area, onSide, onArea }: Props) {
+export function Turn({ check, side, area, place, onSide, onArea }: Props) {
     const { studio } = useSession();
     const uncounted = SIDES.filter((one) => !check.sides.includes(one));
     return (
@@ -33,7 +35,7 @@ export function Turn({ check, side, area, onSide, onArea }: Props) {
                     </button>
                 ))}
             </div>
-            <Mosaic check={check} side={side} area={area} onArea={onArea} />
+            <Seen check={check} side={side} area={area} place={place} onArea={onArea} />
             {check.mended_at_the_bench.length > 0 && (
                 <p>
                     <b>Mended at the bench, so look there:</b>{' '}
@@ -41,7 +43,6 @@ export function Turn({ check, side, area, onSide, onArea }: Props) {
                 </p>
             )}
             <p>
-                Seen from {side}, by share. Bold areas draw the eye.
                 {uncounted.length > 0 && ` Not counted at this tier: ${uncounted.join(', ')}.`}
                 {studio.single_keys && ' Keys 1 to 6 turn the figure, J and K go through what is asked.'}
                 {check.unseen.length > 0 && ` Seen from no counted side, so not asked: ${check.unseen.join(', ')}.`}

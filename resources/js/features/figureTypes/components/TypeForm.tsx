@@ -12,6 +12,7 @@ import { useTypeDraft } from '../useTypeDraft';
 import { AreaListPanel } from './AreaListPanel';
 import { AreaTable } from './AreaTable';
 import { Borders } from './Borders';
+import { Pictures } from './Pictures';
 
 interface Props {
     stored: Schemas['FigureTypeDraft'] | null;
@@ -78,6 +79,13 @@ export function TypeForm({ stored, start, surfaces, mayChange, onStored }: Props
                 )}
                 <AreaTable areas={draft.areas} surfaces={surfaces} outline={outline.data} wrong={wrong} onChange={areas} />
                 <OfAll error={outline.error} />
+                <Pictures
+                    stored={stored}
+                    draft={draft}
+                    mayChange={mayChange}
+                    onMaps={(maps) => hand.change({ maps })}
+                    onTake={areas}
+                />
                 <h2>What touches what</h2>
                 <p className="figure-type-say">
                     A full square: they touch. An open one: such areas usually do, whether these do you say. Where nothing is

@@ -1,4 +1,5 @@
 import type { Schemas } from '@api';
+import { Where } from '@features/maps';
 import { useSession } from '@features/session';
 import { count, fewMinutes, inSmallestUnit } from '@shared/format';
 import { Drawer, Select } from 'antd';
@@ -38,6 +39,7 @@ export function AreaDrawer({ job, unit, group, area, onClose }: Props) {
                     {here.surface}
                     {here.focal && ', draws the eye'} · {tierName(here.tier)} · {fewMinutes(here.minutes)} min a figure
                 </p>
+                <Where type={unit.type_id} areas={[area]} />
                 {user.role === 'lead' && <ForWhom unit={unit} group={group} whom={whom} />}
                 <label className="area-tier">
                     <span>Tier of this area</span>

@@ -1,5 +1,6 @@
 import type { Schemas } from '@api';
 import { count } from '@shared/format';
+import { numbersOf } from '../placed';
 import { isSeverity, Severity } from '@shared/Severity';
 
 type Round = Schemas['RecordRound'];
@@ -33,7 +34,7 @@ export function Rounds({ record }: { record: Schemas['Record'] }) {
         <section>
             <h3>How it was checked</h3>
             {record.rounds.map((round) => (
-                <OneRound key={round.round} round={round} />
+                <OneRound key={round.round} round={round} numbers={numbersOf(record)} />
             ))}
         </section>
     );
@@ -49,7 +50,7 @@ function standing(round: Round) {
     return [...latest.values()];
 }
 
-function OneRound({ round }: { round: Round }) {
+function OneRound({ round, numbers }: { round: Round; numbers: ReadonlyMap<Schemas['RecordFault'], number> }) {
     const answers = standing(round);
     const faults = round.faults.filter((fault) => fault.stands);
     const undone = round.answers.filter((answer) => answer.undone).length;
@@ -65,6 +66,7 @@ function OneRound({ round }: { round: Round }) {
                 <ul className="round-faults">
                     {faults.map((fault, i) => (
                         <li key={i}>
+                            {numbers.has(fault) && <b className="fault-number">{numbers.get(fault)}</b>}
                             {fault.severity !== null && fault.severity !== 'none' && <Sealed severity={fault.severity} />}
                             {wrong(fault)}
                             {fault.area !== '' && `, ${fault.area}`}

@@ -1,0 +1,145 @@
+import type { Schemas } from '@api';
+import { type KeyboardEvent, type MouseEvent, useRef } from 'react';
+
+type Side = Schemas['OutlinedSide'];
+
+/** Parts of the width and of the height of the picture. */
+export interface Place {
+    x: number;
+    y: number;
+}
+
+/** Something that is at a place: a fault, a piece. */
+export interface Mark {
+    at: Place;
+    sign: string;
+    about: string;
+}
+
+/** How an area is drawn, and what is said of it. */
+export interface Look {
+    fill: string;
+    words?: string;
+    strong?: boolean;
+}
+
+interface Props {
+    side: Side;
+    about: string;
+    look: (area: string) => Look;
+    chosen?: string | null;
+    marks?: readonly Mark[];
+    /** How large the marks are, in hundredths of the height. */
+    markSize?: number;
+    /** Where somebody pointed. */
+    place?: Place | null;
+    /** Whether it shows paint, which is looked at on neutral grey. */
+    isPaint?: boolean;
+    onPoint?: (area: string, at: Place) => void;
+}
+
+const STEP = 0.01;
+
+const MOVES: Record<string, Place> = {
+    ArrowLeft: { x: -STEP, y: 0 },
+    ArrowRight: { x: STEP, y: 0 },
+    ArrowUp: { x: 0, y: -STEP },
+    ArrowDown: { x: 0, y: STEP },
+};
+
+function within(value: number): number {
+    return Math.min(1, Math.max(0, value));
+}
+
+/** A figure from one side, area by area: to see where something is, and to point at it. */
+export function FigureSide({
+    side,
+    about,
+    look,
+    chosen = null,
+    marks = [],
+    markSize = 1,
+    place = null,
+    isPaint = false,
+    onPoint,
+}: Props) {
+    const frame = useRef<SVGSVGElement>(null);
+    const point = (event: MouseEvent, area: string) => {
+        const box = frame.current?.getBoundingClientRect();
+        if (box !== undefined && box.width > 0) {
+            onPoint?.(area, {
+                x: within((event.clientX - box.left) / box.width),
+                y: within((event.clientY - box.top) / box.height),
+            });
+        }
+    };
+    const press = (event: KeyboardEvent, area: Side['areas'][number]) => {
+        const here = chosen === area.area && place !== null ? place : { x: area.x / side.width, y: area.y / side.height };
+        const move = MOVES[event.key];
+        if (event.key === 'Enter' || event.key === ' ') {
+            event.preventDefault();
+            onPoint?.(area.area, here);
+        } else if (move !== undefined && chosen === area.area) {
+            event.preventDefault();
+            onPoint?.(area.area, { x: within(here.x + move.x), y: within(here.y + move.y) });
+        }
+    };
+    const unit = (side.height / 100) * markSize;
+    return (
+        <svg
+            ref={frame}
+            className={onPoint === undefined ? 'figure-side' : 'figure-side figure-side-pointed'}
+            {...(isPaint ? { 'data-paint': '' } : {})}
+            viewBox={`0 0 ${side.width} ${side.height}`}
+            role={onPoint === undefined ? 'img' : 'group'}
+            aria-label={about}
+        >
+            {isPaint && <rect width={side.width} height={side.height} fill="var(--neutral)" />}
+            {side.areas.map((area) => {
+                const { fill, words = '', strong = false } = look(area.area);
+                const shape = {
+                    d: area.path,
+                    fillRule: 'evenodd' as const,
+                    fill,
+                    className: `side-area${strong ? ' side-strong' : ''}${area.area === chosen ? ' side-chosen' : ''}`,
+                    vectorEffect: 'non-scaling-stroke' as const,
+                };
+                return onPoint === undefined ? (
+                    <path key={area.area} {...shape}>
+                        <title>{area.area}</title>
+                    </path>
+                ) : (
+                    <path
+                        key={area.area}
+                        {...shape}
+                        role="button"
+                        tabIndex={0}
+                        aria-label={`${area.area}${words}`}
+                        aria-pressed={area.area === chosen}
+                        onClick={(event) => point(event, area.area)}
+                        onKeyDown={(event) => press(event, area)}
+                    >
+                        <title>{`${area.area}${words}`}</title>
+                    </path>
+                );
+            })}
+            <g className="side-marks">
+                {marks.map((mark, i) => (
+                    <g key={i} transform={`translate(${mark.at.x * side.width} ${mark.at.y * side.height}) scale(${unit})`}>
+                        <title>{mark.about}</title>
+                        <circle r={2.1} />
+                        <text y={1.15}>{mark.sign}</text>
+                    </g>
+                ))}
+                {place !== null && (
+                    <path
+                        className="side-cross"
+                        vectorEffect="non-scaling-stroke"
+                        transform={`translate(${place.x * side.width} ${place.y * side.height}) scale(${unit})`}
+                        d="M-3 0H-0.8M0.8 0H3M0 -3V-0.8M0 0.8V3"
+                    />
+                )}
+            </g>
+        </svg>
+    );
+}
