@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Support\Facades\DB;
 
 /** A figure type is taken down from the figure in the hand, changed, and taken by a job. */
@@ -46,5 +47,46 @@ final class FigureTypeJourneyTest extends BrowserTestCase
         $page->open('/jobs/1/figure-types')->see('Sea troll')->see('7 × scar instead of 0')->press('Take the studio’s Sea troll')->dontSee('7 × scar instead of 0');
         self::assertSame(7, DB::table('area_features')->join('figure_areas', 'figure_areas.id', '=', 'figure_area_id')->join('figure_types', 'figure_types.id', '=', 'figure_type_id')
             ->where('job_id', 1)->where('figure_types.name', 'Sea troll')->where('figure_areas.key', $area)->where('feature', 'scar')->value('pieces'));
+    }
+
+    public function test_a_side_is_laid_out_by_keys_and_on_a_photograph_and_measured(): void
+    {
+        $page = $this->page->signIn('lead@kittiwake.example')->open('/studio/figure-types/new')->see('The figure as pictures');
+        $page->fill('Name', 'Tide clerk');
+        $page->fill('An area a line: what it is called', "coat; cloth; large; ; belt\nbelt; leather; small; coat; ; 1 buckle\nface; face; small");
+        $page->press('Read the list')->see('What touches what');
+        $page->upload('A picture from front', 'clerk.png', self::drawing());
+        $page->see('Take this side off')->click("//div[@class='map-areas']/button[starts-with(normalize-space(), 'coat')]")->press('fill');
+        $canvas = $page->find("//canvas[@role='application']");
+        // The cross stands in the middle, which is the belt; twenty places further down is the coat.
+        $canvas->sendKeys([WebDriverKeys::SHIFT, ...array_fill(0, 12, WebDriverKeys::ARROW_DOWN)]);
+        $canvas->sendKeys(' ');
+        $page->find("//div[@class='map-areas']/button[starts-with(normalize-space(), 'coat')]/span");
+        $page->click("//div[@class='map-areas']/button[starts-with(normalize-space(), 'belt')]");
+        $canvas->sendKeys([WebDriverKeys::SHIFT, ...array_fill(0, 12, WebDriverKeys::ARROW_UP)]);
+        $canvas->sendKeys(' ');
+        $page->see('Measured from front')->see('Not laid out anywhere, so as it was said: face.');
+        $page->press('Take the shares')->press('Make it')->see('Keep the change');
+
+        $type = DB::table('figure_types')->where('name', 'Tide clerk')->value('id');
+        $shares = DB::table('figure_areas')->where('figure_type_id', $type)->pluck('share', 'key');
+        // Of 300 × 600 places of the drawing the belt has 200 × 60; the face keeps what was said: 3 of 33 parts.
+        self::assertEqualsWithDelta(1 / 15 * (1 - 3 / 33), $shares['belt'], 0.01);
+        self::assertEqualsWithDelta(3 / 33, $shares['face'], 0.001);
+        self::assertSame(2, DB::table('figure_map_areas')->join('figure_maps', 'figure_maps.id', '=', 'figure_map_id')->where('figure_type_id', $type)->count());
+        self::assertNotNull(DB::table('figure_maps')->where('figure_type_id', $type)->value('picture'));
+    }
+
+    /** A coat of 300 by 600, a belt of 200 by 60 on its middle, on a light ground. */
+    private static function drawing(): string
+    {
+        $image = imagecreatetruecolor(500, 800);
+        imagefill($image, 0, 0, 0xE6E6E0);
+        imagefilledrectangle($image, 100, 100, 399, 699, 0x7A2E2E);
+        imagefilledrectangle($image, 150, 370, 349, 429, 0x2E3A7A);
+        ob_start();
+        imagepng($image);
+
+        return (string) ob_get_clean();
     }
 }
