@@ -55,6 +55,42 @@ final class ColourTrialTest extends TestCase
         self::assertLessThanOrEqual($coats, $found->coats, 'no more coats than it took');
     }
 
+    /** A thin paint hides little of what lies under it, so that six coats are told from five and seven. */
+    #[TestWith([1, 1])]
+    #[TestWith([5, 5])]
+    #[TestWith([6, 6])]
+    #[TestWith([7, 6])]
+    public function test_so_many_coats_are_told_and_no_more_than_six(int $laid, int $told): void
+    {
+        $glaze = Recipe::of(new Paint('Sea glaze', PaintKind::Stain, Srgb::fromHex('#102050'), Opacity::Transparent, hiding: 0.08));
+        $under = Srgb::fromHex('#f0f0f0');
+        $found = ColourTrial::glaze($glaze, null, $under, $glaze->over($under, $laid));
+
+        self::assertSame([$told, 'Sea glaze'], [$found?->coats, $found?->recipe->text()]);
+    }
+
+    /** What is mixed is laid in one coat over what is there. */
+    public function test_a_ratio_is_looked_for_over_what_lies_under_it(): void
+    {
+        $thin = static fn (string $name, string $hex): Recipe => Recipe::of(new Paint($name, PaintKind::Stain, Srgb::fromHex($hex), Opacity::Transparent, hiding: 0.4));
+        [$one, $other, $under] = [$thin('Sea glaze', '#102050'), $thin('Rust glaze', '#902010'), Srgb::fromHex('#f0f0f0')];
+        $wanted = $one->mixedWith($other, 3, 1);
+        $found = ColourTrial::ratio($one, $other, $wanted->over($under, 1), $under);
+
+        self::assertSame([$wanted->text(), 1], [$found?->recipe->text(), $found?->coats]);
+        self::assertEqualsWithDelta(0.0, $found->apart ?? 1.0, 1e-6);
+        self::assertNotSame($wanted->text(), ColourTrial::ratio($one, $other, $wanted->over($under, 1))?->recipe->text(), 'by itself it is another');
+    }
+
+    public function test_the_parts_of_medium_are_to_one_of_paint(): void
+    {
+        $glaze = Recipe::of(new Paint('Sea glaze', PaintKind::Stain, Srgb::fromHex('#102050'), Opacity::Transparent, hiding: 0.6));
+        $under = Srgb::fromHex('#f0f0f0');
+        $thinned = $glaze->mixedWith(Paints::mix(['Thin medium' => 1]), 1, 3);
+
+        self::assertSame($thinned->text(), ColourTrial::glaze($glaze, Paints::of('Thin medium'), $under, $thinned->over($under, 1))?->recipe->text());
+    }
+
     public function test_without_a_medium_a_glaze_is_laid_as_it_is(): void
     {
         $glaze = Recipe::of(new Paint('Sea glaze', PaintKind::Stain, Srgb::fromHex('#204060'), Opacity::Transparent, hiding: 0.3));
