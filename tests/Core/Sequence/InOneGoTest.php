@@ -31,6 +31,16 @@ final class InOneGoTest extends TestCase
         self::assertSame([], array_filter($order->why('coat wash'), static fn (string $why): bool => str_contains($why, 'would soil it')));
     }
 
+    /** The list of areas says nothing of how far out they lie. */
+    public function test_a_go_runs_from_the_inner_areas_to_the_outer_ones_and_as_listed_where_they_lie_alike(): void
+    {
+        $order = new PaintedOrder(self::techniques(), ['cloth' => [['technique' => 'base'], ['technique' => 'wash']]], [
+            PaintedOrder::area('cape', 'cloth', 4), PaintedOrder::area('hose', 'cloth', 1), PaintedOrder::area('hood', 'cloth', 3), PaintedOrder::area('coat', 'cloth', 2), PaintedOrder::area('sash', 'cloth', 3),
+        ], paints: array_fill_keys(['cape', 'hose', 'hood', 'coat', 'sash'], self::BROWN));
+
+        self::assertSame(['hose wash', 'coat wash', 'hood wash', 'sash wash', 'cape wash'], array_values(array_filter($order->words(), static fn (string $words): bool => str_ends_with($words, 'wash'))));
+    }
+
     public function test_where_nobody_knows_the_paint_each_is_laid_by_itself(): void
     {
         $order = self::uniform([]);
