@@ -4,24 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\FigureTypes;
 
-use App\Http\Shared\ApiRequest;
+use App\Http\Shared\UploadedPictureRequest;
 
 /** A photograph or drawing of a figure, to outline on. */
-final class FigurePictureRequest extends ApiRequest
+final class FigurePictureRequest extends UploadedPictureRequest
 {
-    public function rules(): array
-    {
-        return ['file' => ['required', 'file', 'max:8192']];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['file.required' => 'Choose a picture: JPEG, PNG or WebP.', 'file.max' => 'This picture has more than 8 MB; save it smaller.', 'file.uploaded' => 'The picture did not arrive; it may be too large. 8 MB is the most.'];
-    }
-
-    public function bytes(): string
-    {
-        return $this->uploaded('file') ?? '';
-    }
 }

@@ -4,24 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Schemes;
 
-use App\Http\Shared\ApiRequest;
+use App\Http\Shared\UploadedPictureRequest;
 
 /** A picture that shall govern a scheme. */
-final class PictureRequest extends ApiRequest
+final class PictureRequest extends UploadedPictureRequest
 {
     public function rules(): array
     {
-        return ['file' => ['required', 'file', 'max:8192'], 'version' => ['required', 'integer']];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['file.required' => 'Choose a picture: JPEG, PNG or WebP.', 'file.max' => 'This picture has more than 8 MB; save it smaller.', 'file.uploaded' => 'The picture did not arrive; it may be too large. 8 MB is the most.'];
-    }
-
-    public function bytes(): string
-    {
-        return $this->uploaded('file') ?? '';
+        return [...parent::rules(), 'version' => ['required', 'integer']];
     }
 }

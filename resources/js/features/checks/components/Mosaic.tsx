@@ -1,4 +1,5 @@
 import type { Schemas } from '@api';
+import { stateOf, UNKNOWN } from '../areaState';
 import { fit } from '../fit';
 import { inkOn, mosaic } from '../mosaic';
 import type { SideName } from '../useCheck';
@@ -13,18 +14,6 @@ interface Props {
 const WIDTH = 264;
 const HEIGHT = 330;
 const LINE = 13;
-
-/** Where nothing was written down that an area is painted with. */
-export const UNKNOWN = '#b4b4b4';
-
-/** Whether something of an area is wrong, or all of it is answered. */
-export function stateOf(check: Schemas['Check'], name: string): '' | ' ×' | ' ✓' {
-    const items = check.items.filter((item) => item.area === name);
-    const wrong =
-        items.some((item) => item.answer === 'does-not-hold' || item.answer === 'not-done') ||
-        check.faults.some((fault) => fault.area === name && fault.severity !== 'none');
-    return wrong ? ' ×' : items.length > 0 && items.every((item) => item.answer !== null) ? ' ✓' : '';
-}
 
 /** What is seen from a side, its areas by share and in their colours, focal ones bold: to point at. */
 export function Mosaic({ check, side, area, onArea }: Props) {

@@ -2,8 +2,9 @@ import type { Schemas } from '@api';
 import { FigureSide, type Mark, outlinesOptions, type Place } from '@features/maps';
 import { SEVERITY_SIGNS } from '@shared/Severity';
 import { useQuery } from '@tanstack/react-query';
+import { stateOf, UNKNOWN } from '../areaState';
 import type { SideName } from '../useCheck';
-import { Mosaic, stateOf, UNKNOWN } from './Mosaic';
+import { Mosaic } from './Mosaic';
 
 interface Props {
     check: Schemas['Check'];

@@ -1,5 +1,6 @@
 import { api, ApiError, unwrap } from '@api';
 import { ErrorNote } from '@shared/ErrorNote';
+import { PICTURE_KINDS, tooLarge } from '@shared/pictureFile';
 import { useMutation } from '@tanstack/react-query';
 import { Button } from 'antd';
 import type { SideDraft, SideName } from './draftMaps';
@@ -18,8 +19,6 @@ const PLACES = 800;
 /** A map without a picture is as high again as half its width. */
 const BARE = { width: 400, height: 600 };
 
-const MOST_BYTES = 8 * 1024 * 1024;
-
 /** Shapes that differ by less are one. */
 const ALIKE = 0.02;
 
@@ -27,10 +26,9 @@ const ALIKE = 0.02;
 export function NewSide({ side, map, onBegin }: Props) {
     const upload = useMutation<SideDraft, ApiError | Error, File>({
         mutationFn: async (file) => {
-            if (file.size > MOST_BYTES) {
-                throw new Error(
-                    `This picture has ${String(Math.round(file.size / 1024 / 1024))} MB; 8 MB is the most. Save it smaller.`,
-                );
+            const refused = tooLarge(file);
+            if (refused !== null) {
+                throw new Error(refused);
             }
             const { picture } = await unwrap(
                 api.POST('/api/figure-pictures', { body: { file: '' }, bodySerializer: () => formOf(file) }),
@@ -46,7 +44,7 @@ export function NewSide({ side, map, onBegin }: Props) {
                 {map === undefined || map.picture === null ? `A picture from ${side}` : 'Another picture'}
                 <input
                     type="file"
-                    accept="image/jpeg,image/png,image/webp"
+                    accept={PICTURE_KINDS}
                     onChange={(event) => {
                         const file = event.target.files?.[0];
                         if (file !== undefined) {

@@ -1,5 +1,6 @@
 import { api, type ApiError, type Schemas, unwrap } from '@api';
 import { ErrorNote } from '@shared/ErrorNote';
+import { PICTURE_KINDS, tooLarge } from '@shared/pictureFile';
 import { type Point, PointPicture } from '@shared/PointPicture';
 import { Swatch } from '@shared/Swatch';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
@@ -7,8 +8,6 @@ import { useState } from 'react';
 import { schemeKeys } from '../queries';
 
 type Scheme = Schemas['Scheme'];
-
-const MOST_BYTES = 8 * 1024 * 1024;
 
 function formOf(file: File, version: number): FormData {
     const form = new FormData();
@@ -21,7 +20,7 @@ function formOf(file: File, version: number): FormData {
 export function PictureField({ scheme, mayChange }: { scheme: Scheme; mayChange: boolean }) {
     const client = useQueryClient();
     const [point, setPoint] = useState<Point | null>(null);
-    const [tooLarge, setTooLarge] = useState('');
+    const [refused, setRefused] = useState<string | null>(null);
     const upload = useMutation<Scheme, ApiError, File>({
         mutationFn: (file) =>
             unwrap(
@@ -79,25 +78,22 @@ export function PictureField({ scheme, mayChange }: { scheme: Scheme; mayChange:
                     {scheme.picture === null ? 'Picture' : 'Another picture'}
                     <input
                         type="file"
-                        accept="image/jpeg,image/png,image/webp"
+                        accept={PICTURE_KINDS}
                         onChange={(event) => {
                             const chosen = event.target.files?.[0];
                             upload.reset();
-                            setTooLarge('');
-                            if (chosen !== undefined && chosen.size > MOST_BYTES) {
-                                setTooLarge(
-                                    `This picture has ${Math.round(chosen.size / 1024 / 1024)} MB; 8 MB is the most. Save it smaller.`,
-                                );
-                            } else if (chosen !== undefined) {
+                            const why = chosen === undefined ? null : tooLarge(chosen);
+                            setRefused(why);
+                            if (chosen !== undefined && why === null) {
                                 upload.mutate(chosen);
                             }
                         }}
                     />
                 </label>
             )}
-            {tooLarge !== '' && (
+            {refused !== null && (
                 <p className="field-error" role="alert">
-                    ◆ {tooLarge}
+                    ◆ {refused}
                 </p>
             )}
             <ErrorNote error={upload.error} />
