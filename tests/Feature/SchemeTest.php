@@ -133,6 +133,19 @@ final class SchemeTest extends SchemeTestCase
         self::assertNotSame($before, $plates());
     }
 
+    public function test_a_plate_says_in_which_tone_its_area_is_seen(): void
+    {
+        $scheme = Scheme::query()->firstOrFail();
+        $plates = (array) $this->as($this->isla(), 'GET', "/schemes/{$scheme->id}/plates?type=lamplighter")->json();
+        $tones = array_column(array_filter($plates, static fn (mixed $plate): bool => is_array($plate) && $plate['area'] === 'oilskin coat'), 'tone', 'tier');
+        $boots = array_column(array_filter($plates, static fn (mixed $plate): bool => is_array($plate) && $plate['area'] === 'boots'), 'tone', 'tier');
+
+        self::assertIsString($tones['muster']);
+        self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $tones['muster']);
+        self::assertNotSame($tones['muster'], $boots['muster']);
+        self::assertSame($tones['muster'], $tones['guard'], 'more lights leave the tone that is seen from a step back');
+    }
+
     public function test_a_second_primer_from_above_shows_through_thin_paint(): void
     {
         $scheme = $this->scheme();

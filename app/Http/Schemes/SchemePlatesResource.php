@@ -21,6 +21,7 @@ use App\Http\Standards\PlateParts;
  *   tier_name: string,
  *   span: float|null,
  *   asked: float|null,
+ *   tone: string|null,
  *   plate: Plate|null,
  * }
  */
@@ -51,6 +52,7 @@ final readonly class SchemePlatesResource extends Resource
             'tier_name' => $one->tier->name,
             'span' => isset($one->ladder->span) ? round($one->ladder->span) : null,
             'asked' => $this->reading->askedOf($one->ladder, $one->tier),
+            'tone' => $one->ladder?->tone?->hex(),
             'plate' => $one->plate === null ? null : (new PlateParts($this->reading->standard))->drawn($one->tier->id, $surface, $one->plate),
         ];
     }

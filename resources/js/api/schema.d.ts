@@ -5046,6 +5046,7 @@ export interface components {
             tier_name: string;
             span: number | null;
             asked: number | null;
+            tone: string | null;
             plate: components["schemas"]["Plate"] | null;
         };
         SchemeRow: {

@@ -5,6 +5,7 @@ import { PaperButton } from '@shared/PaperButton';
 import { useQuery } from '@tanstack/react-query';
 import { Select } from 'antd';
 import { Link, useParams, useSearchParams } from 'react-router';
+import { ProofFigure } from './components/ProofFigure';
 import { PlateRow } from './components/SchemeSide';
 import { drawProof, platesOptions, proofFile, schemeOptions } from './queries';
 
@@ -37,17 +38,18 @@ export function ProofPage() {
                         />
                         <Link to={`/schemes/${data.id}?type=${encodeURIComponent(data.type)}`}>Ladders</Link>
                     </PageHead>
-                    <Loaded query={plates}>{(list) => <Proof plates={list} />}</Loaded>
+                    <Loaded query={plates}>{(list) => <Proof type={data.type} plates={list} />}</Loaded>
                 </>
             )}
         </Loaded>
     );
 }
 
-function Proof({ plates }: { plates: readonly Plate[] }) {
+function Proof({ type, plates }: { type: string; plates: readonly Plate[] }) {
     const areas = [...new Set(plates.map((plate) => plate.area))];
     return (
         <div className="proof">
+            <ProofFigure type={type} plates={plates} />
             {areas.map((area) => {
                 const row = plates.filter((plate) => plate.area === area);
                 return (
