@@ -77,6 +77,23 @@ final class FigureTypeJourneyTest extends BrowserTestCase
         self::assertNotNull(DB::table('figure_maps')->where('figure_type_id', $type)->value('picture'));
     }
 
+    public function test_a_flaw_is_placed_where_it_is_pointed_at_however_wide_the_page_is(): void
+    {
+        foreach ([[1280, 2], [820, 3]] as [$width, $figure]) {
+            $this->width($width, 1100);
+            $page = $this->page->asNobody()->signIn('deputy@kittiwake.example')->open("/jobs/1/check/{$figure}")->see('Areas with a strong line draw the eye.');
+            // The middle of the helmet, which is drawn from 150 to 250 of 400 and from 68 to 130 of 600.
+            $page->click("//*[local-name()='path'][starts-with(@aria-label, 'helmet')]")->see('Pointed at helmet');
+            $page->key('l')->press('2 mm')->press('Note the flaw')->see('on helmet');
+            $place = DB::table('faults')->join('checks', 'checks.id', '=', 'check_id')->where('figure_id', $figure)->orderByDesc('faults.id')->first(['x', 'y', 'area', 'side']);
+
+            self::assertNotNull($place);
+            self::assertSame(['helmet', 'front'], [$place->area, $place->side]);
+            self::assertEqualsWithDelta(200 / 400, $place->x, 0.02, "{$width} wide");
+            self::assertEqualsWithDelta(99 / 600, $place->y, 0.02, "{$width} wide");
+        }
+    }
+
     /** A coat of 300 by 600, a belt of 200 by 60 on its middle, on a light ground. */
     private static function drawing(): string
     {

@@ -1,4 +1,4 @@
-import type { Schemas } from '@api';
+import type { ApiError, Schemas } from '@api';
 import { ErrorNote } from '@shared/ErrorNote';
 import { useLater } from '@shared/useLater';
 import { useQuery } from '@tanstack/react-query';
@@ -16,6 +16,11 @@ interface Props {
     onTake: (areas: AreaDraft[]) => void;
 }
 
+/** What is wrong with areas stands at them already. */
+function isOfMaps(error: ApiError | null): boolean {
+    return error !== null && error.all().some(({ path }) => path.startsWith('/maps'));
+}
+
 /** The figure from its sides, and what is measured there. */
 export function Pictures({ stored, draft, mayChange, onMaps, onTake }: Props) {
     const later = useLater(draft);
@@ -30,7 +35,7 @@ export function Pictures({ stored, draft, mayChange, onMaps, onTake }: Props) {
                 measured. At the bench and in a check the figure is then shown, and a flaw is placed by pointing at it.
             </p>
             <Maps id={stored?.id ?? null} maps={draft.maps} areas={draft.areas} mayChange={mayChange} onChange={onMaps} />
-            {maps.length > 0 && measurement.error !== null && <ErrorNote error={measurement.error} />}
+            {maps.length > 0 && isOfMaps(measurement.error) && <ErrorNote error={measurement.error} />}
             {maps.length > 0 && measurement.data !== undefined && (
                 <Measured measurement={measurement.data} areas={draft.areas} onTake={onTake} />
             )}

@@ -65,12 +65,11 @@ export function FigureSide({
 }: Props) {
     const frame = useRef<SVGSVGElement>(null);
     const point = (event: MouseEvent, area: string) => {
-        const box = frame.current?.getBoundingClientRect();
-        if (box !== undefined && box.width > 0) {
-            onPoint?.(area, {
-                x: within((event.clientX - box.left) / box.width),
-                y: within((event.clientY - box.top) / box.height),
-            });
+        // The picture may be narrower or lower than its frame.
+        const matrix = frame.current?.getScreenCTM();
+        if (matrix !== null && matrix !== undefined) {
+            const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
+            onPoint?.(area, { x: within(at.x / side.width), y: within(at.y / side.height) });
         }
     };
     const press = (event: KeyboardEvent, area: Side['areas'][number]) => {
