@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Actions\Quotes\QuoteContent;
+use App\Casts\OfferedContentJson;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -34,7 +35,7 @@ final class Quote extends StudioRow
 
     public $timestamps = false;
 
-    protected $casts = ['content' => 'array', 'valid_until' => 'immutable_date', 'made_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime', 'agreed_at' => 'immutable_datetime'];
+    protected $casts = ['content' => OfferedContentJson::class, 'valid_until' => 'immutable_date', 'made_at' => 'immutable_datetime', 'withdrawn_at' => 'immutable_datetime', 'agreed_at' => 'immutable_datetime'];
 
     /** @return BelongsTo<Job, $this> */
     public function job(): BelongsTo

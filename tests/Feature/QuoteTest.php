@@ -18,7 +18,11 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A quote: what a job costs, made once, read and agreed to by a link that shows nothing else. */
+/**
+ * A quote: what a job costs, made once, read and agreed to by a link that shows nothing else.
+ *
+ * @phpstan-import-type OfferedFigure from \App\Actions\Quotes\QuoteContent
+ */
 final class QuoteTest extends TestCase
 {
     protected function setUp(): void
@@ -100,6 +104,28 @@ final class QuoteTest extends TestCase
         $this->assertRefused($this->as($this->lead(), 'POST', "/quotes/{$quote->id}/withdrawal"), 403, 'quote-agreed');
         Carbon::setTestNow('2027-12-01 10:00:00');
         self::assertSame('agreed', $this->offer($token)['state'], 'what was agreed can be read after its day');
+    }
+
+    public function test_it_shows_the_figures_in_their_colours_of_the_day_each_once(): void
+    {
+        /** @var list<OfferedFigure> $figures */
+        $figures = Arr::get($this->offer($this->make()), 'content.figures');
+        $types = array_column($figures, 'type');
+        $lamplighter = $figures[(int) array_search('Lamplighter, on foot', $types, true)];
+        $hexes = array_column($lamplighter['areas'], 'hex', 'area');
+
+        self::assertSame(array_values(array_unique($types)), $types, 'units that look alike are drawn once');
+        self::assertNotContains('Sea troll', $types, 'it is not laid out as a picture');
+        self::assertContains('1st Lamplighters', $lamplighter['units']);
+        self::assertSame([true, true, false], [isset($hexes['face']), isset($hexes['oilskin coat']), isset($hexes['guard badge'])], 'the badge is on its left');
+        self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', (string) $hexes['oilskin coat']);
+    }
+
+    public function test_a_quote_from_before_there_were_pictures_has_none(): void
+    {
+        $quote = Quote::query()->create(['job_id' => $this->job()->id, 'number' => 1, 'content' => ['format' => 'ordotype-quote/1'], 'total' => 0, 'valid_until' => now(), 'token_hash' => str_repeat('2', 64), 'made_by' => $this->lead()->id, 'made_at' => now()]);
+
+        self::assertSame([], Quote::query()->findOrFail($quote->id)->content['figures']);
     }
 
     public function test_a_later_one_takes_its_place_and_says_what_is_otherwise(): void

@@ -6,15 +6,30 @@ namespace App\Actions\FigureTypes;
 
 use App\Models\FigureMap;
 use App\Models\FigureType;
+use Core\Standard\Side;
 
 /** The maps of a type with the outlines that are drawn, without the labels behind them. */
 final readonly class DrawnSides
 {
+    private const COLUMNS = ['id', 'studio_id', 'figure_type_id', 'side', 'width', 'height', 'outlines'];
+
     /** @return list<FigureMap> */
     public function of(FigureType $type): array
     {
-        return array_values(FigureMap::query()->where('figure_type_id', $type->id)
-            ->select(['id', 'studio_id', 'figure_type_id', 'side', 'width', 'height', 'outlines'])
-            ->with(['areas.area', 'pieces.area'])->orderBy('id')->get()->all());
+        return array_values(FigureMap::query()->where('figure_type_id', $type->id)->select(self::COLUMNS)->with(['areas.area', 'pieces.area'])->orderBy('id')->get()->all());
+    }
+
+    /**
+     * @param  list<int>  $types ids
+     * @return array<int, FigureMap> the front of those that have one, by type
+     */
+    public function fronts(array $types): array
+    {
+        $fronts = [];
+        foreach (FigureMap::query()->whereIn('figure_type_id', $types)->where('side', Side::Front)->select(self::COLUMNS)->with('areas.area')->get() as $front) {
+            $fronts[$front->figure_type_id] = $front;
+        }
+
+        return $fronts;
     }
 }

@@ -44,6 +44,13 @@ use Core\Standard\Currency;
  * @phpstan-type QuotedMenu array{name: string, choose: int|null, of: list<string>}
  * @phpstan-type QuotedSurface array{name: string, included: list<string>, to_choose: list<QuotedMenu>}
  * @phpstan-type QuotedTier array{name: string, made: string, distance_mm: float, surfaces: list<QuotedSurface>}
+ * @phpstan-type OfferedFigure array{
+ *   type: string,
+ *   units: list<string>,
+ *   width: int,
+ *   height: int,
+ *   areas: list<array{area: string, path: string, hex: string|null}>,
+ * }
  * @phpstan-type OfferedContent array{
  *   format: string,
  *   number: int,
@@ -60,6 +67,7 @@ use Core\Standard\Currency;
  *   materials: list<array{words: string, amount: int}>,
  *   sums: QuoteSums,
  *   tiers: list<QuotedTier>,
+ *   figures: list<OfferedFigure>,
  *   terms: string,
  * }
  */
@@ -67,8 +75,11 @@ final readonly class QuoteContent
 {
     private const FORMAT = 'ordotype-quote/1';
 
-    /** @return OfferedContent */
-    public static function of(QuoteReading $reading, int $number, User $by, CarbonImmutable $on): array
+    /**
+     * @param  list<OfferedFigure>  $figures as they are seen from the front
+     * @return OfferedContent
+     */
+    public static function of(QuoteReading $reading, array $figures, int $number, User $by, CarbonImmutable $on): array
     {
         $job = $reading->job->loadMissing(['force', 'standardVersion.standard', 'studio']);
         $currency = Currency::of($job->studio->currency);
@@ -85,6 +96,7 @@ final readonly class QuoteContent
             'materials' => $reading->terms->materials,
             'sums' => self::sums($reading),
             'tiers' => QuotedTiers::of($reading),
+            'figures' => $figures,
             'terms' => $reading->terms->text,
         ];
     }

@@ -18,8 +18,10 @@ use Carbon\CarbonImmutable;
 /** Quotes of a job: each is made once, and the one before it is withdrawn by it. */
 final readonly class Quotes
 {
-    public function __construct(private JobQuote $jobs)
-    {
+    public function __construct(
+        private JobQuote $jobs,
+        private OfferedFigures $figures,
+    ) {
     }
 
     /** Equal while the same is offered for the same figures at the same prices. */
@@ -49,7 +51,7 @@ final readonly class Quotes
             Quote::query()->where('job_id', $locked->id)->whereNull('agreed_at')->whereNull('withdrawn_at')->update(['withdrawn_at' => $now]);
             $token = LinkToken::fresh();
             $quote = Quote::query()->create([
-                'job_id' => $locked->id, 'number' => $number, 'content' => QuoteContent::of($reading, $number, $by, $now), 'total' => $reading->reckoning()->total,
+                'job_id' => $locked->id, 'number' => $number, 'content' => QuoteContent::of($reading, $this->figures->of($reading), $number, $by, $now), 'total' => $reading->reckoning()->total,
                 'valid_until' => $terms->validUntil, 'token_hash' => LinkToken::hash($token), 'made_by' => $by->id, 'made_at' => $now,
             ]);
 

@@ -4130,7 +4130,19 @@ export interface components {
             }[];
             sums: components["schemas"]["QuoteSums"];
             tiers: components["schemas"]["QuotedTier"][];
+            figures: components["schemas"]["OfferedFigure"][];
             terms: string;
+        };
+        OfferedFigure: {
+            type: string;
+            units: string[];
+            width: number;
+            height: number;
+            areas: {
+                area: string;
+                path: string;
+                hex: string | null;
+            }[];
         };
         OfferedLine: {
             unit: string;

@@ -190,6 +190,7 @@ function offer(change: Partial<Offer> = {}): Offer {
                     ],
                 },
             ],
+            figures: [],
             terms: 'Half before we begin.',
         },
         ...change,
@@ -197,6 +198,23 @@ function offer(change: Partial<Offer> = {}): Offer {
 }
 
 describe('a quote that is read by its link', () => {
+    it('shows the figures in their colours, and those that have none in grey', async () => {
+        const given = offer();
+        const areas = [
+            { area: 'coat', path: 'M0 0L5 0L5 9Z', hex: '#b98b2d' },
+            { area: 'hood', path: 'M5 0L9 0L9 9Z', hex: null },
+        ];
+        const figures = [{ type: 'Lamplighter', units: ['Quay watch', 'Deck'], width: 10, height: 10, areas }];
+        answering(() => [200, { ...given, content: { ...given.content, figures } }]);
+        render(<OfferPage />);
+        const drawn = await screen.findByRole('img', { name: 'Lamplighter from the front' });
+        expect([...drawn.querySelectorAll('.side-area')].map((path) => path.getAttribute('fill'))).toEqual([
+            '#b98b2d',
+            'var(--neutral)',
+        ]);
+        expect(screen.getByText('Quay watch, Deck')).toBeTruthy();
+    });
+
     it('tells what is included from what is to choose, and what the one before said otherwise', async () => {
         const before = {
             number: 1,

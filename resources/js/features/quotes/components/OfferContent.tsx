@@ -1,3 +1,5 @@
+import type { Schemas } from '@api';
+import { FigureSide } from '@features/maps';
 import { count, date, money } from '@shared/format';
 import type { ReactNode } from 'react';
 import type { Content, Offer } from '../queries';
@@ -10,6 +12,7 @@ export function OfferContent({ offer, children }: { offer: Offer; children?: Rea
         <div className="offer-content">
             <Days content={content} />
             <Lines lines={content.lines} materials={content.materials} sums={content.sums} currency={content} />
+            <Figures figures={content.figures} />
             <Otherwise offer={offer} />
             {content.terms !== '' && (
                 <section>
@@ -33,6 +36,37 @@ function Days({ content }: { content: Content }) {
             It can be agreed to until {date(content.valid_until)} and binds nobody before.
         </p>
     );
+}
+
+/** The figures as they are seen from the front, in the colours of their scheme on the day of the quote. */
+function Figures({ figures }: { figures: Content['figures'] }) {
+    return figures.length === 0 ? null : (
+        <section>
+            <h2>In these colours</h2>
+            <p>A drawing of where each colour goes, not of how it is shaded and lit; grey is what has no colour yet.</p>
+            <div className="offer-figures">
+                {figures.map((figure) => (
+                    <figure key={`${figure.type} ${figure.units.join()}`}>
+                        <FigureSide
+                            side={sideOf(figure)}
+                            about={`${figure.type} from the front`}
+                            isPaint
+                            look={(area) => ({
+                                fill: figure.areas.find((one) => one.area === area)?.hex ?? 'var(--neutral)',
+                            })}
+                        />
+                        <figcaption>
+                            {figure.type} <small>{figure.units.join(', ')}</small>
+                        </figcaption>
+                    </figure>
+                ))}
+            </div>
+        </section>
+    );
+}
+
+function sideOf({ width, height, areas }: Content['figures'][number]): Schemas['OutlinedSide'] {
+    return { side: 'front', width, height, areas: areas.map(({ area, path }) => ({ area, path, x: 0, y: 0 })), pieces: [] };
 }
 
 /** What the quote before this one said otherwise. */
