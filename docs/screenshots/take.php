@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 // Walks through the demo as its people would and takes a picture of each main view. Run by bin/pictures.
 
-use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Chrome;
 use Tests\Browser\Support\Page;
 
@@ -27,14 +26,6 @@ $answerAll = static function () use ($page): void {
         $page->key(str_contains($page->find("//*[@class='in-hand-place']")->getText(), 'such at this side') ? 'a' : 'p');
         $page->await(static fn (): bool => $page->find("//section[@aria-label='Verdict']")->getText() !== $before, 'The check does not move.');
     }
-};
-// A part of a figure is pointed at where it is, which for two boots is between them; by key it is taken in its middle.
-$point = static function (string $area) use ($page): Page {
-    $page->await(static fn (): bool => $page->count("//div[@role='dialog']") === 0, 'A dialog is open yet.');
-    $page->driver->executeScript('arguments[0].focus()', [$page->find("//*[@role='button'][starts-with(@aria-label, '{$area}')]")]);
-    $page->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
-
-    return $page;
 };
 $sign = static fn (): Page => $page->press('Sign off')->click("//div[@role='dialog']//button[normalize-space(.)='Sign off']")->see('Signed by');
 
@@ -89,13 +80,13 @@ try {
     $take('certificate', 1280, 1100);
 
     $page->open('/jobs/1/check/3')->see('Features can be read.')->key('a');
-    $point('oilskin coat')->key('l')->press('Overspill')->press('2 mm')->press('Note the flaw')->see('Overspill');
-    $point('lamp glass')->key('l')->press('Stray dot')->press('0.5 mm')->press('Note the flaw')->see('Stray dot');
-    $point('boots')->key('l')->press('Missed patch')->press('1 mm')->press('Note the flaw')->see('Missed patch on boots');
-    $point('lamp cage');
+    $page->take('oilskin coat')->key('l')->press('Overspill')->press('2 mm')->press('Note the flaw')->see('Overspill');
+    $page->take('lamp glass')->key('l')->press('Stray dot')->press('0.5 mm')->press('Note the flaw')->see('Stray dot');
+    $page->take('boots')->key('l')->press('Missed patch')->press('1 mm')->press('Note the flaw')->see('Missed patch on boots');
+    $page->take('lamp cage');
     $take('check');
     $take('check-tablet', 820, 1100);
-    $point('trousers')->key('l')->press('Broken or loose part')->press('Note the flaw')->see('Rework')->press('Send back')->see('Handed over; what comes back mended first');
+    $page->take('trousers')->key('l')->press('Broken or loose part')->press('Note the flaw')->see('Rework')->press('Send back')->see('Handed over; what comes back mended first');
 
     $page->signIn('isla@kittiwake.example')->press('1st Lamplighters, figure 3')->see('sent back by');
     $take('mend', 820, 1100);

@@ -14,10 +14,10 @@ final class RefusalTest extends BrowserTestCase
         // A criterion that does not hold, a flaw under the limit and one over it, each with its why; undo; and back after a reload.
         $page->key('f')->see('Does not hold on face');
         $page->key('l')->see('A flaw, seen from front')->press('0.5 mm')->press('Note the flaw')->see('less than this tier notices');
-        $page->press('oilskin coat')->key('l')->press('5 mm')->press('Note the flaw')->see('three times what is noticed or more, so it is major')->see('1 of 2');
-        $page->press('trousers')->key('l')->press('Broken or loose part')->press('Note the flaw')->see('Rework')->see('1 of 0');
+        $page->take('oilskin coat')->key('l')->press('5 mm')->press('Note the flaw')->see('three times what is noticed or more, so it is major')->see('1 of 2');
+        $page->take('trousers')->key('l')->press('Broken or loose part')->press('Note the flaw')->see('Rework')->see('1 of 0');
         $page->key('u')->see('Accept');
-        $page->press('trousers')->key('l')->press('Broken or loose part')->press('Note the flaw')->see('Rework');
+        $page->take('trousers')->key('l')->press('Broken or loose part')->press('Note the flaw')->see('Rework');
         $page->driver->navigate()->refresh();
         $page->see('Rework')->see('Missed patch on oilskin coat')->press('Send back to be mended');
         $page->await(fn (): bool => $page->path() === '/check', 'The figure was not sent back.');

@@ -121,6 +121,16 @@ final readonly class Page
         return $this->driver->executeScript('return window.missed') !== true;
     }
 
+    /** Takes a part of a figure in hand, by key: the middle of what is round two legs is neither of them. */
+    public function take(string $area): self
+    {
+        $this->await(fn (): bool => $this->count("//div[@role='dialog']") === 0, 'A dialog is open yet.');
+        $this->driver->executeScript('arguments[0].focus()', [$this->find("//*[@role='button'][starts-with(@aria-label, ".self::quoted($area).')]')]);
+        $this->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+
+        return $this;
+    }
+
     /** The input with this label. */
     public function field(string $label): WebDriverElement
     {
