@@ -4,6 +4,7 @@ import { render } from '@testing/render';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { mapsOptions } from './queries';
 import { TypeForm } from './components/TypeForm';
 import { draftOf, EMPTY } from './draft';
 
@@ -47,7 +48,7 @@ const bosun: Schemas['FigureTypeDraft'] = {
 function form(answer: Parameters<typeof answering>[0], stored: Schemas['FigureTypeDraft'] | null = bosun, mayChange = true) {
     const sent = answering(answer, { '/figure-types/outline': outline });
     const onStored = vi.fn();
-    render(
+    const { client } = render(
         <TypeForm
             stored={stored}
             start={stored === null ? EMPTY : draftOf(stored, [])}
@@ -56,7 +57,7 @@ function form(answer: Parameters<typeof answering>[0], stored: Schemas['FigureTy
             onStored={onStored}
         />,
     );
-    return { sent, onStored };
+    return { sent, onStored, client };
 }
 
 beforeEach(() => {
@@ -90,6 +91,17 @@ describe('a figure type by the list of its areas', () => {
                 ],
             },
         });
+    });
+
+    it('goes on with the maps that it stored', async () => {
+        const { sent, onStored, client } = form(() => [200, { ...bosun, version: 4 }]);
+        client.setQueryData(mapsOptions(7).queryKey, []);
+        await userEvent.click(screen.getByRole('button', { name: 'Draw without a picture' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Keep the change' }));
+        await waitFor(() => expect(onStored).toHaveBeenCalledWith(7));
+        const map = { side: 'front', width: 400, height: 600, picture: null, areas: [], runs: '0 240000', pieces: [] };
+        expect(sent[0]?.body).toMatchObject({ maps: [map] });
+        expect(client.getQueryData(mapsOptions(7).queryKey)).toEqual([map]);
     });
 
     it('moves in the square by arrows, over the diagonal, and says by space', async () => {

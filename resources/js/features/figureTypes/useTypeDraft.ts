@@ -4,7 +4,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { sent, type TypeDraft } from './draft';
 import { sentMaps } from './map/draftMaps';
-import { figureTypeKeys } from './queries';
+import { figureTypeKeys, mapsOptions } from './queries';
 
 const KEPT = 'figure type';
 
@@ -37,6 +37,8 @@ export function useTypeDraft(stored: Schemas['FigureTypeDraft'] | null, start: T
         },
         onSuccess: (type) => {
             forget(KEPT);
+            // The form begins anew with what is stored: with its maps as they were sent, not as they were before.
+            client.setQueryData(mapsOptions(type.id).queryKey, sentMaps(draft.maps, draft.areas));
             client.setQueryData(figureTypeKeys.one(type.id), type);
             void client.invalidateQueries({ queryKey: figureTypeKeys.all });
             onStored(type.id);
