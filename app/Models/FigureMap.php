@@ -37,6 +37,20 @@ final class FigureMap extends StudioRow
         return $this->hasMany(FigureMapArea::class)->orderBy('label');
     }
 
+    /** @return list<array{area: string, path: string, x: float, y: float}> its areas as they are drawn, those that are not seen left out */
+    public function drawn(): array
+    {
+        $drawn = [];
+        foreach ($this->areas as $area) {
+            $outline = $this->outlines[$area->label] ?? null;
+            if ($outline !== null) {
+                $drawn[] = ['area' => $area->area->key, 'path' => $outline['path'], 'x' => (float) $outline['x'], 'y' => (float) $outline['y']];
+            }
+        }
+
+        return $drawn;
+    }
+
     /** @return HasMany<FigureMapPiece, $this> */
     public function pieces(): HasMany
     {

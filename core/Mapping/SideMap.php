@@ -34,12 +34,6 @@ final readonly class SideMap
         }
     }
 
-    /** @return string|null the area at a place of the grid */
-    public function areaAt(int $x, int $y): ?string
-    {
-        return $this->areas[$this->grid->at($x, $y) - 1] ?? null;
-    }
-
     /** @return array<array-key, int> places by area, those that are not seen left out */
     public function places(): array
     {

@@ -7,7 +7,9 @@ namespace App\Actions\FigureTypes;
 use App\Actions\Transaction;
 use App\Actions\Versioned;
 use App\Models\FigureType;
+use App\Refusals\NotRight;
 use Core\Composition\FigureType as CoreType;
+use Core\CoreException;
 use Core\Listing\AreaWeight;
 
 /** Changes a figure type of the studio, or retires it. Jobs keep their copies until they take the new one. */
@@ -22,12 +24,15 @@ final readonly class ChangeFigureType
 
     /**
      * @param  array<array-key, AreaWeight>  $weights by area, of those that were sized by a word
-     * @param  list<TypeMap>|null  $maps that fit it; null: they stay as they are
+     * @param  list<TypeMap>|null  $maps null: they stay as they are
      *
+     * @throws CoreException|NotRight if a map does not fit it
      * @throws FigureTypeExists if another type has its new name
      */
     public function handle(FigureType $row, CoreType $type, array $weights, int $versionRead, ?array $maps = null): FigureType
     {
+        $this->maps->require($maps ?? [], $type);
+
         return Transaction::run(function () use ($row, $type, $weights, $versionRead, $maps): FigureType {
             $locked = Versioned::lock($row, $versionRead, "the figure type {$row->name}");
             if (FigureType::query()->whereNull('job_id')->whereKeyNot($locked->id)->where('name', $type->name)->exists()) {

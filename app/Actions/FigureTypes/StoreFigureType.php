@@ -7,7 +7,9 @@ namespace App\Actions\FigureTypes;
 use App\Actions\Transaction;
 use App\Models\FigureType;
 use App\Models\Job;
+use App\Refusals\NotRight;
 use Core\Composition\FigureType as CoreType;
+use Core\CoreException;
 use Core\Listing\AreaWeight;
 use Illuminate\Support\Str;
 
@@ -22,12 +24,14 @@ final readonly class StoreFigureType
 
     /**
      * @param  array<array-key, AreaWeight>  $weights by area, of those that were sized by a word
-     * @param  list<TypeMap>  $maps that fit it
+     * @param  list<TypeMap>  $maps
      *
+     * @throws CoreException|NotRight if a map does not fit it
      * @throws FigureTypeExists if the studio has a type of this key or name already
      */
     public function handle(CoreType $type, ?string $key = null, ?Job $job = null, array $weights = [], array $maps = []): FigureType
     {
+        $this->maps->require($maps, $type);
         $key ??= Str::slug($type->name) ?: 'type';
 
         return Transaction::run(function () use ($type, $key, $job, $weights, $maps): FigureType {

@@ -10,7 +10,10 @@ use App\Models\FigureMap;
 use App\Models\FigureMapArea;
 use App\Models\FigureMapPiece;
 use App\Models\FigureType;
+use App\Refusals\NotRight;
+use Core\Composition\FigureType as CoreType;
 use Core\Mapping\FigureMap as CoreMap;
+use Core\Mapping\NotAMap;
 use Core\Mapping\Outlines;
 use Core\Mapping\PlacedPiece;
 use Core\Mapping\SideMap;
@@ -20,8 +23,10 @@ final readonly class TypeMaps
 {
     private const RELATIONS = ['areas.area', 'pieces.area'];
 
-    public function __construct(private CurrentStudio $studio)
-    {
+    public function __construct(
+        private CurrentStudio $studio,
+        private FigurePictures $pictures,
+    ) {
     }
 
     /** @return list<TypeMap> side by side */
@@ -42,6 +47,22 @@ final readonly class TypeMaps
         }
 
         return $maps;
+    }
+
+    /**
+     * @param  list<TypeMap>  $maps
+     *
+     * @throws NotAMap if a side stands twice, or one shows an area that the type has not
+     * @throws NotRight if the studio has not what one was outlined on
+     */
+    public function require(array $maps, CoreType $type): void
+    {
+        self::together($maps, '/maps')->requireFits($type, '/maps');
+        foreach ($maps as $i => $map) {
+            if ($map->picture !== null && ! $this->pictures->isThere($map->picture)) {
+                throw NotRight::at("/maps/{$i}/picture", 'unknown-picture', 'The picture that this was outlined on is not there; choose it again. What is outlined stays.');
+            }
+        }
     }
 
     /**

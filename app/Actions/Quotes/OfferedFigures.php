@@ -8,7 +8,6 @@ use App\Actions\Bench\Mixes;
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\FigureTypes\DrawnSides;
 use App\Models\FigureMap;
-use App\Models\FigureMapArea;
 
 /**
  * The figures of a quote as they are seen from the front, in the colours of their scheme on the day it is made: those whose
@@ -50,15 +49,8 @@ final readonly class OfferedFigures
      */
     private static function drawn(ComposedFigure $figure, FigureMap $front, callable $colour): array
     {
-        $areas = [];
-        foreach ($front->areas as $area) {
-            /** @var FigureMapArea $area */
-            $outline = $front->outlines[$area->label] ?? null;
-            if ($outline !== null && $figure->type->area($area->area->key) !== null) {
-                $areas[] = ['area' => $area->area->key, 'path' => $outline['path'], 'hex' => $colour($area->area->key)];
-            }
-        }
+        $areas = array_values(array_filter($front->drawn(), static fn (array $area): bool => $figure->type->area($area['area']) !== null));
 
-        return ['type' => $figure->type->name, 'width' => $front->width, 'height' => $front->height, 'areas' => $areas];
+        return ['type' => $figure->type->name, 'width' => $front->width, 'height' => $front->height, 'areas' => array_map(static fn (array $area): array => ['area' => $area['area'], 'path' => $area['path'], 'hex' => $colour($area['area'])], $areas)];
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\FigureTypes;
 
-use App\Actions\FigureTypes\FigurePictures;
 use App\Actions\FigureTypes\StoreFigureType;
 use App\Http\Shared\Answers;
 
@@ -12,14 +11,12 @@ use App\Http\Shared\Answers;
 #[Answers(201)]
 final readonly class CreateFigureType
 {
-    public function __construct(
-        private StoreFigureType $store,
-        private FigurePictures $pictures,
-    ) {
+    public function __construct(private StoreFigureType $store)
+    {
     }
 
     public function __invoke(FigureTypeRequest $request): FigureTypeResource
     {
-        return new FigureTypeResource($this->store->handle($request->figureType(), weights: $request->weights(), maps: $request->maps($this->pictures) ?? [])->refresh());
+        return new FigureTypeResource($this->store->handle($request->figureType(), weights: $request->weights(), maps: $request->maps() ?? [])->refresh());
     }
 }

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\FigureTypes;
 
-use App\Actions\FigureTypes\FigurePictures;
 use App\Actions\FigureTypes\TypeMap;
-use App\Actions\FigureTypes\TypeMaps;
 use App\Http\Shared\OneOf;
-use App\Refusals\NotRight;
 use Core\Composition\FigureType;
 use Core\Composition\SizeClass;
 use Core\CoreException;
@@ -39,25 +36,15 @@ class FigureTypeRequest extends AreasRequest
     }
 
     /**
-     * @return list<TypeMap>|null that fit the type; null: nothing is said of them
+     * @return list<TypeMap>|null null: nothing is said of them
      *
-     * @throws CoreException|NotRight at the place of what cannot be
+     * @throws CoreException at the place of what is no map
      */
-    public function maps(FigurePictures $pictures): ?array
+    public function maps(): ?array
     {
         /** @var list<SentMap>|null $sent */
         $sent = $this->validated('maps');
-        if ($sent === null) {
-            return null;
-        }
-        $maps = SentMaps::read($sent);
-        TypeMaps::together($maps, '/maps')->requireFits($this->figureType(), '/maps');
-        foreach ($maps as $i => $map) {
-            if ($map->picture !== null && ! $pictures->isThere($map->picture)) {
-                throw NotRight::at("/maps/{$i}/picture", 'unknown-picture', 'The picture that this was outlined on is not there; choose it again. What is outlined stays.');
-            }
-        }
 
-        return $maps;
+        return $sent === null ? null : SentMaps::read($sent);
     }
 }

@@ -6,7 +6,6 @@ namespace App\Http\FigureTypes;
 
 use App\Http\Shared\Resource;
 use App\Models\FigureMap;
-use App\Models\FigureMapArea;
 use App\Models\FigureMapPiece;
 use Core\Standard\Side;
 
@@ -38,25 +37,10 @@ final readonly class OutlinesResource extends Resource
             'side' => $map->side->value,
             'width' => $map->width,
             'height' => $map->height,
-            'areas' => self::paths($map),
+            'areas' => $map->drawn(),
             'pieces' => array_values($map->pieces->map(static fn (FigureMapPiece $piece): array => [
                 'area' => $piece->area->key, 'feature' => $piece->feature, 'x' => $piece->x, 'y' => $piece->y, 'name' => $piece->name,
             ])->all()),
         ], $this->maps);
-    }
-
-    /** @return list<OutlinedPath> */
-    private static function paths(FigureMap $map): array
-    {
-        $paths = [];
-        foreach ($map->areas as $area) {
-            /** @var FigureMapArea $area */
-            $outline = $map->outlines[$area->label] ?? null;
-            if ($outline !== null) {
-                $paths[] = ['area' => $area->area->key, 'path' => $outline['path'], 'x' => (float) $outline['x'], 'y' => (float) $outline['y']];
-            }
-        }
-
-        return $paths;
     }
 }
