@@ -1,9 +1,5 @@
 import { type KeyboardEvent, type MouseEvent, useRef, useState } from 'react';
-
-export interface Point {
-    x: number;
-    y: number;
-}
+import { movedBy, type Point } from './pointing';
 
 interface Props {
     src: string;
@@ -11,8 +7,6 @@ interface Props {
     points: readonly { at: Point; name: string }[];
     onPoint: (point: Point) => void;
 }
-
-const STEP = 0.01;
 
 /** A picture to point at: with the mouse, a finger, or the arrow keys and Enter. Places are parts of its width and height. */
 export function PointPicture({ src, about, points, onPoint }: Props) {
@@ -25,21 +19,11 @@ export function PointPicture({ src, about, points, onPoint }: Props) {
         }
     };
     const key = (event: KeyboardEvent) => {
-        const moves: Record<string, Point> = {
-            ArrowLeft: { x: -STEP, y: 0 },
-            ArrowRight: { x: STEP, y: 0 },
-            ArrowUp: { x: 0, y: -STEP },
-            ArrowDown: { x: 0, y: STEP },
-        };
-        const move = moves[event.key];
         const now = cursor ?? { x: 0.5, y: 0.5 };
-        if (move !== undefined) {
+        const moved = movedBy(event.key, now, event.shiftKey ? 5 : 1);
+        if (moved !== null) {
             event.preventDefault();
-            const within = (value: number) => Math.min(1, Math.max(0, value));
-            setCursor({
-                x: within(now.x + move.x * (event.shiftKey ? 5 : 1)),
-                y: within(now.y + move.y * (event.shiftKey ? 5 : 1)),
-            });
+            setCursor(moved);
         } else if (event.key === 'Enter' || event.key === ' ') {
             event.preventDefault();
             onPoint(now);

@@ -1,6 +1,7 @@
 import { api, ApiError, type Schemas, unwrap } from '@api';
 import { keptUntilSent } from '@shared/keptUntilSent';
 import { untilAnswered } from '@shared/outbox';
+import type { Point } from '@shared/pointing';
 import { requestKey } from '@shared/requestKey';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
@@ -20,7 +21,7 @@ export interface NotedFlaw {
     size: number | null;
     note: string;
     /** Where on the picture of that side; null: nobody pointed at it. */
-    place: { x: number; y: number } | null;
+    place: Point | null;
 }
 
 /** What is done, on the check as it was then. */

@@ -137,7 +137,7 @@ export function piecesOf(text: string): Pieces {
     return { features, unreadable: null };
 }
 
-function inWords(features: readonly { feature: string; pieces: number }[]): string {
+export function inWords(features: readonly { feature: string; pieces: number }[]): string {
     return features.map(({ feature, pieces }) => `${String(pieces)} ${feature}`).join(', ');
 }
 

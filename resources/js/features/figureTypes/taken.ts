@@ -1,5 +1,5 @@
 import type { Schemas } from '@api';
-import { type AreaDraft, bordering, piecesOf, touch } from './draft';
+import { type AreaDraft, bordering, inWords, piecesOf, touch } from './draft';
 
 type Measurement = Schemas['Measurement'];
 
@@ -40,6 +40,6 @@ export function withPieces(areas: readonly AreaDraft[], { areas: measured }: Mea
             return area;
         }
         const all = [...features.filter((one) => more.every((other) => other.feature !== one.feature)), ...more];
-        return { ...area, pieces: all.map(({ feature, pieces }) => `${String(pieces)} ${feature}`).join(', ') };
+        return { ...area, pieces: inWords(all) };
     });
 }

@@ -1,5 +1,5 @@
 import './maps.css';
 
-export { FigureSide, type Mark, type Place } from './components/FigureSide';
+export { FigureSide, type Mark } from './components/FigureSide';
 export { Where } from './components/Where';
 export { outlinesOptions } from './queries';

@@ -1,6 +1,6 @@
 import type { Schemas } from '@api';
-import type { Place } from '@features/maps';
 import { useSession } from '@features/session';
+import type { Point } from '@shared/pointing';
 import { PageHead } from '@shared/PageHead';
 import { useKeys } from '@shared/useKeys';
 import { useState } from 'react';
@@ -26,7 +26,7 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
     const [turned, setTurned] = useState<SideName | null>(null);
     const [chosen, setChosen] = useState<string | null>(null);
     const [area, setArea] = useState<string | null>(null);
-    const [place, setPlace] = useState<Place | null>(null);
+    const [place, setPlace] = useState<Point | null>(null);
     const [flawing, setFlawing] = useState(false);
     const [asking, setAsking] = useState<AnswerName | null>(null);
     const side = turned ?? sideToLookAt(check);
@@ -35,7 +35,7 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
     const inHand = items.find((item) => keyOf(item) === chosen) ?? asked[0] ?? null;
     const passed = check.passed.includes(side);
 
-    const pointAt = (to: string | null, at: Place | null = null) => {
+    const pointAt = (to: string | null, at: Point | null = null) => {
         setArea(to);
         setPlace(at);
     };
@@ -77,7 +77,7 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
         setAsking(null);
     };
     /** Pointing at an area takes its first open item in hand, if it has one here. */
-    const point = (to: string, at: Place | null) => {
+    const point = (to: string, at: Point | null) => {
         const open = items.find((item) => item.area === to && item.answer === null);
         pointAt(to, at);
         setChosen(open === undefined ? null : keyOf(open));

@@ -1,7 +1,7 @@
 import type { Schemas } from '@api';
-import type { Place } from '@features/maps';
 import { NumberInput } from '@shared/NumberInput';
 import { millimetres } from '@shared/format';
+import type { Point } from '@shared/pointing';
 import { useKept } from '@shared/kept';
 import { Button, Checkbox, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
@@ -15,7 +15,7 @@ interface Props {
     side: SideName;
     area: string | null;
     /** Where on the picture of this side somebody pointed. */
-    place: Place | null;
+    place: Point | null;
     onNote: (flaw: NotedFlaw) => Promise<unknown>;
     onClose: () => void;
 }

@@ -1,5 +1,6 @@
 import type { Schemas } from '@api';
-import { FigureSide, type Mark, outlinesOptions, type Place } from '@features/maps';
+import { FigureSide, type Mark, outlinesOptions } from '@features/maps';
+import type { Point } from '@shared/pointing';
 import { SEVERITY_SIGNS } from '@shared/Severity';
 import { useQuery } from '@tanstack/react-query';
 import { stateOf, UNKNOWN } from '../areaState';
@@ -10,8 +11,8 @@ interface Props {
     check: Schemas['Check'];
     side: SideName;
     area: string | null;
-    place: Place | null;
-    onArea: (area: string, at: Place | null) => void;
+    place: Point | null;
+    onArea: (area: string, at: Point | null) => void;
 }
 
 /** What is seen from a side: the figure itself where it is laid out as a picture, else its areas by share. */

@@ -1,6 +1,6 @@
 import type { Schemas } from '@api';
-import type { Place } from '@features/maps';
 import { useSession } from '@features/session';
+import type { Point } from '@shared/pointing';
 import { SIDES } from '@shared/sides';
 import type { SideName } from '../useCheck';
 import { Seen } from './Seen';
@@ -10,8 +10,8 @@ interface Props {
     side: SideName;
     area: string | null;
     onSide: (side: SideName) => void;
-    place: Place | null;
-    onArea: (area: string, at: Place | null) => void;
+    place: Point | null;
+    onArea: (area: string, at: Point | null) => void;
 }
 
 /** The figure turned through the sides that count. */

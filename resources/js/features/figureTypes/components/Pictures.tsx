@@ -2,7 +2,8 @@ import type { ApiError, Schemas } from '@api';
 import { ErrorNote } from '@shared/ErrorNote';
 import { useLater } from '@shared/useLater';
 import { useQuery } from '@tanstack/react-query';
-import { type AreaDraft, said, sent, type TypeDraft } from '../draft';
+import { useMemo } from 'react';
+import { type AreaDraft, sent, type TypeDraft } from '../draft';
 import { hasAny, sentMaps, type SideDraft } from '../map/draftMaps';
 import { Maps } from '../map/Maps';
 import { Measured } from '../map/Measured';
@@ -11,6 +12,8 @@ import { measurementOptions } from '../queries';
 interface Props {
     stored: Schemas['FigureTypeDraft'] | null;
     draft: TypeDraft;
+    /** What is said of the areas, once nobody has changed it for a moment. */
+    taken: readonly AreaDraft[];
     mayChange: boolean;
     onMaps: (maps: SideDraft[]) => void;
     onTake: (areas: AreaDraft[]) => void;
@@ -22,10 +25,9 @@ function isOfMaps(error: ApiError | null): boolean {
 }
 
 /** The figure from its sides, and what is measured there. */
-export function Pictures({ stored, draft, mayChange, onMaps, onTake }: Props) {
-    const later = useLater(draft);
-    const taken = said(later.areas);
-    const maps = hasAny(later.maps) ? sentMaps(later.maps, taken) : [];
+export function Pictures({ stored, draft, taken, mayChange, onMaps, onTake }: Props) {
+    const later = useLater(draft.maps);
+    const maps = useMemo(() => (hasAny(later) ? sentMaps(later, taken) : []), [later, taken]);
     const measurement = useQuery(measurementOptions(sent(taken), maps));
     return (
         <>

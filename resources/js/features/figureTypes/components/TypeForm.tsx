@@ -3,7 +3,7 @@ import { ErrorNote } from '@shared/ErrorNote';
 import { count } from '@shared/format';
 import { useQuery } from '@tanstack/react-query';
 import { App, Button, Input, Select } from 'antd';
-import { useId, useState } from 'react';
+import { useId, useMemo, useState } from 'react';
 import { type AreaDraft, piecesOf, said, sent, type TypeDraft, withRead } from '../draft';
 import { outlineOptions } from '../queries';
 import { SIZES } from '../sizes';
@@ -32,7 +32,8 @@ export function TypeForm({ stored, start, surfaces, mayChange, onStored }: Props
     });
     const { draft } = hand;
     const [read, setRead] = useState<ReadonlyMap<number, string[]>>(new Map());
-    const taken = said(useLater(draft.areas));
+    const later = useLater(draft.areas);
+    const taken = useMemo(() => said(later), [later]);
     const outline = useQuery(outlineOptions(sent(taken)));
     const wrong = new Map([...read, ...byRow(outline.error?.all() ?? [], taken), ...byRow(hand.error?.all() ?? [], draft.areas)]);
     const areas = (next: AreaDraft[]) => {
@@ -82,6 +83,7 @@ export function TypeForm({ stored, start, surfaces, mayChange, onStored }: Props
                 <Pictures
                     stored={stored}
                     draft={draft}
+                    taken={taken}
                     mayChange={mayChange}
                     onMaps={(maps) => hand.change({ maps })}
                     onTake={areas}

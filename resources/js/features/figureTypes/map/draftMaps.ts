@@ -1,5 +1,4 @@
 import type { Schemas } from '@api';
-import { fromRuns, laidOut } from './raster';
 
 type Stored = Schemas['TypeMap'];
 
@@ -66,9 +65,12 @@ function renumbered(runs: string, numbers: readonly number[]): string {
         .join(' ');
 }
 
+/** One run alone, of nothing. */
+const BLANK = /^0 \d+$/;
+
 /** Whether something is laid out on any side. */
 export function hasAny(maps: readonly SideDraft[]): boolean {
-    return maps.some((map) => laidOut(fromRuns(map.width, map.height, map.runs)).size > 0);
+    return maps.some((map) => !BLANK.test(map.runs));
 }
 
 /** The number of a row on a side, which it gets when it is laid out first. */

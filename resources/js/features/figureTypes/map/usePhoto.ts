@@ -1,17 +1,13 @@
 import { useEffect, useState } from 'react';
 import type { Photo } from './flood';
 
-export function pictureAddress(picture: string): string {
-    return `/api/figure-pictures/${picture}`;
-}
-
 /** A picture of the studio once the browser has it. */
 export function loaded(picture: string): Promise<HTMLImageElement> {
     return new Promise((resolve, reject) => {
         const image = new Image();
         image.onload = () => resolve(image);
         image.onerror = () => reject(new Error('The picture cannot be shown; it may have been taken away. Choose it again.'));
-        image.src = pictureAddress(picture);
+        image.src = `/api/figure-pictures/${picture}`;
     });
 }
 

@@ -1,17 +1,12 @@
 import type { Schemas } from '@api';
+import { movedBy, onPicture, type Point } from '@shared/pointing';
 import { type KeyboardEvent, type MouseEvent, useRef } from 'react';
 
 type Side = Schemas['OutlinedSide'];
 
-/** Parts of the width and of the height of the picture. */
-export interface Place {
-    x: number;
-    y: number;
-}
-
 /** Something that is at a place: a fault, a piece. */
 export interface Mark {
-    at: Place;
+    at: Point;
     sign: string;
     about: string;
 }
@@ -32,23 +27,10 @@ interface Props {
     /** How large the marks are, in hundredths of the height. */
     markSize?: number;
     /** Where somebody pointed. */
-    place?: Place | null;
+    place?: Point | null;
     /** Whether it shows paint, which is looked at on neutral grey. */
     isPaint?: boolean;
-    onPoint?: (area: string, at: Place) => void;
-}
-
-const STEP = 0.01;
-
-const MOVES: Record<string, Place> = {
-    ArrowLeft: { x: -STEP, y: 0 },
-    ArrowRight: { x: STEP, y: 0 },
-    ArrowUp: { x: 0, y: -STEP },
-    ArrowDown: { x: 0, y: STEP },
-};
-
-function within(value: number): number {
-    return Math.min(1, Math.max(0, value));
+    onPoint?: (area: string, at: Point) => void;
 }
 
 /** A figure from one side, area by area: to see where something is, and to point at it. */
@@ -69,18 +51,18 @@ export function FigureSide({
         const matrix = frame.current?.getScreenCTM();
         if (matrix !== null && matrix !== undefined) {
             const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
-            onPoint?.(area, { x: within(at.x / side.width), y: within(at.y / side.height) });
+            onPoint?.(area, onPicture({ x: at.x / side.width, y: at.y / side.height }));
         }
     };
     const press = (event: KeyboardEvent, area: Side['areas'][number]) => {
         const here = chosen === area.area && place !== null ? place : { x: area.x / side.width, y: area.y / side.height };
-        const move = MOVES[event.key];
+        const moved = movedBy(event.key, here);
         if (event.key === 'Enter' || event.key === ' ') {
             event.preventDefault();
             onPoint?.(area.area, here);
-        } else if (move !== undefined && chosen === area.area) {
+        } else if (moved !== null && chosen === area.area) {
             event.preventDefault();
-            onPoint?.(area.area, { x: within(here.x + move.x), y: within(here.y + move.y) });
+            onPoint?.(area.area, moved);
         }
     };
     const unit = (side.height / 100) * markSize;

@@ -1,6 +1,7 @@
 import { api, unwrap } from '@api';
 import { ErrorNote } from '@shared/ErrorNote';
-import { type Point, PointPicture } from '@shared/PointPicture';
+import type { Point } from '@shared/pointing';
+import { PointPicture } from '@shared/PointPicture';
 import { Swatch } from '@shared/Swatch';
 import { useMutation } from '@tanstack/react-query';
 import { Button } from 'antd';

@@ -1,7 +1,8 @@
 import { api, type ApiError, type Schemas, unwrap } from '@api';
 import { ErrorNote } from '@shared/ErrorNote';
 import { PICTURE_KINDS, tooLarge } from '@shared/pictureFile';
-import { type Point, PointPicture } from '@shared/PointPicture';
+import type { Point } from '@shared/pointing';
+import { PointPicture } from '@shared/PointPicture';
 import { Swatch } from '@shared/Swatch';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
