@@ -18,7 +18,7 @@ final class RosterJourneyTest extends BrowserTestCase
         $page->see('Say what it is, or leave it out.');
         $this->assertAccessible('a spreadsheet that was read');
         $page->choose('What Points is', 'left out')->see('There is no tier "Gaurd". Is it Guard?')->dontSee('Say what it is');
-        $page->click("//button[@aria-label='Line 2: Guard is meant']")->see('13 figures in 2 units, as they would be taken')->press('Take 13 figures in 2 units')->see('Mole watch, east')->see('Mole troll');
+        $page->click("//button[@aria-label='Line 2: Guard is meant']")->see('13 figures in 2 units, as they would be taken')->press('Take 13 figures in 2 units')->dontSee('as they would be taken')->see('Mole watch, east')->see('Mole troll');
 
         $page->open('/jobs/1/roster')->upload('or take a file: a spreadsheet (.xlsx), or text with commas, semicolons or tabs', 'more.csv', mb_convert_encoding("Squad;Model;Qty;Level;Points\nWächter;Sea troll;1;Banner;3\n", 'Windows-1252', 'UTF-8'));
         $page->see('western, Windows-1252')->see('1 figure in 1 unit, as they would be taken')->see('Wächter');

@@ -13,6 +13,22 @@ use RuntimeException;
 /** ChromeDriver and a headless Chromium, started for a run and stopped with it. */
 final class Chrome
 {
+    /** Counts in the page what is being stored just now: a page that is left meanwhile takes its request along. */
+    private const COUNTING = <<<'JS'
+        window.storing = 0;
+        const send = window.fetch;
+        window.fetch = (asked, options) => {
+            const reads = ['GET', 'HEAD'].includes((options?.method ?? asked.method ?? 'GET').toUpperCase());
+            if (reads) {
+                return send(asked, options);
+            }
+            window.storing += 1;
+            return send(asked, options).finally(() => {
+                window.storing -= 1;
+            });
+        };
+        JS;
+
     /** @var resource|null */
     private $process = null;
 
@@ -83,7 +99,10 @@ final class Chrome
         ]);
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
 
-        return RemoteWebDriver::create("http://127.0.0.1:{$this->port}", $capabilities, 30_000, 60_000);
+        $driver = RemoteWebDriver::create("http://127.0.0.1:{$this->port}", $capabilities, 30_000, 60_000);
+        (new ChromeDevToolsDriver($driver))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => self::COUNTING]);
+
+        return $driver;
     }
 
     private function awaitAnswer(): void

@@ -30,8 +30,10 @@ final readonly class Page
         return $this->address.$path;
     }
 
+    /** Leaves the page as somebody does who has waited until all is stored, however slow the machine is. */
     public function open(string $path): self
     {
+        $this->await(fn (): bool => ! ($this->driver->executeScript('return window.storing') > 0), "Something is being stored and does not end. The page says:\n".'%s');
         $this->driver->get($this->addressOf($path));
 
         return $this;
