@@ -188,6 +188,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::put('/units/{unit}/area-tiers', Jobs\SetAreaTier::class);
     Route::put('/units/{unit}/area-schools', Jobs\ChooseAreaSchool::class);
     Route::post('/units/{unit}/waivers', Jobs\WaiveUse::class);
+    Route::get('/figures/{figure}/layers', Jobs\ShowAreaLayers::class);
     Route::get('/units/{unit}/further-uses', Jobs\ListFurtherUses::class);
     Route::post('/units/{unit}/additions', Jobs\AddUse::class);
     Route::get('/jobs/{job}/quotes', Quotes\ListQuotes::class);

@@ -36,7 +36,7 @@ final class AdditionTest extends CheckTestCase
         $grid = $this->add(['figures' => [$figure->id], 'use' => 'wash', 'tier' => 'watch', 'price' => 120, 'agreed_with' => 'the client']);
 
         self::assertSame(1, $grid['additions']);
-        $use = Arr::first($this->usesOf($grid, $figure), static fn (mixed $use): bool => Arr::get((array) $use, 'id') === 'wash');
+        $use = Arr::first($this->layersOf($figure->id, 'straps and pouches')['uses'], static fn (mixed $use): bool => Arr::get((array) $use, 'id') === 'wash');
         self::assertSame(['watch', 120, 'the client', false], [Arr::get((array) $use, 'from'), Arr::get((array) $use, 'addition.price'), Arr::get((array) $use, 'addition.agreed_with'), Arr::get((array) $use, 'addition.whole_unit')]);
         self::assertSame(['wash'], array_values(array_diff($this->steps($figure), $before)));
         self::assertSame($before, $this->steps($this->figure('2nd Lamplighters', 6)), 'the others are painted as before');
@@ -194,17 +194,6 @@ final class AdditionTest extends CheckTestCase
         }
 
         self::fail('The figure is in no group.');
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $grid
-     * @return array<array-key, mixed> layers of its straps
-     */
-    private function usesOf(array $grid, Figure $figure): array
-    {
-        $area = Arr::first((array) $this->groupOf($grid, $figure)['areas'], static fn (mixed $area): bool => Arr::get((array) $area, 'area') === 'straps and pouches');
-
-        return (array) Arr::get((array) $area, 'uses');
     }
 
     private function number(mixed $id): int

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\Jobs\AreaLayersResource;
 use App\Models\Figure;
 use App\Models\Job;
 use App\Models\JobChange;
@@ -12,7 +13,9 @@ use Core\Plan\FigureState;
 use Illuminate\Support\Facades\DB;
 
 /**
- * @phpstan-type Group array{tier: string, minutes: float, minutes_all: float, figures: list<array{id: int, number: int, tier: string, painter: array{id: int, name: string}|null}>, areas: list<array{area: string, tier: string, state: string, uses: list<array{id: string, technique: string, minutes: float, waiver: array{id: int, reason: string}|null}>}>, resting: list<string>}
+ * @phpstan-import-type AreaLayers from AreaLayersResource
+ *
+ * @phpstan-type Group array{tier: string, minutes: float, minutes_all: float, figures: list<array{id: int, number: int, tier: string, painter: array{id: int, name: string}|null}>, cells: list<string>, resting: list<string>}
  * @phpstan-type GridUnit array{id: int, name: string, version: int, minutes: float, painter: array{id: int, name: string}|null, groups: list<Group>}
  * @phpstan-type Grid array{units: list<GridUnit>, figures: int, minutes: float, questions: list<array{tier: string, surface: string, figures: int}>, unassigned: int, waivers: int}
  */
@@ -261,15 +264,10 @@ final class AssignTest extends TestCase
 
     /**
      * @param  Group  $group
-     * @return array{area: string, tier: string, state: string, uses: list<array{id: string, technique: string, minutes: float, waiver: array{id: int, reason: string}|null}>}
+     * @return AreaLayers
      */
     private function area(array $group, string $name): array
     {
-        foreach ($group['areas'] as $area) {
-            if ($area['area'] === $name) {
-                return $area;
-            }
-        }
-        self::fail("The group has no area {$name}.");
+        return $this->layersOf($group['figures'][0]['id'], $name);
     }
 }

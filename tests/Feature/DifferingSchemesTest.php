@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\Jobs\AreaLayersResource;
 use App\Http\Jobs\GridResource;
 use App\Http\Schemes\SchemeAreaParts;
 use App\Http\Schemes\SchemeAreaResource;
@@ -19,7 +20,7 @@ use Core\Plan\FigureState;
  * @phpstan-import-type SchemeArea_ from SchemeAreaParts
  * @phpstan-import-type SchemeAreaPreview from SchemeAreaResource
  * @phpstan-import-type Grid from GridResource
- * @phpstan-import-type GridArea from GridResource
+ * @phpstan-import-type AreaLayers from AreaLayersResource
  */
 final class DifferingSchemesTest extends SchemeTestCase
 {
@@ -183,19 +184,17 @@ final class DifferingSchemesTest extends SchemeTestCase
         $this->assertRefused($this->as($this->lead(), 'PUT', "/jobs/{$this->job()->id}/mixes", ['scheme_id' => 9999] + $step + ['mix' => 'Gull White', 'version' => null]), 422, 'unknown-use', '/use');
     }
 
-    /** @return GridArea */
+    /** @return AreaLayers */
     private function gridArea(string $unit, string $area): array
     {
         /** @var Grid $grid */
         $grid = $this->answer($this->lead(), 'GET', "/jobs/{$this->job()->id}/figures");
         foreach ($grid['units'] as $row) {
-            foreach ($row['name'] === $unit ? $row['groups'][0]['areas'] : [] as $one) {
-                if ($one['area'] === $area) {
-                    return $one;
-                }
+            if ($row['name'] === $unit) {
+                return $this->layersOf($row['groups'][0]['figures'][0]['id'], $area);
             }
         }
-        self::fail("The grid has no {$area}.");
+        self::fail("The grid has no {$unit}.");
     }
 
     private function company(): Scheme

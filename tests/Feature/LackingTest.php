@@ -23,7 +23,9 @@ final class LackingTest extends CheckTestCase
 
         self::assertIsArray($own);
         self::assertSame(['lamp pole', 'the sculpt has none', false], [Arr::get($own, 'lacking.0.area'), Arr::get($own, 'lacking.0.agreed.reason'), Arr::get($own, 'lacking.0.agreed.whole_unit')]);
-        self::assertNotContains('lamp pole', array_column((array) $own['areas'], 'area'));
+        $cells = array_column((array) $grid['cells'], 'area', 'name');
+        self::assertNotContains('lamp pole', array_map(static fn (mixed $name): mixed => is_string($name) ? $cells[$name] : null, (array) $own['cells']));
+        $this->assertRefused($this->as($this->lead(), 'GET', "/figures/{$figure->id}/layers?area=lamp+pole"), 422, 'unknown-area', '/area');
         self::assertLessThan($before, $this->minutes($figure));
         self::assertSame($before, $this->minutes($this->figure('2nd Lamplighters', 6)));
 

@@ -54,13 +54,12 @@ final class MenuTest extends TestCase
         $this->setUpStudio();
         $grid = $this->answer($this->lead(), 'GET', "/jobs/{$this->job()->id}/figures");
         $groups = array_filter((array) Arr::get($grid, 'units.0.groups'), static fn (mixed $group): bool => is_array($group) && $group['tier'] === 'muster');
-        $coat = Arr::first((array) Arr::get(array_values($groups), '0.areas'), static fn (mixed $area): bool => is_array($area) && $area['area'] === 'oilskin coat');
-        $wash = Arr::first((array) Arr::get((array) $coat, 'uses'), static fn (mixed $use): bool => is_array($use) && $use['id'] === 'wash');
-        $menu = Arr::get((array) $wash, 'menu');
-        self::assertIsArray($menu);
+        $figure = Arr::get(array_values($groups), '0.figures.0.id');
+        self::assertIsInt($figure);
+        $menu = array_column($this->layersOf($figure, 'oilskin coat')['uses'], 'menu', 'id')['wash'];
+        self::assertNotNull($menu);
 
-        /** @var array{laid: bool, chosen: bool} */
-        return Arr::only($menu, ['laid', 'chosen']);
+        return ['laid' => $menu['laid'], 'chosen' => $menu['chosen']];
     }
 
     private function setUpStudio(): void

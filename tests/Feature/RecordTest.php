@@ -43,11 +43,11 @@ final class RecordTest extends CheckTestCase
         $this->waive(null, 'the unit together');
         $shown = [];
         foreach ((array) Arr::get($this->answer($this->lead(), 'GET', "/jobs/{$this->job()->id}/figures"), 'units.0.groups') as $group) {
-            foreach (is_array($group) ? (array) $group['areas'] : [] as $area) {
-                $agreed = is_array($area) && $area['area'] === 'boots' ? Arr::get($area, 'uses.0.waiver.agreed_with') : null;
-                if ($agreed !== null && is_array($group)) {
-                    $shown[] = [in_array($one->id, array_column((array) $group['figures'], 'id'), true), $agreed];
-                }
+            /** @var list<int> $figures */
+            $figures = array_column((array) Arr::get((array) $group, 'figures'), 'id');
+            $agreed = $this->layersOf($figures[0], 'boots')['uses'][0]['waiver']['agreed_with'] ?? null;
+            if ($agreed !== null) {
+                $shown[] = [in_array($one->id, $figures, true), $agreed];
             }
         }
 

@@ -78,6 +78,7 @@ final class RoleTest extends DescribedTestCase
         'GET /jobs',
         'GET /jobs/{job}',
         'GET /jobs/{job}/figures',
+        'GET /figures/{figure}/layers',
         'GET /jobs/{job}/own-lists/{tier}',
         'GET /mishap-kinds',
         'GET /figures/{figure}/mishap-repair',

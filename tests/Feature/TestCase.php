@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Actions\Bench\BenchSheets;
 use App\Actions\Standards\StandardLibrary;
 use App\Http\Bench\BenchSheetResource;
+use App\Http\Jobs\AreaLayersResource;
 use App\Models\CurrentStudio;
 use App\Models\Figure;
 use App\Models\Job;
@@ -25,6 +26,7 @@ use Illuminate\Testing\TestResponse;
 /**
  * HTTP in, JSON and database out, on the demo, which each test finds as it was loaded.
  *
+ * @phpstan-import-type AreaLayers from AreaLayersResource
  * @phpstan-import-type BenchSheet_ from BenchSheetResource
  */
 abstract class TestCase extends LaravelTestCase
@@ -212,5 +214,16 @@ abstract class TestCase extends LaravelTestCase
         if ($path !== null) {
             $response->assertJsonPath('error.path', $path);
         }
+    }
+
+    /**
+     * What is laid on one area of a figure, as the lead sees it beside the grid.
+     *
+     * @return AreaLayers
+     */
+    protected function layersOf(int $figure, string $area): array
+    {
+        /** @var AreaLayers */
+        return $this->answer($this->lead(), 'GET', "/figures/{$figure}/layers?area=".urlencode($area));
     }
 }

@@ -41,7 +41,7 @@ final readonly class OpenCheck
             }
             $composed = $this->figures->ofFigure($locked);
             MayCheck::requireTier($by, $this->standards->of($composed->unit->job)->tier($composed->figure->tier));
-            $signature = $composed->composition->signature();
+            $signature = $composed->signature();
             $last = Check::query()->where('figure_id', $locked->id)->orderByDesc('round')->first();
             $check = Check::query()->create([
                 'figure_id' => $locked->id,

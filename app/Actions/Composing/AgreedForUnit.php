@@ -21,11 +21,31 @@ use Core\School\Schools;
 /** The variations, choices and area tiers of a unit, by figure. */
 final readonly class AgreedForUnit
 {
+    /** What holds for all of it. */
+    private Agreed $forAll;
+
+    /** @var array<int, true> figures of which something was said alone */
+    private array $alone;
+
     public function __construct(private Unit $unit)
     {
+        $alone = [];
+        foreach ([$unit->areaTiers, $unit->areaSchools, $unit->variations, $unit->choices] as $rows) {
+            foreach ($rows as $row) {
+                $alone[$row->figure_id ?? 0] = true;
+            }
+        }
+        $this->alone = $alone;
+        $this->forAll = $this->read(0);
     }
 
     public function ofFigure(int $figureId): Agreed
+    {
+        return isset($this->alone[$figureId]) ? $this->read($figureId) : $this->forAll;
+    }
+
+    /** @param  int  $figureId none has 0 */
+    private function read(int $figureId): Agreed
     {
         $tiers = [];
         foreach ($this->inScope($this->unit->areaTiers->all(), $figureId) as $row) {

@@ -19,30 +19,36 @@ use Core\Standard\TechniqueUse;
 /** A figure of a job with what is painted on it. */
 final readonly class ComposedFigure
 {
+    public CoreFigure $figure;
+
+    public Composition $composition;
+
+    /** What comes to a figure that came back. */
+    public ?RaisePlan $plan;
+
     /**
-     * @param  Composition  $composition what is painted on it here, and what is asked of it
+     * @param  PaintedHere  $here what is painted on it here, and what is asked of it
      * @param  SignedFigure|null  $raises what it was before it came back; null: it is painted from the start
-     * @param  RaisePlan|null  $plan what comes to it then
      */
     public function __construct(
         public Unit $unit,
         public Figure $row,
-        public CoreFigure $figure,
+        private PaintedHere $here,
         public FigureType $type,
-        public Composition $composition,
         public Agreed $agreed,
         public FurtherCoats $further = new FurtherCoats,
         private ?FigureType $whole = null,
-        private ?Composition $layers = null,
         public ?SignedFigure $raises = null,
-        public ?RaisePlan $plan = null,
     ) {
+        $this->figure = $here->figure;
+        $this->composition = $here->work;
+        $this->plan = $here->plan;
     }
 
     /** All that lies on it in the end, of which only what its composition has is painted here and now. */
     public function layers(): Composition
     {
-        return $this->layers ?? $this->composition;
+        return $this->here->layers;
     }
 
     /** Whether a use was on it, in whole or in part, before anything is painted here. */
@@ -57,6 +63,12 @@ final readonly class ComposedFigure
     public function wholeType(): FigureType
     {
         return $this->whole ?? $this->type;
+    }
+
+    /** Equal for two figures on which the same is painted, and of which the same is asked. */
+    public function signature(): string
+    {
+        return $this->here->signature;
     }
 
     /** Whom it is given to: itself, or with its unit; null: nobody. */
@@ -74,7 +86,7 @@ final readonly class ComposedFigure
     /** Equal for the figures of a unit on which the same work is done in the same colours, by the same schools. */
     public function likeKey(): string
     {
-        return $this->unit->id.'-'.substr(hash('sha256', $this->figure->tier.$this->composition->signature().($this->row->scheme_id ?? '').$this->agreed->schools()), 0, 12);
+        return $this->unit->id.'-'.substr(hash('sha256', $this->figure->tier.$this->here->signature.($this->row->scheme_id ?? '').$this->agreed->schools()), 0, 12);
     }
 
     /** Null where its tier has no price for its size. */
@@ -97,7 +109,7 @@ final readonly class ComposedFigure
     {
         $signatures = [];
         foreach ($figures as $figure) {
-            $signatures[$figure->row->id] = $figure->composition->signature();
+            $signatures[$figure->row->id] = $figure->signature();
         }
 
         return $signatures;

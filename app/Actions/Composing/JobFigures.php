@@ -128,15 +128,18 @@ final readonly class JobFigures
                 $scheme = $row->schemeIn($unit) ?? 0;
                 $type = $types["{$unit->figure_type_id} {$scheme}"] ??= self::type($unit, $surfaces[$scheme] ?? null, $standard);
                 $agreed = $agreedForUnit->ofFigure($row->id);
-                $whole = $type->withSchools($agreed->areaSchools);
-                $schooled = $whole->without(array_column($agreed->lacking, 'area'));
                 $tier = $row->tier->key ?? $unit->tier->key;
                 $tier = $instead[$tier] ?? $tier;
                 $further = $row->coatsBeyond();
                 $raises = $row->raises_id === null ? null : $signed[$row->raises_id];
                 $like = "{$unit->figure_type_id} {$scheme} {$tier} {$agreed->fingerprint()} {$further->fingerprint()} {$row->elsewhere} {$raises?->done->signature()}";
-                $here = $known[$like] ??= self::composed($standard, $schooled, $tier, $agreed, $further, $row->elsewhere, $raises);
-                $composed[] = new ComposedFigure($unit, $row, $here->figure, $schooled, $here->work, $agreed, $further, $whole, $here->layers, $raises, $here->plan);
+                if (! isset($known[$like])) {
+                    $whole = $type->withSchools($agreed->areaSchools);
+                    $schooled = $whole->without(array_column($agreed->lacking, 'area'));
+                    $known[$like] = [self::composed($standard, $schooled, $tier, $agreed, $further, $row->elsewhere, $raises), $schooled, $whole];
+                }
+                [$here, $schooled, $whole] = $known[$like];
+                $composed[] = new ComposedFigure($unit, $row, $here, $schooled, $agreed, $further, $whole, $raises);
             }
         }
 
@@ -171,7 +174,7 @@ final readonly class JobFigures
         $agreed ??= $figure->agreed;
         $there = self::composed($standard, $figure->type, $tier, $agreed, $figure->further, $figure->row->elsewhere, $figure->raises);
 
-        return new ComposedFigure($figure->unit, $figure->row, $there->figure, $figure->type, $there->work, $agreed, $figure->further, $figure->wholeType(), $there->layers, $figure->raises, $there->plan);
+        return new ComposedFigure($figure->unit, $figure->row, $there, $figure->type, $agreed, $figure->further, $figure->wholeType(), $figure->raises);
     }
 
     /** As the scheme that it is painted in has its areas. */

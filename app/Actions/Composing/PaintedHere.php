@@ -12,6 +12,9 @@ use Core\Composition\RaisePlan;
 /** What is painted on a figure here and now, and what lies on it in the end. */
 final readonly class PaintedHere
 {
+    /** Equal where the same is painted, and the same is asked; worked out once for all that are alike. */
+    public string $signature;
+
     /** @param  RaisePlan|null  $plan of a figure that comes back */
     private function __construct(
         public Figure $figure,
@@ -19,6 +22,7 @@ final readonly class PaintedHere
         public Composition $layers,
         public ?RaisePlan $plan = null,
     ) {
+        $this->signature = $work->signature();
     }
 
     public static function all(Figure $figure, Composition $asked): self

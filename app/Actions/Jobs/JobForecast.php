@@ -32,7 +32,7 @@ final readonly class JobForecast
     {
         $changed = [];
         foreach ($this->before as $i => $figure) {
-            if ($figure->row->state !== FigureState::Signed && $figure->composition->signature() !== $this->after[$i]->composition->signature()) {
+            if ($figure->row->state !== FigureState::Signed && $figure->signature() !== $this->after[$i]->signature()) {
                 $changed[] = $figure;
             }
         }

@@ -29,7 +29,7 @@ final readonly class JobQuote
         foreach ($this->figures->ofJob($job) as $figure) {
             // What is agreed from case to case is, whatever an hour costs.
             $price = $standard->tier($figure->figure->tier)->byAgreement ? null : $figure->price($standard);
-            $like = self::key($figure).' '.serialize([$price, $figure->agreed->additions, $figure->agreed->waivers, $figure->composition->signature()]);
+            $like = self::key($figure).' '.serialize([$price, $figure->agreed->additions, $figure->agreed->waivers, $figure->signature()]);
             $alike[$like][] = $figure;
             $prices[$like] = $price;
         }

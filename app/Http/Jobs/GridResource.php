@@ -8,25 +8,15 @@ use App\Actions\Composing\ComposedFigure;
 use App\Http\Shared\Resource;
 use App\Http\Shared\WhyShape;
 use App\Models\VariationKind;
-use Core\Composition\Addition;
 use Core\Composition\AgreedAddition;
-use Core\Composition\Agreement;
-use Core\Composition\Asked;
 use Core\Composition\Choice;
-use Core\Composition\ComposedUse;
 use Core\Composition\FittingAdditions;
 use Core\Composition\FittingVariations;
 use Core\Composition\Lacking;
 use Core\Composition\Waiver;
 use Core\Plan\FigureState;
 use Core\Quote\Estimate;
-use Core\School\SchoolBook;
-use Core\School\SchoolChoice;
-use Core\School\SchoolQuestion;
-use Core\Standard\Area;
 use Core\Standard\Standard;
-use Core\Standard\TechniqueUse;
-use Core\Standard\UseWords;
 
 /**
  * The assignment grid: units, and in each the figures on which the same is painted.
@@ -34,43 +24,10 @@ use Core\Standard\UseWords;
  * @phpstan-import-type Person from WhyShape
  * @phpstan-import-type Why from WhyShape as WhyData
  *
- * @phpstan-type AgreedHere array{id: int, reason: string, agreed_with: string, by: string, whole_unit: bool, price: int|null}
+ * @phpstan-import-type AgreedHere from AgreedShape
+ * @phpstan-import-type GridCell from GridCells
+ *
  * @phpstan-type LackingHere array{area: string, agreed: AgreedHere}
- * @phpstan-type GridUse array{
- *   id: string,
- *   name: string,
- *   technique: string,
- *   group: string,
- *   degree: string,
- *   coats: int,
- *   steps: int,
- *   minutes: float,
- *   choices: list<array{id: string, name: string}>,
- *   menu: array{name: string, choose: int|null, laid: bool, chosen: bool}|null,
- *   waiver: AgreedHere|null,
- *   addition: AgreedHere|null,
- *   there: string,
- *   from: string,
- * }
- * @phpstan-type AreaSchool_ array{
- *   question: value-of<SchoolQuestion>,
- *   name: string,
- *   own: string|null,
- *   wider: string|null,
- *   choices: list<array{id: string, name: string, for: string}>,
- * }
- * @phpstan-type GridArea array{
- *   area: string,
- *   surface: string,
- *   tier: string,
- *   own_tier: bool,
- *   focal: bool,
- *   state: 'asked'|'not-asked'|'undecided',
- *   agreed: AgreedHere|null,
- *   schools: list<AreaSchool_>,
- *   minutes: float,
- *   uses: list<GridUse>,
- * }
  * @phpstan-type GridFigure array{
  *   id: int,
  *   number: int,
@@ -98,7 +55,7 @@ use Core\Standard\UseWords;
  *   why: WhyData,
  *   minutes_all: float,
  *   figures: list<GridFigure>,
- *   areas: list<GridArea>,
+ *   cells: list<string>,
  *   resting: list<string>,
  *   lacking: list<LackingHere>,
  * }
@@ -117,6 +74,7 @@ use Core\Standard\UseWords;
  *   groups: list<GridGroup>,
  * }
  * @phpstan-type Grid array{
+ *   cells: list<GridCell>,
  *   units: list<GridUnit>,
  *   figures: int,
  *   minutes: float,
@@ -148,9 +106,17 @@ final readonly class GridResource extends Resource
         foreach ($this->figures as $figure) {
             $byUnit[$figure->unit->id][] = $figure;
         }
-        $units = array_map($this->unit(...), array_values($byUnit));
+        $cells = new GridCells;
+        /** @var array<int, Estimate> $estimates */
+        $estimates = [];
+        // Figures that are alike have been composed once, and are estimated once.
+        $estimate = function (ComposedFigure $one) use (&$estimates): Estimate {
+            return $estimates[spl_object_id($one->composition)] ??= Estimate::of($one->figure, $one->composition, $this->standard, $one->raises === null && ! $one->row->elsewhere);
+        };
+        $units = array_map(fn (array $figures): array => $this->unit($figures, $cells, $estimate), array_values($byUnit));
 
         return [
+            'cells' => $cells->all(),
             'units' => $units,
             'figures' => count($this->figures),
             'minutes' => array_sum(array_column($units, 'minutes')),
@@ -170,17 +136,22 @@ final readonly class GridResource extends Resource
 
     /**
      * @param  non-empty-list<ComposedFigure>  $figures
+     * @param  callable(ComposedFigure): Estimate  $estimate
      * @return GridUnit
      */
-    private function unit(array $figures): array
+    private function unit(array $figures, GridCells $cells, callable $estimate): array
     {
         $unit = $figures[0]->unit;
+        $keys = [];
         /** @var array<string, non-empty-list<ComposedFigure>> $alike */
         $alike = [];
         foreach ($figures as $figure) {
-            $alike[$figure->likeKey().$figure->agreed->fingerprint()][] = $figure;
+            // Figures that are alike have been composed once.
+            $same = spl_object_id($figure->composition)." {$figure->row->scheme_id}";
+            $keys[$same] ??= $figure->likeKey().$figure->agreed->fingerprint();
+            $alike[$keys[$same]][] = $figure;
         }
-        $groups = array_map($this->group(...), array_values($alike));
+        $groups = array_map(fn (array $figures): array => $this->group($figures, $cells, $estimate), array_values($alike));
 
         return [
             'id' => $unit->id, 'name' => $unit->name, 'note' => $unit->note, 'type' => $figures[0]->type->name, 'type_id' => $unit->figure_type_id,
@@ -196,13 +167,14 @@ final readonly class GridResource extends Resource
 
     /**
      * @param  non-empty-list<ComposedFigure>  $alike
+     * @param  callable(ComposedFigure): Estimate  $estimateOf
      * @return GridGroup
      */
-    private function group(array $alike): array
+    private function group(array $alike, GridCells $cells, callable $estimateOf): array
     {
         $first = $alike[0];
         $minutes = $first->composition->minutes;
-        $estimate = Estimate::of($first->figure, $first->composition, $this->standard, $first->raises === null && ! $first->row->elsewhere);
+        $estimate = $estimateOf($first);
 
         return [
             'key' => $first->likeKey(),
@@ -214,7 +186,7 @@ final readonly class GridResource extends Resource
             'why' => $estimate->why()->toArray(),
             'minutes_all' => $minutes * count($alike),
             'figures' => array_map($this->figure(...), $alike),
-            'areas' => $this->areas($first),
+            'cells' => $cells->of($first, $this->standard),
             'resting' => $this->resting($first),
             'lacking' => array_values(array_filter(array_map(self::lacking(...), $first->agreed->lacking))),
         ];
@@ -239,137 +211,10 @@ final readonly class GridResource extends Resource
         ];
     }
 
-    /** @return list<GridArea> */
-    private function areas(ComposedFigure $composed): array
-    {
-        /** @var array<array-key, array<array-key, ComposedUse>> $laid */
-        $laid = [];
-        foreach ($composed->composition->uses as $use) {
-            $laid[$use->area->id][$use->use->id] = $use;
-        }
-        $asked = new Asked($this->standard, $composed->figure);
-
-        return array_map(function (Area $area) use ($composed, $laid, $asked): array {
-            $here = $laid[$area->id] ?? [];
-
-            return [
-                'area' => $area->id,
-                'surface' => $area->surface,
-                'tier' => $composed->figure->tierOf($area),
-                'own_tier' => $area->tier !== null,
-                'focal' => $composed->type->area($area->id)->focal ?? false,
-                'state' => match (true) {
-                    in_array($area->id, $composed->composition->undecided, true) => 'undecided',
-                    in_array($area->id, $composed->composition->notAsked, true) => 'not-asked',
-                    default => 'asked',
-                },
-                'agreed' => self::notAsked($area, $composed),
-                'schools' => array_map(fn (SchoolQuestion $question): array => $this->school($question, $area), $this->standard->surface($area->surface)->questions()),
-                'minutes' => array_sum(array_column($here, 'minutes')),
-                'uses' => array_map(fn (TechniqueUse|Addition $layer): array => $this->use($layer, $area, $here, $composed), $asked->layers($area)),
-            ];
-        }, $composed->figure->areas);
-    }
-
-    /** @return AreaSchool_ */
-    private function school(SchoolQuestion $question, Area $area): array
-    {
-        return [
-            'question' => $question->value,
-            'name' => $question->inWords(),
-            'own' => $area->schools->choice($question),
-            'wider' => $this->standard->schoolsOn($area->surface)->taken($question)?->name,
-            'choices' => array_map(static fn (SchoolChoice $choice): array => ['id' => $choice->id, 'name' => $choice->name, 'for' => $choice->for], SchoolBook::choices($question)),
-        ];
-    }
-
-    /**
-     * @param  array<array-key, ComposedUse>  $here what is laid on the area, by use
-     * @return GridUse
-     */
-    private function use(TechniqueUse|Addition $layer, Area $area, array $here, ComposedFigure $composed): array
-    {
-        $use = $layer instanceof Addition ? $layer->use : $layer;
-        $laid = $here[$use->id] ?? null;
-        $technique = $laid?->techniqueIn($this->standard) ?? $this->standard->technique($use->techniques[0]);
-
-        return [
-            'id' => $use->id, 'name' => $technique->name, 'technique' => $laid->technique ?? $technique->id, 'group' => $technique->group->value,
-            'degree' => UseWords::degree($use), 'coats' => $use->coats, 'steps' => $use->steps,
-            'minutes' => $laid->minutes ?? 0.0,
-            'choices' => $use->leavesMethodOpen() ? array_map(fn (string $id): array => ['id' => $id, 'name' => $this->standard->technique($id)->name], $use->techniques) : [],
-            'menu' => $layer instanceof Addition ? null : $this->menu($use, $area, $laid, $composed),
-            'there' => self::there($use, $area, $laid, $composed),
-            'waiver' => $laid === null ? self::waiver($use, $area, $composed) : null,
-            'addition' => $layer instanceof Addition ? self::addition($layer) : null,
-            'from' => $layer instanceof Addition ? $layer->agreed->tier ?? '' : $composed->figure->tierOf($area),
-        ];
-    }
-
-    /** @return string how much of it was on the figure when it came, in words; empty: nothing, or it is laid whole */
-    private static function there(TechniqueUse $use, Area $area, ?ComposedUse $laid, ComposedFigure $composed): string
-    {
-        if ($laid !== null) {
-            return $laid->growth?->inWords() ?? '';
-        }
-        foreach ($composed->plan->blocked ?? [] as $blocked) {
-            if ($blocked->area->id === $area->id && $blocked->use->id === $use->id) {
-                return $blocked->why;
-            }
-        }
-
-        return $composed->wasThere($use, $area->id) ? 'On the figure already.' : '';
-    }
-
-    /** @return AgreedHere|null */
-    private static function addition(Addition $addition): ?array
-    {
-        return $addition->agreed?->agreement === null ? null : self::agreed($addition->agreed->reason, $addition->agreed->agreement);
-    }
-
-    /** @return array{name: string, choose: int|null, laid: bool, chosen: bool}|null null for a use that stands in no menu */
-    private function menu(TechniqueUse $use, Area $area, ?ComposedUse $laid, ComposedFigure $composed): ?array
-    {
-        $menu = (new Asked($this->standard, $composed->figure))->requirement($area)?->menuOf($use->id);
-        $chosen = array_filter($composed->figure->choices, static fn (Choice $choice): bool => $choice->area === $area->id && $choice->use === $use->id);
-
-        return $menu === null ? null : ['name' => $menu->name, 'choose' => $menu->choose, 'laid' => $laid !== null, 'chosen' => $chosen !== []];
-    }
-
-    /** @return AgreedHere|null */
-    private static function waiver(TechniqueUse $use, Area $area, ComposedFigure $composed): ?array
-    {
-        foreach ($composed->figure->waivers as $waiver) {
-            if ($waiver->area === $area->id && $waiver->use === $use->id && $waiver->agreement !== null) {
-                return self::agreed($waiver->reason, $waiver->agreement);
-            }
-        }
-
-        return null;
-    }
-
-    /** @return AgreedHere */
-    private static function agreed(string $reason, Agreement $agreement): array
-    {
-        return ['id' => $agreement->id, 'reason' => $reason, 'agreed_with' => $agreement->agreedWith, 'by' => $agreement->by, 'whole_unit' => $agreement->figure === null, 'price' => $agreement->price];
-    }
-
-    /** @return AgreedHere|null what was agreed about an area of which the tier says nothing */
-    private static function notAsked(Area $area, ComposedFigure $composed): ?array
-    {
-        foreach (array_reverse($composed->figure->notAskedFor) as $agreed) {
-            if ($agreed->area === $area->id && $agreed->agreement !== null) {
-                return self::agreed($agreed->reason, $agreed->agreement);
-            }
-        }
-
-        return null;
-    }
-
     /** @return LackingHere|null */
     private static function lacking(Lacking $lacking): ?array
     {
-        return $lacking->agreement === null ? null : ['area' => $lacking->area, 'agreed' => self::agreed($lacking->reason, $lacking->agreement)];
+        return $lacking->agreement === null ? null : ['area' => $lacking->area, 'agreed' => AgreedShape::of($lacking->reason, $lacking->agreement)];
     }
 
     /** @return list<string> what was agreed and names nothing that is asked any more */

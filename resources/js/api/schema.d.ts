@@ -691,6 +691,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/figures/{figure}/layers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One area of a figure, layer by layer, for the cell of the grid that was opened. */
+        get: operations["showAreaLayers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/figures/{figure}/mishap-repair": {
         parameters: {
             query?: never;
@@ -2973,6 +2990,19 @@ export interface components {
             whole_unit: boolean;
             price: number | null;
         };
+        AreaLayers: {
+            area: string;
+            surface: string;
+            tier: string;
+            own_tier: boolean;
+            focal: boolean;
+            /** @enum {string} */
+            state: "asked" | "not-asked" | "undecided";
+            agreed: components["schemas"]["AgreedHere"] | null;
+            schools: components["schemas"]["AreaSchool"][];
+            minutes: number;
+            uses: components["schemas"]["GridUse"][];
+        };
         AreaList: {
             areas: components["schemas"]["ReadArea"][];
             problems: components["schemas"]["ReadProblem"][];
@@ -3549,6 +3579,7 @@ export interface components {
             light_from: string;
         };
         Grid: {
+            cells: components["schemas"]["GridCell"][];
             units: components["schemas"]["GridUnit"][];
             figures: number;
             minutes: number;
@@ -3562,18 +3593,14 @@ export interface components {
             unassigned: number;
             signed: number;
         };
-        GridArea: {
+        GridCell: {
+            name: string;
             area: string;
             surface: string;
-            tier: string;
-            own_tier: boolean;
-            focal: boolean;
+            own_tier: string | null;
             /** @enum {string} */
             state: "asked" | "not-asked" | "undecided";
-            agreed: components["schemas"]["AgreedHere"] | null;
-            schools: components["schemas"]["AreaSchool"][];
-            minutes: number;
-            uses: components["schemas"]["GridUse"][];
+            layers: components["schemas"]["GridLayer"][];
         };
         GridFigure: {
             id: number;
@@ -3607,9 +3634,18 @@ export interface components {
             why: components["schemas"]["Why"];
             minutes_all: number;
             figures: components["schemas"]["GridFigure"][];
-            areas: components["schemas"]["GridArea"][];
+            cells: string[];
             resting: string[];
             lacking: components["schemas"]["LackingHere"][];
+        };
+        GridLayer: {
+            name: string;
+            group: string;
+            degree: string;
+            passes: number;
+            /** @enum {string} */
+            fate: "laid" | "left-out" | "not-chosen" | "there";
+            added: boolean;
         };
         GridUnit: {
             id: number;
@@ -3629,11 +3665,10 @@ export interface components {
             id: string;
             name: string;
             technique: string;
-            group: string;
             degree: string;
-            coats: number;
-            steps: number;
             minutes: number;
+            /** @enum {string} */
+            fate: "laid" | "left-out" | "not-chosen" | "there";
             choices: {
                 id: string;
                 name: string;
@@ -7598,6 +7633,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Mend"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    showAreaLayers: {
+        parameters: {
+            query: {
+                area: string;
+            };
+            header?: never;
+            path: {
+                figure: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AreaLayers"];
                 };
             };
             400: components["responses"]["Unreadable"];

@@ -11,11 +11,9 @@ export function laid(change: Partial<Schemas['GridUse']> = {}): Schemas['GridUse
         id: 'base',
         name: 'Base coat',
         technique: 'base',
-        group: 'lay-in',
         degree: '2 coats',
-        coats: 2,
-        steps: 1,
         minutes: 4,
+        fate: 'laid',
         choices: [],
         menu: null,
         waiver: null,
@@ -25,6 +23,40 @@ export function laid(change: Partial<Schemas['GridUse']> = {}): Schemas['GridUse
         ...change,
     };
 }
+
+/** The coat, as it stands beside the grid. */
+export function layers(change: Partial<Schemas['AreaLayers']> = {}): Schemas['AreaLayers'] {
+    return {
+        area: 'coat',
+        surface: 'cloth',
+        tier: 'muster',
+        own_tier: false,
+        focal: false,
+        state: 'asked',
+        agreed: null,
+        schools: [],
+        minutes: 4,
+        uses: [laid(), laid({ id: 'shade', name: 'Wash', degree: '' })],
+        ...change,
+    };
+}
+
+function layer(change: Partial<Schemas['GridLayer']> = {}): Schemas['GridLayer'] {
+    return { name: 'Base coat', group: 'lay-in', degree: '2 coats', passes: 2, fate: 'laid', added: false, ...change };
+}
+
+export const CELLS: Schemas['GridCell'][] = [
+    {
+        name: 'coat',
+        area: 'coat',
+        surface: 'cloth',
+        own_tier: null,
+        state: 'asked',
+        layers: [layer(), layer({ name: 'Wash', group: 'shade', degree: '', passes: 1 })],
+    },
+    { name: 'coat, plain', area: 'coat', surface: 'cloth', own_tier: null, state: 'asked', layers: [layer()] },
+    { name: 'badge', area: 'badge', surface: 'marking', own_tier: null, state: 'undecided', layers: [] },
+];
 
 export function group(change: Partial<Schemas['GridGroup']> = {}): Schemas['GridGroup'] {
     const figure: Omit<Schemas['GridFigure'], 'id'> = {
@@ -56,32 +88,7 @@ export function group(change: Partial<Schemas['GridGroup']> = {}): Schemas['Grid
             { ...figure, id: 1 },
             { ...figure, id: 2, number: 2 },
         ],
-        areas: [
-            {
-                area: 'coat',
-                surface: 'cloth',
-                tier: 'muster',
-                own_tier: false,
-                focal: false,
-                state: 'asked',
-                agreed: null,
-                schools: [],
-                minutes: 4,
-                uses: [laid(), laid({ id: 'shade', name: 'Wash', degree: '', group: 'shade' })],
-            },
-            {
-                area: 'badge',
-                surface: 'marking',
-                tier: 'muster',
-                own_tier: false,
-                focal: false,
-                state: 'undecided',
-                agreed: null,
-                schools: [],
-                minutes: 0,
-                uses: [],
-            },
-        ],
+        cells: ['coat', 'badge'],
         resting: [],
         lacking: [],
         ...change,
@@ -129,5 +136,5 @@ export const job: Schemas['Job'] = {
 };
 
 export function grid(units: Schemas['GridUnit'][]): Schemas['Grid'] {
-    return { units, figures: 2, minutes: 64, waivers: 0, additions: 0, questions: [], unassigned: 2, signed: 0 };
+    return { cells: CELLS, units, figures: 2, minutes: 64, waivers: 0, additions: 0, questions: [], unassigned: 2, signed: 0 };
 }

@@ -1,6 +1,6 @@
 import type { Schemas } from '@api';
 import { answering } from '@testing/api';
-import { grid, group, job, laid, signedIn, unit } from '@testing/madeGrid';
+import { grid, group, job, layers, signedIn, unit } from '@testing/madeGrid';
 import { render } from '@testing/render';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -44,10 +44,9 @@ describe('rows of the grid', () => {
     });
 
     it('say of a figure what is as on its unit', () => {
-        const other = { ...group().areas[0], uses: [laid()] } as Schemas['GridArea'];
-        const changed = { ...leader, areas: [other, ...group().areas.slice(1)] };
+        const changed = { ...leader, cells: ['coat, plain', 'badge'] };
         const row = rowsOf(grid([unit({ groups: [group(), changed] })])).find((one) => !one.itself);
-        expect(row && row.group.areas.map((area) => isAsUnit(row, area))).toEqual([false, true]);
+        expect(row && row.cells.map((cell) => isAsUnit(row, cell))).toEqual([false, true]);
     });
 
     it('go to a spreadsheet with a head and a line each', () => {
@@ -203,9 +202,12 @@ describe('what figures lack', () => {
     });
 
     it('is said where the area is open', async () => {
-        const sent = answering(() => [200, two()]);
+        const sent = answering(() => [200, two()], { '/layers': layers() });
         const onClose = vi.fn();
-        render(<AreaDrawer job={job} unit={unit()} group={group()} area="badge" onClose={onClose} />, signedIn);
+        render(<AreaDrawer job={job} unit={unit()} group={group()} area="badge" onClose={onClose} />, [
+            ...signedIn,
+            [['jobs', 1, 'layers', 1, 'badge'], layers({ area: 'badge' })],
+        ]);
         await userEvent.click(screen.getByRole('button', { name: 'There is no badge on Lamplighters' }));
         await waitFor(() =>
             expect(sent.at(-1)).toMatchObject({

@@ -2,7 +2,7 @@ import type { Schemas } from '@api';
 import { QuickType } from '@features/figureTypes';
 import { answering, refusal } from '@testing/api';
 import { session } from '@testing/made';
-import { grid, group, job, laid, signedIn, unit } from '@testing/madeGrid';
+import { grid, group, job, laid, layers, signedIn, unit } from '@testing/madeGrid';
 import { render } from '@testing/render';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -85,19 +85,22 @@ describe('the grid', () => {
 });
 
 describe('one area', () => {
-    const drawer = (change: Partial<Schemas['GridGroup']> = {}) => (
-        <AreaDrawer job={job} unit={unit()} group={group(change)} area="coat" onClose={() => undefined} />
-    );
+    const answered = (answer: Parameters<typeof answering>[0]) => answering(answer, { '/layers': layers() });
+    const shown = (change: Partial<Schemas['AreaLayers']> = {}, resting: string[] = [], who = signedIn) =>
+        render(<AreaDrawer job={job} unit={unit()} group={group({ resting })} area="coat" onClose={() => undefined} />, [
+            ...who,
+            [['jobs', 1, 'layers', 1, 'coat'], layers(change)],
+        ]);
 
     it('lists its layers from the top down', () => {
-        render(drawer(), signedIn);
-        const layers = within(screen.getByRole('list', { name: 'Layers, from the top down' })).getAllByRole('listitem');
-        expect(layers.map((layer) => layer.querySelector('b')?.textContent)).toEqual(['Wash', 'Base coat']);
+        shown();
+        const laidThere = within(screen.getByRole('list', { name: 'Layers, from the top down' })).getAllByRole('listitem');
+        expect(laidThere.map((layer) => layer.querySelector('b')?.textContent)).toEqual(['Wash', 'Base coat']);
     });
 
     it('leaves a use out only with a reason', async () => {
-        const sent = answering(() => [200, grid([unit()])]);
-        render(drawer(), signedIn);
+        const sent = answered(() => [200, grid([unit()])]);
+        shown();
         await userEvent.click(screen.getByRole('button', { name: 'Leave out Wash' }));
         await userEvent.click(screen.getByRole('button', { name: 'Leave out' }));
         expect(screen.getByRole('alert').textContent).toContain('the reason stays on record');
@@ -130,8 +133,7 @@ describe('one area', () => {
                 price: null,
             },
         });
-        const areas = [{ ...group().areas[0], uses: [laid(), waived] } as Schemas['GridArea']];
-        render(drawer({ areas, resting: ['hat: "layer" left out (agreed)'] }), signedIn);
+        shown({ uses: [laid(), waived] }, ['hat: "layer" left out (agreed)']);
         expect(screen.getByText(/kept clean Agreed with the client\. Marsali Teague, for the unit\./)).toBeTruthy();
         expect(screen.getByText('hat: "layer" left out (agreed)')).toBeTruthy();
     });
@@ -146,8 +148,8 @@ describe('one area', () => {
             minutes: 4,
             judged_by: ['Lines are thin and even.'],
         };
-        const sent = answering(({ path }) => (path.includes('further-uses') ? [200, { uses: [line] }] : [200, grid([unit()])]));
-        render(drawer(), signedIn);
+        const sent = answered(({ path }) => (path.includes('further-uses') ? [200, { uses: [line] }] : [200, grid([unit()])]));
+        shown();
         await userEvent.click(screen.getByRole('button', { name: 'Add a layer of another tier…' }));
         await userEvent.click(await screen.findByLabelText('Layer of another tier'));
         await userEvent.click(await screen.findByTitle('Edge line, upper parts only · 4 min'));
@@ -175,10 +177,10 @@ describe('one area', () => {
     });
 
     it('says what was added, at what price, and takes it off again', async () => {
-        const sent = answering(() => [200, grid([unit()])]);
+        const sent = answered(() => [200, grid([unit()])]);
         const agreed = { id: 5, reason: 'for the display', agreed_with: 'the client', by: 'Marsali Teague', whole_unit: false };
         const uses = [laid(), laid({ id: 'edge', name: 'Edge line', from: 'guard', addition: { ...agreed, price: 150 } })];
-        render(drawer({ areas: [{ ...group().areas[0], uses } as Schemas['GridArea']] }), signedIn);
+        shown({ uses });
         expect(
             screen.getByText(
                 /Added, of Guard\. for the display Agreed with the client\. €1\.50 a figure\. Marsali Teague, for these 2 figures\./,
@@ -190,19 +192,19 @@ describe('one area', () => {
     });
 
     it('says that nothing of one’s own was stored when somebody else was first', async () => {
-        answering(({ method }) =>
+        answered(({ method }) =>
             method === 'POST' ? [409, refusal('stale', 'Somebody else changed the unit.')] : [200, grid([unit()])],
         );
         const waived = laid({
             waiver: { id: 3, reason: 'kept clean', agreed_with: '', by: 'Marsali Teague', whole_unit: true, price: null },
         });
-        render(drawer({ areas: [{ ...group().areas[0], uses: [waived] } as Schemas['GridArea']] }), signedIn);
+        shown({ uses: [waived] });
         await userEvent.click(screen.getByRole('button', { name: 'Ask for it again' }));
         expect(await screen.findByText(/yours was not stored/)).toBeTruthy();
     });
 
     it('holds to another school than its surface where somebody says so', async () => {
-        const sent = answering(() => [200, grid([unit()])]);
+        const sent = answered(() => [200, grid([unit()])]);
         const metals: Schemas['AreaSchool'] = {
             question: 'metals',
             name: 'Metals',
@@ -213,7 +215,7 @@ describe('one area', () => {
                 { id: 'last', name: 'last', for: 'metal keeps its shine' },
             ],
         };
-        render(drawer({ areas: [{ ...group().areas[0], schools: [metals] } as Schemas['GridArea']] }), signedIn);
+        shown({ schools: [metals] });
         expect(screen.getByText('as its surface (first)')).toBeTruthy();
         await userEvent.click(screen.getByLabelText('Metals, on this area'));
         await userEvent.click(await screen.findByTitle('last: metal keeps its shine'));
@@ -226,7 +228,7 @@ describe('one area', () => {
     });
 
     it('can only be read by who is not the lead', () => {
-        render(drawer(), [[['session'], session({ role: 'painter' })]]);
+        shown({}, [], [[['session'], session({ role: 'painter' })]]);
         expect(screen.queryByRole('button', { name: 'Leave out Wash' })).toBeNull();
     });
 });

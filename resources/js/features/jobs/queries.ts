@@ -6,6 +6,7 @@ export const jobKeys = {
     detail: (id: number) => [...jobKeys.all, id] as const,
     ownList: (id: number, tier: string) => [...jobKeys.detail(id), 'own', tier] as const,
     grid: (id: number) => [...jobKeys.detail(id), 'grid'] as const,
+    layers: (id: number) => [...jobKeys.detail(id), 'layers'] as const,
     changes: (id: number) => [...jobKeys.detail(id), 'changes'] as const,
     types: (id: number) => [...jobKeys.detail(id), 'figure-types'] as const,
     schools: (id: number) => [...jobKeys.detail(id), 'schools'] as const,
@@ -27,6 +28,15 @@ export function gridOptions(id: number) {
     return queryOptions({
         queryKey: jobKeys.grid(id),
         queryFn: ({ signal }) => unwrap(api.GET('/api/jobs/{job}/figures', { params: { path: { job: id } }, signal })),
+    });
+}
+
+/** One area of a figure layer by layer, asked when its cell opens. */
+export function areaLayersOptions(job: number, figure: number, area: string) {
+    return queryOptions({
+        queryKey: [...jobKeys.layers(job), figure, area],
+        queryFn: ({ signal }) =>
+            unwrap(api.GET('/api/figures/{figure}/layers', { params: { path: { figure }, query: { area } }, signal })),
     });
 }
 

@@ -6,6 +6,10 @@ export interface Row {
     unit: Schemas['GridUnit'];
     group: Schemas['GridGroup'];
     itself: boolean;
+    /** In the order of the figure. */
+    cells: readonly Schemas['GridCell'][];
+    /** Names of the cells of the unit itself; what is not among them is painted otherwise. */
+    asUnit: ReadonlySet<string>;
 }
 
 /** Whether these figures are the unit itself, or some of it that are painted otherwise. */
@@ -33,14 +37,22 @@ export function nameOf({ unit, group, itself }: Row): string {
 
 /** The rows as they stand under each other: each unit before those of it that are painted otherwise. */
 export function rowsOf(grid: Schemas['Grid']): Row[] {
-    return grid.units.flatMap((unit) =>
-        unit.groups
+    const named = new Map(grid.cells.map((cell) => [cell.name, cell]));
+    return grid.units.flatMap((unit) => {
+        const asUnit = new Set(unit.groups.find((group) => isUnitItself(unit, group))?.cells);
+        return unit.groups
             .map((group) => {
                 const itself = isUnitItself(unit, group);
-                return { unit, group, itself, key: itself ? `u${String(unit.id)}` : `f${String(group.figures[0]?.id)}` };
+                const key = itself ? `u${String(unit.id)}` : `f${String(group.figures[0]?.id)}`;
+                return { unit, group, itself, key, asUnit, cells: group.cells.flatMap((name) => named.get(name) ?? []) };
             })
-            .toSorted((a, b) => Number(b.itself) - Number(a.itself)),
-    );
+            .toSorted((a, b) => Number(b.itself) - Number(a.itself));
+    });
+}
+
+/** Whether two rows show the same: a cell of one name has one content. */
+export function isSameRow(a: Row, b: Row): boolean {
+    return a.key === b.key && a.unit === b.unit && a.group === b.group;
 }
 
 /** What a unit or figure is found by: its name, type, tier, painter, note. */
@@ -73,10 +85,6 @@ export function figuresIn(rows: readonly Row[]): number {
 }
 
 /** Whether an area is laid on a row just as it is on its unit, so that it need not be looked at again. */
-export function isAsUnit(row: Row, area: Schemas['GridArea']): boolean {
-    const unit = row.unit.groups.find((group) => isUnitItself(row.unit, group));
-    const there = unit?.areas.find((one) => one.area === area.area);
-    const laid = (one: Schemas['GridArea']) =>
-        JSON.stringify([one.state, one.uses.map((use) => [use.technique, use.degree, use.waiver, use.addition, use.menu])]);
-    return !row.itself && there !== undefined && laid(there) === laid(area);
+export function isAsUnit({ itself, asUnit }: Row, cell: Schemas['GridCell']): boolean {
+    return !itself && asUnit.has(cell.name);
 }

@@ -25,6 +25,7 @@ export function useAssign(job: number) {
         mutationFn: (deed: () => Promise<Grid>) => deed(),
         onSuccess: (grid) => {
             client.setQueryData(jobKeys.grid(job), grid);
+            void client.invalidateQueries({ queryKey: jobKeys.layers(job) });
             void client.invalidateQueries({ queryKey: ['bench'] });
             void client.invalidateQueries({ queryKey: jobKeys.changes(job) });
         },
@@ -34,6 +35,7 @@ export function useAssign(job: number) {
                 `${error.message} The grid shows theirs now; yours was not stored, so make it again if it still stands.`,
             );
             void client.invalidateQueries({ queryKey: jobKeys.grid(job) });
+            void client.invalidateQueries({ queryKey: jobKeys.layers(job) });
         },
     });
     /** Null: the unit itself, and with it every figure that has nothing of its own. */

@@ -22,10 +22,12 @@ export function AreaLayers({ uses, ...of }: Props) {
     return (
         <ol className="layers" aria-label="Layers, from the top down">
             {uses.toReversed().map((use) => (
-                <li key={use.id} className={laidNow(use) ? '' : 'layer-waived'}>
+                <li key={use.id} className={use.fate === 'laid' ? '' : 'layer-waived'}>
                     <div className="layer-head">
                         <b>{use.name}</b> <span>{use.degree}</span>
-                        <span className="layer-minutes">{laidNow(use) ? `${fewMinutes(use.minutes)} min` : notLaid(use)}</span>
+                        <span className="layer-minutes">
+                            {use.fate === 'laid' ? `${fewMinutes(use.minutes)} min` : NOT_LAID[use.fate]}
+                        </span>
                     </div>
                     <OfLayer use={use} {...of} />
                 </li>
@@ -34,14 +36,12 @@ export function AreaLayers({ uses, ...of }: Props) {
     );
 }
 
-/** Whether it is painted on these figures, here and now. */
-function laidNow(use: Schemas['GridUse']): boolean {
-    return use.waiver === null && use.menu?.laid !== false && (use.there === '' || use.minutes > 0);
-}
-
-function notLaid(use: Schemas['GridUse']): string {
-    return use.waiver !== null ? 'left out' : use.there !== '' ? 'not now' : 'not chosen';
-}
+const NOT_LAID: Readonly<Record<Schemas['GridUse']['fate'], string>> = {
+    laid: '',
+    'left-out': 'left out',
+    'not-chosen': 'not chosen',
+    there: 'not now',
+};
 
 function OfLayer({ use, unit, figures, place, tierName, mayAssign, assign }: Omit<Props, 'uses'> & { use: Schemas['GridUse'] }) {
     const { studio } = useSession();

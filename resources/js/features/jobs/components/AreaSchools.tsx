@@ -2,7 +2,7 @@ import type { Schemas } from '@api';
 import { Select } from 'antd';
 
 interface Props {
-    schools: Schemas['GridArea']['schools'];
+    schools: Schemas['AreaLayers']['schools'];
     mayChoose: boolean;
     /** Null: as its surface. */
     onChoose: (question: Schemas['AreaSchool']['question'], choice: string | null) => void;

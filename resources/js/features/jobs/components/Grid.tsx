@@ -68,7 +68,8 @@ export function Grid({ grid, job }: Props) {
     const mayAssign = user.role === 'lead';
     const assign = useAssign(job.id);
     const words = search.get('find') ?? '';
-    const rows = useMemo(() => found(rowsOf(grid), words, job.tiers), [grid, words, job.tiers]);
+    const all = useMemo(() => rowsOf(grid), [grid]);
+    const rows = useMemo(() => found(all, words, job.tiers), [all, words, job.tiers]);
     const there = useInTurns(rows.length);
     const selection = useSelection(rows);
     const latest = useRef(selection);
@@ -93,17 +94,14 @@ export function Grid({ grid, job }: Props) {
         onPainter: () => requestAnimationFrame(() => painter.current?.querySelector('input')?.focus()),
     });
     useGridClipboard({ job, rows, selection, assign, enabled: mayAssign });
+    const here = [...new Set(grid.cells.map((cell) => cell.surface))].toSorted().join(' ');
+    // The same list as long as it says the same, so that rows that did not change are not drawn again.
     const surfaces = useMemo(() => {
-        const here = new Set(
-            grid.units.flatMap((unit) => unit.groups.flatMap((group) => group.areas.map((area) => area.surface))),
-        );
-        return job.surfaces.filter((surface) => here.has(surface.key));
-    }, [grid, job.surfaces]);
-    const find = (at: Omit<Place, 'area'> | null) => {
-        const unit = grid.units.find((one) => one.id === at?.unit);
-        const group = unit?.groups.find((one) => one.figures.some((figure) => String(figure.id) === at?.group));
-        return unit === undefined || group === undefined ? null : { unit, group };
-    };
+        const shown = new Set(here.split(' '));
+        return job.surfaces.filter((surface) => shown.has(surface.key));
+    }, [here, job.surfaces]);
+    const find = (at: Omit<Place, 'area'> | null) =>
+        all.find(({ unit, group }) => unit.id === at?.unit && group.figures.some((figure) => String(figure.id) === at.group));
     const open = find(place);
     const chosen = find(figures);
     return (
@@ -159,10 +157,10 @@ export function Grid({ grid, job }: Props) {
                 </table>
             </div>
             <StackLegend />
-            {place !== null && open !== null && (
+            {place !== null && open?.cells.some((cell) => cell.area === place.area) === true && (
                 <AreaDrawer job={job} unit={open.unit} group={open.group} area={place.area} onClose={() => setPlace(null)} />
             )}
-            {chosen !== null && (
+            {chosen !== undefined && (
                 <FiguresDrawer
                     job={job}
                     unit={chosen.unit}

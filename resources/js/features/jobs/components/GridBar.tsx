@@ -68,7 +68,7 @@ export function GridBar({ job, rows, selection, find, onFind, assign, mayAssign,
 function Together({ job, selection, assign, painter }: Pick<Props, 'job' | 'selection' | 'assign' | 'painter'>) {
     const [area, setArea] = useState<string | null>(null);
     const { chosen } = selection;
-    const areas = [...new Set(chosen.flatMap(({ group }) => group.areas.map((one) => one.area)))];
+    const areas = [...new Set(chosen.flatMap(({ cells }) => cells.map((cell) => cell.area)))];
     const here = area !== null && areas.includes(area) ? area : null;
     const of = here === null ? 'Tier' : `Tier of ${here}`;
     const give = (wanted: { by: number } | { tier: string | null }) =>

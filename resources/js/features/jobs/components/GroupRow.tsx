@@ -7,7 +7,7 @@ import { minutes } from '@shared/format';
 import { StackGlyph } from '@shared/StackGlyph';
 import { TierSelect } from './TierSelect';
 import { PainterSelect } from './PainterSelect';
-import { isAsUnit, nameOf, type Row, who } from '../rows';
+import { isAsUnit, isSameRow, nameOf, type Row, who } from '../rows';
 import { useAssign } from '../useAssign';
 
 interface Props {
@@ -21,7 +21,7 @@ interface Props {
 }
 
 export const GroupRow = memo(function GroupRow({ row, isChosen, onChoose, job, surfaces, onOpen }: Props) {
-    const { unit, group, itself } = row;
+    const { unit, group, itself, cells } = row;
     const { user } = useSession();
     const assign = useAssign(job.id);
     const mayAssign = user.role === 'lead';
@@ -103,16 +103,16 @@ export const GroupRow = memo(function GroupRow({ row, isChosen, onChoose, job, s
                 )}
             </td>
             {surfaces.map((surface) => (
-                <td key={surface.key} className={group.areas.some((area) => area.surface === surface.key) ? '' : 'grid-absent'}>
-                    {group.areas
-                        .filter((area) => area.surface === surface.key)
-                        .map((area) => (
+                <td key={surface.key} className={cells.some((cell) => cell.surface === surface.key) ? '' : 'grid-absent'}>
+                    {cells
+                        .filter((cell) => cell.surface === surface.key)
+                        .map((cell) => (
                             <AreaCell
-                                key={area.area}
-                                area={area}
-                                tier={job.tiers.find((one) => one.key === area.tier)?.name ?? area.tier}
-                                asUnit={isAsUnit(row, area)}
-                                onOpen={() => onOpen(row, area.area)}
+                                key={cell.area}
+                                cell={cell}
+                                tier={job.tiers.find((one) => one.key === cell.own_tier)?.name ?? cell.own_tier}
+                                asUnit={isAsUnit(row, cell)}
+                                onOpen={() => onOpen(row, cell.area)}
                             />
                         ))}
                 </td>
@@ -130,51 +130,65 @@ export const GroupRow = memo(function GroupRow({ row, isChosen, onChoose, job, s
             </td>
         </tr>
     );
-});
+}, isSameShown);
+
+/** Rows are made anew with every answer; one is drawn anew where something of it is otherwise. */
+function isSameShown(before: Props, now: Props): boolean {
+    return (
+        isSameRow(before.row, now.row) &&
+        before.isChosen === now.isChosen &&
+        before.job === now.job &&
+        before.surfaces === now.surfaces &&
+        before.onChoose === now.onChoose &&
+        before.onOpen === now.onOpen
+    );
+}
 
 interface CellProps {
-    area: Schemas['GridArea'];
-    /** Name of the tier that it is painted at. */
-    tier: string;
+    cell: Schemas['GridCell'];
+    /** Name of the tier of its own; null: it is painted as the figure. */
+    tier: string | null;
     asUnit: boolean;
     onOpen: () => void;
 }
 
-function AreaCell({ area, tier, asUnit, onOpen }: CellProps) {
-    const laid = area.uses.map(
-        (use) =>
-            `${use.name}${use.degree === '' ? '' : ` ${use.degree}`}${use.waiver !== null ? ' (left out)' : use.addition !== null ? ' (added)' : use.menu?.laid === false ? ' (not chosen)' : use.there !== '' && use.minutes === 0 ? ' (there already)' : ''}`,
+const FATES: Readonly<Record<Schemas['GridLayer']['fate'], string>> = {
+    laid: '',
+    'left-out': ' (left out)',
+    'not-chosen': ' (not chosen)',
+    there: ' (there already)',
+};
+
+function AreaCell({ cell, tier, asUnit, onOpen }: CellProps) {
+    const laid = cell.layers.map(
+        ({ name, degree, fate, added }) =>
+            `${name}${degree === '' ? '' : ` ${degree}`}${added && fate === 'laid' ? ' (added)' : FATES[fate]}`,
     );
-    const silent = area.state === 'undecided' ? 'undecided' : 'not asked for';
-    const words = area.state === 'asked' ? laid.join(', then ') : [silent, ...laid].join(', ');
+    const silent = cell.state === 'undecided' ? 'undecided' : 'not asked for';
+    const words = cell.state === 'asked' ? laid.join(', then ') : [silent, ...laid].join(', ');
     return (
         <button
             type="button"
             className={asUnit ? 'grid-cell grid-as-unit' : 'grid-cell'}
-            data-area={area.area}
+            data-area={cell.area}
             onClick={onOpen}
-            title={`${area.area}: ${words}`}
-            aria-label={`${area.area}: ${words}`}
+            title={`${cell.area}: ${words}`}
+            aria-label={`${cell.area}: ${words}`}
         >
-            {area.state !== 'asked' && area.uses.length > 0 && <Layers uses={area.uses} />}
-            {area.state === 'undecided' && <span className="grid-question">?</span>}
-            {area.state === 'not-asked' && area.uses.length === 0 && <span className="grid-none">–</span>}
-            {area.state === 'asked' && <Layers uses={area.uses} />}
-            {area.own_tier && <span className="grid-own">{tier}</span>}
+            {(cell.state === 'asked' || cell.layers.length > 0) && (
+                <StackGlyph
+                    layers={cell.layers.map(({ group, passes, fate, added, name }) => ({
+                        group,
+                        passes,
+                        waived: fate !== 'laid',
+                        added,
+                        words: name,
+                    }))}
+                />
+            )}
+            {cell.state === 'undecided' && <span className="grid-question">?</span>}
+            {cell.state === 'not-asked' && cell.layers.length === 0 && <span className="grid-none">–</span>}
+            {tier !== null && <span className="grid-own">{tier}</span>}
         </button>
-    );
-}
-
-function Layers({ uses }: { uses: readonly Schemas['GridUse'][] }) {
-    return (
-        <StackGlyph
-            layers={uses.map((use) => ({
-                group: use.group,
-                passes: Math.max(use.coats, use.steps),
-                waived: use.waiver !== null || use.menu?.laid === false || (use.there !== '' && use.minutes === 0),
-                added: use.addition !== null,
-                words: use.name,
-            }))}
-        />
     );
 }
