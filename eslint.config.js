@@ -28,6 +28,16 @@ export default ts.config(
         },
     },
     {
+        // What a page asks for is asked while its code is on its way, so it cannot be a part of it.
+        files: ['resources/js/app/**'],
+        rules: {
+            'no-restricted-imports': [
+                'error',
+                { patterns: [{ group: ['@features/*/*', '!@features/*/queries'], message: 'Import a feature by its index.' }] },
+            ],
+        },
+    },
+    {
         files: ['resources/js/shared/**', 'resources/js/api/**'],
         rules: {
             'no-restricted-imports': [

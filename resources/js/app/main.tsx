@@ -1,23 +1,18 @@
 import '@fontsource-variable/archivo/standard.css';
 import '../../css/index.css';
-import { ApiError } from '@api';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { sessionOptions } from '@features/session';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { App, ConfigProvider } from 'antd';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
+import { client } from './client';
+import { early } from './early';
 import { router } from './router';
 import { theme } from './theme';
 
-const client = new QueryClient({
-    defaultOptions: {
-        queries: {
-            staleTime: 5_000,
-            // A refusal stays a refusal; only a studio that could not be reached is asked again.
-            retry: (count, error) => error instanceof ApiError && error.status === 0 && count < 2,
-        },
-    },
-});
+// Who is signed in decides what is shown at all, whatever place it is.
+early(client, sessionOptions());
 
 const place = document.getElementById('app');
 if (place === null) {

@@ -1,5 +1,8 @@
 import { createBrowserRouter } from 'react-router';
+import { gridOptions, jobOptions } from '@features/jobs/queries';
 import { Broken } from './Broken';
+import { client } from './client';
+import { early } from './early';
 import { Shell } from './Shell';
 
 export const router = createBrowserRouter([
@@ -25,7 +28,16 @@ export const router = createBrowserRouter([
             { path: 'schemes/:scheme', lazy: async () => ({ Component: (await import('@features/schemes')).SchemePage }) },
             { path: 'schemes/:scheme/proof', lazy: async () => ({ Component: (await import('@features/schemes')).ProofPage }) },
             { path: 'jobs', lazy: async () => ({ Component: (await import('@features/jobs')).JobsPage }) },
-            { path: 'jobs/:job', lazy: async () => ({ Component: (await import('@features/jobs')).JobPage }) },
+            {
+                path: 'jobs/:job',
+                loader: ({ params }) => {
+                    const job = Number(params['job']);
+                    early(client, jobOptions(job));
+                    early(client, gridOptions(job));
+                    return null;
+                },
+                lazy: async () => ({ Component: (await import('@features/jobs')).JobPage }),
+            },
             { path: 'jobs/:job/own/:tier', lazy: async () => ({ Component: (await import('@features/jobs')).OwnListPage }) },
             { path: 'jobs/:job/plan', lazy: async () => ({ Component: (await import('@features/plan')).PlanPage }) },
             { path: 'jobs/:job/painters', lazy: async () => ({ Component: (await import('@features/plan')).PaintersPage }) },

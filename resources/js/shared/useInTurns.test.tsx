@@ -16,7 +16,7 @@ function List({ all }: { all: number }) {
 describe('a long list', () => {
     it('begins with what is in sight and has all in the end', async () => {
         render(<List all={60} />);
-        expect(screen.getAllByRole('listitem')).toHaveLength(24);
+        expect(screen.getAllByRole('listitem')).toHaveLength(12);
         expect(await screen.findByText('60')).toBeTruthy();
         expect(screen.getAllByRole('listitem')).toHaveLength(60);
     });
