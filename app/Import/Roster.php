@@ -8,7 +8,7 @@ namespace App\Import;
 final readonly class Roster
 {
     /**
-     * @param  list<RosterLine>  $lines
+     * @param  list<RosterLine>  $lines several of one unit where its figures are of several types or tiers
      * @param  list<RosterProblem>  $problems
      * @param  list<string>  $unknownTypes names of figure types that nobody knows yet
      * @param  RosterColumns  $columns what its columns are
@@ -24,6 +24,11 @@ final readonly class Roster
     public function figures(): int
     {
         return array_sum(array_map(static fn (RosterLine $line): int => $line->count, $this->lines));
+    }
+
+    public function units(): int
+    {
+        return count(array_unique(array_map(static fn (RosterLine $line): string => $line->unitKey(), $this->lines)));
     }
 
     public function isSound(): bool

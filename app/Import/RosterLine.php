@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Import;
 
-/** One unit of a roster, read and found right. Tiers and the figure type are given by key. */
+/** One line of a roster, read and found right: a unit, or those of it that are of one type and tier. Tiers and the figure type are given by key. */
 final readonly class RosterLine
 {
     public function __construct(
@@ -17,5 +17,11 @@ final readonly class RosterLine
         public ?string $leaderTier,
         public string $note,
     ) {
+    }
+
+    /** Lines of one unit have the same, whatever the case of the letters. */
+    public function unitKey(): string
+    {
+        return mb_strtolower($this->unit);
     }
 }

@@ -47,14 +47,15 @@ final readonly class RosterReader
             return new Roster([], $problems, [], $columns);
         }
         $lines = [];
-        $seen = array_fill_keys(array_map(mb_strtolower(...), $this->unitsTaken), 'in the job already');
+        $units = new RosterUnits(self::MOST_IN_A_LINE);
         foreach ($csv->rows as $row) {
             $reading = new RosterLineReading($row['line'], $columns->names(), $row['cells']);
-            $line = $this->line($reading, $seen, $given->words);
-            $seen[mb_strtolower($reading->text('unit'))] = "in line {$row['line']} already";
+            $line = $this->line($reading, $given->words);
             array_push($problems, ...$reading->problems());
             if ($line !== null) {
+                $problem = $units->take($line);
                 $lines[] = $line;
+                array_push($problems, ...($problem === null ? [] : [$problem]));
             }
         }
         array_push($problems, ...$this->sizeProblems($lines, $csv->rows === [] ? 1 : $csv->rows[count($csv->rows) - 1]['line']));
@@ -63,14 +64,13 @@ final readonly class RosterReader
     }
 
     /**
-     * @param  array<string, string>  $seen where a unit of this name stands, by lower-case name
      * @param  array<string, string>  $words what was said that words mean
      */
-    private function line(RosterLineReading $reading, array $seen, array $words): ?RosterLine
+    private function line(RosterLineReading $reading, array $words): ?RosterLine
     {
         $unit = $reading->needed('unit', 190);
-        if (isset($seen[mb_strtolower($unit)])) {
-            $reading->problem('unit', 'duplicate-unit', "A unit \"{$unit}\" is {$seen[mb_strtolower($unit)]}; give each unit its own name.");
+        if (in_array(mb_strtolower($unit), array_map(mb_strtolower(...), $this->unitsTaken), true)) {
+            $reading->problem('unit', 'duplicate-unit', "A unit \"{$unit}\" is in the job already; give each unit its own name.");
         }
         $type = self::named($reading, 'figure_type', 'figure_type', $this->types, $words);
         $count = $reading->whole('count', 1, self::MOST_IN_A_LINE);

@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int $unit_id
  * @property int $number
  * @property bool $leader
+ * @property int|null $figure_type_id its own; null: it is of the type of its unit
  * @property int|null $tier_id
  * @property int|null $scheme_id
  * @property int|null $painter_id
@@ -28,6 +29,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
  * @property-read Unit $unit
+ * @property-read FigureType|null $figureType
  * @property-read Tier|null $tier
  * @property-read User|null $painter
  * @property-read Collection<int, BenchMark> $marks
@@ -42,6 +44,17 @@ final class Figure extends VersionedRow
 
     protected $casts = ['leader' => 'boolean', 'elsewhere' => 'boolean', 'state' => FigureState::class];
 
+    /** Of which type it is: its own, else that of its unit. */
+    public function typeIn(Unit $unit): FigureType
+    {
+        return $this->figureType ?? $unit->figureType;
+    }
+
+    public function typeIdIn(Unit $unit): int
+    {
+        return $this->figure_type_id ?? $unit->figure_type_id;
+    }
+
     /** The scheme that it is painted in: its own, else that of its unit; null: the common one of the force. */
     public function schemeIn(Unit $unit): ?int
     {
@@ -52,6 +65,12 @@ final class Figure extends VersionedRow
     public function unit(): BelongsTo
     {
         return $this->belongsTo(Unit::class);
+    }
+
+    /** @return BelongsTo<FigureType, $this> */
+    public function figureType(): BelongsTo
+    {
+        return $this->belongsTo(FigureType::class);
     }
 
     /** @return BelongsTo<Tier, $this> */

@@ -165,7 +165,7 @@ final class ChangeTest extends CheckTestCase
         self::assertEquals($rows, JobRows::of($unit->job_id));
     }
 
-    public function test_figures_join_another_unit_of_their_type_and_an_emptied_unit_goes(): void
+    public function test_figures_join_another_unit_and_an_emptied_unit_goes(): void
     {
         $from = $this->unit('2nd Lamplighters');
         $into = $this->unit('1st Lamplighters');
@@ -179,7 +179,6 @@ final class ChangeTest extends CheckTestCase
 
         $rest = Figure::query()->where('unit_id', $from->id)->pluck('id')->all();
         $this->assertRefused($move(['figures' => $rest, 'name' => 'All of them']), 422, 'all-of-them', '/figures');
-        $this->assertRefused($move(['figures' => $rest, 'to' => $this->unit('Tide divers')->id]), 422, 'another-type', '/to');
         $this->assertRefused($move(['figures' => [$rest[0]], 'name' => 'Quay watch']), 422, 'duplicate-unit', '/name');
         $this->assertRefused($move(['figures' => [$rest[0]]]), 422, 'invalid', '/to');
         $this->assertRefused($move(['figures' => [$rest[0]], 'to' => 999]), 404, 'not-found');

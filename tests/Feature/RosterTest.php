@@ -79,6 +79,7 @@ final class RosterTest extends TestCase
         yield 'no name' => [[',lamplighter,2,muster,,,'], 2, 'unit', 'empty'];
         yield 'a name of 300 characters' => [[str_repeat('x', 300).',lamplighter,2,muster,,,'], 2, 'unit', 'too-long'];
         yield 'a unit twice' => [['Watch,lamplighter,2,muster,,,', 'watch,lamplighter,2,muster,,,'], 3, 'unit', 'duplicate-unit'];
+        yield 'one unit of 501, in two lines' => [['Watch,lamplighter,400,muster,,,', 'Watch,lamplighter,101,guard,,,'], 3, 'count', 'too-many-figures'];
         yield 'more leaders than figures' => [['Watch,lamplighter,2,muster,3,guard,'], 2, 'leader_count', 'out-of-range'];
         yield 'a tier for leaders and no leaders' => [['Watch,lamplighter,2,muster,,guard,'], 2, 'leader_count', 'no-leaders'];
         yield 'text that holds the separator' => [['Watch,lamplighter,2,muster,0,,one,two'], 2, 'note', 'too-many-cells'];

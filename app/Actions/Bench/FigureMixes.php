@@ -219,7 +219,7 @@ final class FigureMixes
     {
         $of = fn (?int $type): string => self::key($type, $this->figure->schemeId(), $use->area->id, $use->use->id, self::number($use, $step));
 
-        return $this->ofJob[$of($this->figure->unit->figure_type_id)] ?? $this->ofJob[$of(null)] ?? null;
+        return $this->ofJob[$of($this->figure->typeId())] ?? $this->ofJob[$of(null)] ?? null;
     }
 
     /** Steps that a finished figure has already are not laid again, and count. */
@@ -286,7 +286,7 @@ final class FigureMixes
     private function ladder(string $area): ?TierLadder
     {
         if (! array_key_exists($area, $this->ladders)) {
-            $this->ladders[$area] = $this->scheme?->tier($this->figure->unit->figureType->key, $area, $this->figure->layers()->usesOn($area), $this->standard, $this->tierOn($area), $this->overAll());
+            $this->ladders[$area] = $this->scheme?->tier($this->figure->typeRow()->key, $area, $this->figure->layers()->usesOn($area), $this->standard, $this->tierOn($area), $this->overAll());
         }
 
         return $this->ladders[$area];
@@ -297,7 +297,7 @@ final class FigureMixes
     {
         if ($this->overAll === null) {
             $uses = $this->figure->layers()->usesOfWhole();
-            $paint = $this->scheme?->overAll($this->figure->unit->figureType->key, $this->figure->layers(), $this->standard, $this->figure->figure->tier) ?? OverAllPaint::of($uses, []);
+            $paint = $this->scheme?->overAll($this->figure->typeRow()->key, $this->figure->layers(), $this->standard, $this->figure->figure->tier) ?? OverAllPaint::of($uses, []);
             foreach ($uses as $use) {
                 for ($step = 1; $step <= $use->use->steps; $step++) {
                     $colour = ($this->own($use, $step)['recipe'] ?? null)?->colour();

@@ -30,7 +30,7 @@ final readonly class MixedStep
 
     public function isPaintedOn(ComposedFigure $figure): bool
     {
-        if (($this->type !== null && $figure->unit->figure_type_id !== $this->type->id) || $figure->schemeId() !== $this->scheme) {
+        if (($this->type !== null && $figure->typeId() !== $this->type->id) || $figure->schemeId() !== $this->scheme) {
             return false;
         }
         foreach ($figure->layers()->usesOn($this->area) as $composed) {

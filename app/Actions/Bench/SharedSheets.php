@@ -92,6 +92,6 @@ final class SharedSheets
      */
     private static function like(array $sharing): string
     {
-        return implode(' ', array_map(static fn (AlikeFigures $one): string => "{$one->first()->unit->job_id} {$one->first()->unit->figure_type_id} {$one->first()->schemeId()} {$one->first()->figure->tier} {$one->first()->signature()} {$one->first()->agreed->schools()}", $sharing));
+        return implode(' ', array_map(static fn (AlikeFigures $one): string => "{$one->first()->unit->job_id} {$one->first()->typeId()} {$one->first()->schemeId()} {$one->first()->figure->tier} {$one->first()->signature()} {$one->first()->agreed->schools()}", $sharing));
     }
 }

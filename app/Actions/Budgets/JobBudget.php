@@ -74,7 +74,7 @@ final readonly class JobBudget
     private static function key(ComposedFigure $figure, bool $alike): string
     {
         return implode('-', array_filter([
-            $alike ? "{$figure->unit->figure_type_id}-{$figure->unit->tier->key}" : "unit-{$figure->unit->id}",
+            $alike ? "{$figure->typeId()}-{$figure->unit->tier->key}" : "unit-{$figure->unit->id}".($figure->row->figure_type_id === null ? '' : "-of-{$figure->row->figure_type_id}"),
             $figure->row->leader ? 'leaders' : '',
             $figure->row->tier_id === null ? '' : $figure->figure->tier,
         ], static fn (string $part): bool => $part !== ''));

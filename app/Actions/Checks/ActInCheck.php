@@ -90,7 +90,7 @@ final readonly class ActInCheck
     /** A place is one on a picture that is there. */
     private function requireMap(CheckReading $reading, NotedFlaw $flaw): void
     {
-        if ($flaw->place !== null && FigureMap::query()->where('figure_type_id', $reading->composed->unit->figure_type_id)->where('side', $flaw->side)->doesntExist()) {
+        if ($flaw->place !== null && FigureMap::query()->where('figure_type_id', $reading->composed->typeId())->where('side', $flaw->side)->doesntExist()) {
             throw NotRight::at('/x', 'no-map', "This figure is not laid out as a picture from {$flaw->side->value}; note the flaw without its place.");
         }
     }

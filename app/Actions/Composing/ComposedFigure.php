@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Composing;
 
 use App\Models\Figure;
+use App\Models\FigureType as FigureTypeRow;
 use App\Models\Unit;
 use Core\Composition\ComposedUse;
 use Core\Composition\Composition;
@@ -71,6 +72,17 @@ final readonly class ComposedFigure
         return $this->here->signature;
     }
 
+    /** As it is stored, with the areas that it may lack or that its scheme says otherwise. */
+    public function typeRow(): FigureTypeRow
+    {
+        return $this->row->typeIn($this->unit);
+    }
+
+    public function typeId(): int
+    {
+        return $this->row->typeIdIn($this->unit);
+    }
+
     /** Whom it is given to: itself, or with its unit; null: nobody. */
     public function painterId(): ?int
     {
@@ -86,7 +98,7 @@ final readonly class ComposedFigure
     /** Equal for the figures of a unit on which the same work is done in the same colours, by the same schools. */
     public function likeKey(): string
     {
-        return $this->unit->id.'-'.substr(hash('sha256', $this->figure->tier.$this->here->signature.($this->row->scheme_id ?? '').$this->agreed->schools()), 0, 12);
+        return $this->unit->id.'-'.substr(hash('sha256', $this->figure->tier.$this->here->signature.($this->row->scheme_id ?? '').($this->row->figure_type_id === null ? '' : " {$this->row->figure_type_id} ").$this->agreed->schools()), 0, 12);
     }
 
     /** Null where its tier has no price for its size. */

@@ -8,6 +8,7 @@ use App\Actions\FigureTypes\FigureTypes;
 use App\Actions\Schemes\SchemeBook;
 use App\Actions\Standards\StandardLibrary;
 use App\Models\Figure;
+use App\Models\FigureType as FigureTypeRow;
 use App\Models\Job;
 use App\Models\Unit;
 use Core\Composition\Composer;
@@ -116,7 +117,7 @@ final readonly class JobFigures
         $units->with([
             'job', 'tier', 'painter', 'figures.tier', 'figures.painter', 'figures.furtherCoats.user',
             'areaTiers.tier', 'areaTiers.figureArea', 'areaSchools.figureArea', 'variations.figureArea', 'variations.user', 'variations.tier', 'choices.figureArea',
-            ...array_map(static fn (string $relation): string => "figureType.{$relation}", FigureTypes::RELATIONS),
+            ...FigureTypes::within('figureType'), ...FigureTypes::within('figures.figureType'),
         ]);
         $composed = $types = $known = [];
         $all = $units->get();
@@ -126,13 +127,14 @@ final readonly class JobFigures
             $agreedForUnit = new AgreedForUnit($unit);
             foreach ($unit->figures as $row) {
                 $scheme = $row->schemeIn($unit) ?? 0;
-                $type = $types["{$unit->figure_type_id} {$scheme}"] ??= self::type($unit, $surfaces[$scheme] ?? null, $standard);
+                $typeId = $row->typeIdIn($unit);
+                $type = $types["{$typeId} {$scheme}"] ??= self::type($row->typeIn($unit), $surfaces[$scheme] ?? null, $standard);
                 $agreed = $agreedForUnit->ofFigure($row->id);
                 $tier = $row->tier->key ?? $unit->tier->key;
                 $tier = $instead[$tier] ?? $tier;
                 $further = $row->coatsBeyond();
                 $raises = $row->raises_id === null ? null : $signed[$row->raises_id];
-                $like = "{$unit->figure_type_id} {$scheme} {$tier} {$agreed->fingerprint()} {$further->fingerprint()} {$row->elsewhere} {$raises?->done->signature()}";
+                $like = "{$typeId} {$scheme} {$tier} {$agreed->fingerprint()} {$further->fingerprint()} {$row->elsewhere} {$raises?->done->signature()}";
                 if (! isset($known[$like])) {
                     $whole = $type->withSchools($agreed->areaSchools);
                     $schooled = $whole->without(array_column($agreed->lacking, 'area'));
@@ -178,11 +180,11 @@ final readonly class JobFigures
     }
 
     /** As the scheme that it is painted in has its areas. */
-    private static function type(Unit $unit, ?SaidLadders $surfaces, Standard $standard): FigureType
+    private static function type(FigureTypeRow $row, ?SaidLadders $surfaces, Standard $standard): FigureType
     {
-        $type = FigureTypes::core($unit->figureType);
+        $type = FigureTypes::core($row);
 
-        return $surfaces === null ? $type : $surfaces->on($type, $unit->figureType->key, $standard);
+        return $surfaces === null ? $type : $surfaces->on($type, $row->key, $standard);
     }
 
     /**

@@ -21,6 +21,12 @@ final readonly class FigureTypes
     /** What has to be loaded with a type before it can be read. */
     public const RELATIONS = ['areas.features', 'areas.neighbours', 'areas.part', 'areas.sitsOn'];
 
+    /** @return list<string> what has to be loaded with what has a type, by that name */
+    public static function within(string $relation): array
+    {
+        return array_map(static fn (string $own): string => "{$relation}.{$own}", self::RELATIONS);
+    }
+
     public static function core(FigureType $type): CoreType
     {
         return new CoreType($type->name, $type->size_class, array_values($type->areas->map(self::area(...))->all()));

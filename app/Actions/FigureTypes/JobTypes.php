@@ -26,8 +26,8 @@ final readonly class JobTypes
         $studio = FigureType::query()->whereNull('job_id')->whereIn('key', $copies->pluck('key'))->with(FigureTypes::RELATIONS)->get()->keyBy('key');
         $maps = $this->maps->ofAll(array_values([...$copies, ...$studio]));
         $figures = Figure::query()->join('units', 'units.id', '=', 'figures.unit_id')->where('units.job_id', $job->id)
-            ->selectRaw('units.figure_type_id AS type, COUNT(*) AS figures, SUM(figures.state = ?) AS signed', [FigureState::Signed->value])
-            ->groupBy('units.figure_type_id')->toBase()->get()->keyBy('type');
+            ->selectRaw('COALESCE(figures.figure_type_id, units.figure_type_id) AS type, COUNT(*) AS figures, SUM(figures.state = ?) AS signed', [FigureState::Signed->value])
+            ->groupBy('type')->toBase()->get()->keyBy('type');
 
         return array_values($copies->map(static function (FigureType $copy) use ($studio, $figures, $maps): JobType {
             $of = $studio->get($copy->key);

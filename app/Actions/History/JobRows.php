@@ -20,7 +20,7 @@ final readonly class JobRows
     public const TABLES = [
         'jobs' => ['name', 'client', 'due', 'state', 'schools'],
         'units' => ['job_id', 'figure_type_id', 'tier_id', 'painter_id', 'scheme_id', 'name', 'note', 'position'],
-        'figures' => ['unit_id', 'number', 'leader', 'tier_id', 'painter_id', 'scheme_id', 'raises_id', 'elsewhere'],
+        'figures' => ['unit_id', 'number', 'leader', 'figure_type_id', 'tier_id', 'painter_id', 'scheme_id', 'raises_id', 'elsewhere'],
         'area_tiers' => ['unit_id', 'figure_id', 'figure_area_id', 'tier_id'],
         'area_schools' => ['unit_id', 'figure_id', 'figure_area_id', 'question', 'choice'],
         'variations' => ['unit_id', 'figure_id', 'figure_area_id', 'tier_id', 'kind', 'use', 'reason', 'agreed_with', 'price', 'user_id'],

@@ -8,7 +8,6 @@ use App\Actions\Composing\JobStandards;
 use App\Actions\Transaction;
 use App\Models\AreaTier;
 use App\Models\Figure;
-use App\Models\FigureArea;
 use App\Models\Job;
 use App\Models\Unit;
 use App\Refusals\NotRight;
@@ -78,12 +77,12 @@ final readonly class AssignRows
         $ladder = new TierLadder($this->standards->of($job));
         $changed = $known = false;
         $done = $this->each($job, $rows, function (Unit $unit, ChosenRow $row) use ($ladder, $area, $to, &$changed, &$known): Unit {
-            $column = FigureArea::query()->where('figure_type_id', $unit->figure_type_id)->where('key', $area)->first();
-            if ($column === null) {
+            $areas = VariedPlace::areas($unit, $area);
+            if ($areas === []) {
                 return $unit;
             }
             $known = true;
-            $own = AreaTier::query()->with('tier')->where('unit_id', $unit->id)->where('figure_area_id', $column->id)->get()->mapWithKeys(static fn (AreaTier $one): array => [$one->figure_id ?? 0 => $one->tier->key]);
+            $own = AreaTier::query()->with('tier')->where('unit_id', $unit->id)->whereIn('figure_area_id', $areas)->get()->mapWithKeys(static fn (AreaTier $one): array => [$one->figure_id ?? 0 => $one->tier->key]);
             $wide = $own->get(0);
             $version = $row->versionRead;
             foreach ($this->areaTargets($unit, $row, $own) as [$figures, $figureTier]) {

@@ -133,16 +133,20 @@ final readonly class AssignUnit
      */
     private function goBackIfOtherwise(Unit $unit, ?int $from, ?int $to, Collection $figures): void
     {
-        $unit->loadMissing(['job', ...array_map(static fn (string $relation): string => "figureType.{$relation}", FigureTypes::RELATIONS)]);
+        $unit->loadMissing(['job', ...FigureTypes::within('figureType')]);
+        $figures->loadMissing(FigureTypes::within('figureType'));
         $surfaces = $from === $to ? [] : $this->schemes->surfaces($unit->job->force_id);
         if ($surfaces === []) {
             return;
         }
-        $type = FigureTypes::core($unit->figureType);
         $standard = $this->standards->of($unit->job);
-        $painted = static fn (?int $scheme): FigureType => isset($surfaces[$scheme ?? 0]) ? $surfaces[$scheme ?? 0]->on($type, $unit->figureType->key, $standard) : $type;
-        if ($painted($from) != $painted($to)) {
-            $this->backToPainting->handle($figures);
+        foreach ($figures->groupBy(static fn (Figure $figure): int => $figure->typeIdIn($unit)) as $alike) {
+            $row = $alike->firstOrFail()->typeIn($unit);
+            $type = FigureTypes::core($row);
+            $painted = static fn (?int $scheme): FigureType => isset($surfaces[$scheme ?? 0]) ? $surfaces[$scheme ?? 0]->on($type, $row->key, $standard) : $type;
+            if ($painted($from) != $painted($to)) {
+                $this->backToPainting->handle($alike);
+            }
         }
     }
 

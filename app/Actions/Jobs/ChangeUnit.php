@@ -17,6 +17,10 @@ use App\Refusals\NotRight;
 /** Changes what a unit is called, and how many figures it has. What was painted or judged stays: it is history. */
 final readonly class ChangeUnit
 {
+    public function __construct(private TypeInJob $types)
+    {
+    }
+
     /** @throws NotRight if another unit of the job has this name */
     public function rename(Unit $unit, string $name, string $note, int $versionRead): Unit
     {
@@ -58,14 +62,16 @@ final readonly class ChangeUnit
     }
 
     /**
-     * Further figures, as the unit is painted; they go on from the last number.
+     * Further figures, painted as the unit is; they go on from the last number.
      *
-     * @throws NotRight if unit or job would be too large
+     * @param  string|null  $type key of another type that they are of; null: as the unit
+     *
+     * @throws NotRight if unit or job would be too large, or there is no such type
      */
-    public function add(Unit $unit, int $count, int $versionRead): Unit
+    public function add(Unit $unit, int $count, ?string $type, int $versionRead): Unit
     {
-        return Transaction::run(static function () use ($unit, $count, $versionRead): Unit {
-            Job::query()->lockForUpdate()->findOrFail($unit->job_id);
+        return Transaction::run(function () use ($unit, $count, $type, $versionRead): Unit {
+            $job = Job::query()->lockForUpdate()->findOrFail($unit->job_id);
             $locked = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
             $here = Figure::query()->where('unit_id', $locked->id)->count();
             $all = Figure::query()->whereHas('unit', static fn ($units) => $units->where('job_id', $locked->job_id))->count();
@@ -73,7 +79,8 @@ final readonly class ChangeUnit
                 throw NotRight::at('/count', 'too-many-figures', sprintf('A unit takes at most %d figures and a job %s; these are %d and %d already.', RosterReader::MOST_IN_A_LINE, number_format(RosterReader::MOST_IN_A_JOB), $here, $all));
             }
             $last = Figure::query()->where('unit_id', $locked->id)->orderByDesc('number')->first()->number ?? 0;
-            FigureRows::insert($locked, $last + 1, $count);
+            $of = $type === null ? null : $this->types->of($type, $job) ?? throw NotRight::at('/figure_type', 'unknown-figure-type', "There is no figure type \"{$type}\"; choose one of those that are listed.");
+            FigureRows::insert($locked, new FigureLine($last + 1, $count, $of?->id));
             $locked->save();
 
             return $locked;

@@ -10,23 +10,20 @@ use Illuminate\Support\Facades\DB;
 /** Writes new figures of a unit, in one statement. Called within a transaction. */
 final readonly class FigureRows
 {
-    /**
-     * @param  int  $from the number of the first
-     * @param  int  $leaders so many of them lead; they come first
-     * @param  int|null  $leaderTier a tier of their own; null: as the unit
-     */
-    public static function insert(Unit $unit, int $from, int $count, int $leaders = 0, ?int $leaderTier = null): void
+    public static function insert(Unit $unit, FigureLine $line): void
     {
-        $own = $leaderTier === $unit->tier_id ? null : $leaderTier;
+        // What is as the unit is not their own, and follows it when it changes.
+        $own = static fn (?int $id, int $ofUnit): ?int => $id === $ofUnit ? null : $id;
         $now = now();
         DB::table('figures')->insert(array_map(static fn (int $place): array => [
             'studio_id' => $unit->studio_id,
             'unit_id' => $unit->id,
-            'number' => $from + $place,
-            'leader' => $place < $leaders,
-            'tier_id' => $place < $leaders ? $own : null,
+            'number' => $line->from + $place,
+            'leader' => $place < $line->leaders,
+            'figure_type_id' => $own($line->type, $unit->figure_type_id),
+            'tier_id' => $own($place < $line->leaders ? $line->leaderTier ?? $line->tier : $line->tier, $unit->tier_id),
             'created_at' => $now,
             'updated_at' => $now,
-        ], range(0, $count - 1)));
+        ], range(0, $line->count - 1)));
     }
 }

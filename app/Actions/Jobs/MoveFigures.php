@@ -44,8 +44,10 @@ final readonly class MoveFigures
             if ($figures->count() === Figure::query()->where('unit_id', $from->id)->count()) {
                 throw NotRight::at('/figures', 'all-of-them', "These are all figures of {$from->name}; give the unit another name instead.");
             }
+            $types = $figures->map(static fn (Figure $figure): int => $figure->typeIdIn($from))->unique();
             $into = Unit::query()->create([
-                ...$from->only(['job_id', 'figure_type_id', 'tier_id', 'painter_id', 'scheme_id', 'note']),
+                'figure_type_id' => $types->count() === 1 ? $types->first() : $from->figure_type_id,
+                ...$from->only(['job_id', 'tier_id', 'painter_id', 'scheme_id', 'note']),
                 'name' => $name, 'position' => $from->position + 1,
             ]);
             Unit::query()->where('job_id', $from->job_id)->whereKeyNot($into->id)->where('position', '>', $from->position)->increment('position');
@@ -54,7 +56,7 @@ final readonly class MoveFigures
                     $row->replicate(['figure_or_all'])->fill(['unit_id' => $into->id])->save();
                 }
             }
-            self::move($figures, $into);
+            self::move($figures, $from, $into);
             $from->save();
 
             return $into;
@@ -64,16 +66,13 @@ final readonly class MoveFigures
     /**
      * @param  non-empty-list<int>  $ids
      *
-     * @throws NotRight if the other unit is of another figure type, or would be too large
+     * @throws NotRight if the other unit would be too large
      */
     public function over(Unit $unit, array $ids, int $to, int $versionRead): Unit
     {
         return Transaction::run(function () use ($unit, $ids, $to, $versionRead): Unit {
             $job = Job::query()->lockForUpdate()->findOrFail($unit->job_id);
             $into = Unit::query()->where('job_id', $job->id)->whereKeyNot($unit->id)->findOrFail($to);
-            if ($into->figure_type_id !== $unit->figure_type_id) {
-                throw NotRight::at('/to', 'another-type', "{$into->name} are of another figure type, with other areas; figures move between units of one type.");
-            }
             // Both in the order of their ids, whichever way the figures go.
             Unit::query()->whereKey([$unit->id, $into->id])->orderBy('id')->lockForUpdate()->pluck('id');
             $from = Versioned::lock($unit, $versionRead, "the unit {$unit->name}");
@@ -83,7 +82,7 @@ final readonly class MoveFigures
                 throw NotRight::at('/figures', 'too-many-figures', sprintf('A unit takes at most %d figures.', RosterReader::MOST_IN_A_LINE));
             }
             $before = ComposedFigure::signatures($this->figures->ofUnit($from));
-            self::move($figures, $into);
+            self::move($figures, $from, $into);
             $into->increment('version');
             Figure::query()->where('unit_id', $from->id)->exists() ? $from->save() : EmptiedUnit::take($from);
             $after = ComposedFigure::signatures($this->figures->ofUnit($into));
@@ -103,13 +102,14 @@ final readonly class MoveFigures
     }
 
     /** @param  Collection<int, Figure>  $figures */
-    private static function move(Collection $figures, Unit $into): void
+    private static function move(Collection $figures, Unit $from, Unit $into): void
     {
         $number = Figure::query()->where('unit_id', $into->id)->orderByDesc('number')->first()->number ?? 0;
         foreach ($figures as $figure) {
             $figure->update([
                 'unit_id' => $into->id, 'number' => ++$number, 'version' => $figure->version + 1,
-                // What was its own and is that of its new unit is no longer its own.
+                // What was its own and is that of its new unit is no longer its own; a figure stays of the type that it is.
+                'figure_type_id' => $figure->typeIdIn($from) === $into->figure_type_id ? null : $figure->typeIdIn($from),
                 'tier_id' => $figure->tier_id === $into->tier_id ? null : $figure->tier_id,
             ]);
         }

@@ -47,8 +47,10 @@ final readonly class TakeFigureType
     {
         return Transaction::run(function () use ($job, $copy, $versionRead): Job {
             $locked = Versioned::lock($job, $versionRead, "the job {$job->name}");
-            $units = Unit::query()->where('figure_type_id', $copy->id)->orderBy('id')->lockForUpdate()->get();
-            $figures = Figure::query()->whereIn('unit_id', $units->modelKeys())->orderBy('id')->lockForUpdate()->get();
+            $own = Figure::query()->where('figure_type_id', $copy->id)->select('unit_id');
+            $units = Unit::query()->where('figure_type_id', $copy->id)->orWhereIn('id', $own)->orderBy('id')->lockForUpdate()->get()->keyBy('id');
+            $figures = Figure::query()->whereIn('unit_id', $units->modelKeys())->orderBy('id')->lockForUpdate()->get()
+                ->filter(static fn (Figure $figure): bool => ($figure->figure_type_id ?? $units->get($figure->unit_id)?->figure_type_id) === $copy->id);
             $studio = FigureType::query()->whereNull('job_id')->where('key', $copy->key)->with(FigureTypes::RELATIONS)->first()
                 ?? throw NotRight::at('', 'unknown-figure-type', "The studio has no figure type \"{$copy->name}\"; the job keeps its own.");
             if ($figures->contains(static fn (Figure $figure): bool => ! $figure->state->canBeAssigned())) {

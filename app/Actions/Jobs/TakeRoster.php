@@ -4,23 +4,21 @@ declare(strict_types=1);
 
 namespace App\Actions\Jobs;
 
-use App\Actions\FigureTypes\FigureTypes;
-use App\Actions\FigureTypes\StoreFigureType;
 use App\Actions\Transaction;
 use App\Import\GivenRoster;
 use App\Import\Roster;
-use App\Models\FigureType;
 use App\Models\Job;
 use App\Models\RosterColumn;
 use App\Models\Tier;
 use App\Models\Unit;
+use LogicException;
 
 /** Takes a roster into a job: whole or not at all. */
 final readonly class TakeRoster
 {
     public function __construct(
         private ReadRoster $reading,
-        private StoreFigureType $types,
+        private TypeInJob $types,
     ) {
     }
 
@@ -46,29 +44,25 @@ final readonly class TakeRoster
         /** @var array<array-key, int> $tiers */
         $tiers = Tier::query()->where('standard_version_id', $job->standard_version_id)->pluck('id', 'key')->all();
         $position = Unit::query()->where('job_id', $job->id)->count();
+        /** @var array<string, Unit> $units */
+        $units = [];
+        /** @var array<string, int> $numbered */
+        $numbered = [];
         foreach ($roster->lines as $line) {
-            $unit = Unit::query()->create([
+            $type = $this->types->of($line->figureType, $job) ?? throw new LogicException("The roster was read with a type \"{$line->figureType}\".");
+            // Lines of one unit: the first says what it is, the figures of others have of their own what is otherwise.
+            $unit = $units[$line->unitKey()] ??= Unit::query()->create([
                 'job_id' => $job->id,
-                'figure_type_id' => $this->copyOf($line->figureType, $job)->id,
+                'figure_type_id' => $type->id,
                 'tier_id' => $tiers[$line->tier],
                 'name' => $line->unit,
                 'note' => $line->note,
                 'position' => $position++,
             ]);
-            FigureRows::insert($unit, 1, $line->count, $line->leaderCount, $line->leaderTier === null ? null : $tiers[$line->leaderTier]);
+            $from = $numbered[$line->unitKey()] ?? 0;
+            FigureRows::insert($unit, new FigureLine($from + 1, $line->count, $type->id, $tiers[$line->tier], $line->leaderCount, $line->leaderTier === null ? null : $tiers[$line->leaderTier]));
+            $numbered[$line->unitKey()] = $from + $line->count;
         }
         $job->increment('version');
-    }
-
-    /** A job keeps a copy of its types, so that a later change of the studio's type does not touch it. */
-    private function copyOf(string $key, Job $job): FigureType
-    {
-        $copy = FigureType::query()->where('job_id', $job->id)->where('key', $key)->first();
-        if ($copy !== null) {
-            return $copy;
-        }
-        $type = FigureType::query()->whereNull('job_id')->where('key', $key)->with(FigureTypes::RELATIONS)->firstOrFail();
-
-        return $this->types->copy($type, $job, $key, $type->name);
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Figure;
 use App\Models\FigureArea;
 use App\Models\Unit;
 use App\Refusals\NotRight;
+use Illuminate\Database\Eloquent\Builder;
 
 /** Where something is set apart: an area, on the whole unit or on some figures of it, as somebody read it. */
 final readonly class VariedPlace
@@ -30,10 +31,23 @@ final readonly class VariedPlace
      */
     public function rows(): array
     {
-        $area = FigureArea::query()->where('figure_type_id', $this->unit->figure_type_id)->where('key', $this->area)->first()
+        $areas = self::areas($this->unit, $this->area);
+        // Of the whole unit it is kept by the area of its own type, or of the first that has one: it is the name that counts.
+        $area = fn (?Figure $figure): int => ($figure === null ? $areas[$this->unit->figure_type_id] ?? array_values($areas)[0] ?? null : $areas[$figure->typeIdIn($this->unit)] ?? null)
             ?? throw NotRight::at('/area', 'unknown-area', "These figures have no area \"{$this->area}\".");
 
-        return array_map(fn (?int $id): array => ['unit_id' => $this->unit->id, 'figure_id' => $id, 'figure_area_id' => $area->id], $this->ids() ?? [null]);
+        return array_map(fn (?Figure $figure): array => ['unit_id' => $this->unit->id, 'figure_id' => $figure?->id, 'figure_area_id' => $area($figure)], $this->figures ?? [null]);
+    }
+
+    /** @return array<int, int> ids of the areas of this name on the figures of a unit, by type */
+    public static function areas(Unit $unit, string $area): array
+    {
+        $own = Figure::query()->where('unit_id', $unit->id)->whereNotNull('figure_type_id')->select('figure_type_id');
+
+        /** @var array<int, int> */
+        return FigureArea::query()->where('key', $area)->orderBy('figure_type_id')
+            ->where(static fn (Builder $some): Builder => $some->where('figure_type_id', $unit->figure_type_id)->orWhereIn('figure_type_id', $own))
+            ->pluck('id', 'figure_type_id')->all();
     }
 
     /** @return non-empty-list<int>|null of the figures; null: the whole unit */

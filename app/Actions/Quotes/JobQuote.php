@@ -29,7 +29,7 @@ final readonly class JobQuote
         foreach ($this->figures->ofJob($job) as $figure) {
             // What is agreed from case to case is, whatever an hour costs.
             $price = $standard->tier($figure->figure->tier)->byAgreement ? null : $figure->price($standard);
-            $like = self::key($figure).' '.serialize([$price, $figure->agreed->additions, $figure->agreed->waivers, $figure->signature()]);
+            $like = self::key($figure).' '.serialize([$figure->typeId(), $price, $figure->agreed->additions, $figure->agreed->waivers, $figure->signature()]);
             $alike[$like][] = $figure;
             $prices[$like] = $price;
         }
@@ -44,6 +44,6 @@ final readonly class JobQuote
 
     private static function key(ComposedFigure $figure): string
     {
-        return "{$figure->unit->id}-{$figure->figure->tier}";
+        return "{$figure->unit->id}-{$figure->figure->tier}".($figure->row->figure_type_id === null ? '' : "-{$figure->row->figure_type_id}");
     }
 }

@@ -27,11 +27,11 @@ final readonly class OfferedFigures
     public function of(QuoteReading $reading): array
     {
         $figures = array_map(static fn (QuotedFigures $quoted): ComposedFigure => $quoted->first(), $reading->lines);
-        $fronts = $this->sides->fronts(array_map(static fn (ComposedFigure $figure): int => $figure->unit->figure_type_id, $figures));
+        $fronts = $this->sides->fronts(array_map(static fn (ComposedFigure $figure): int => $figure->typeId(), $figures));
         $offered = [];
         foreach ($this->mixes->ofAll($reading->job, $figures) as $i => $mixes) {
             $figure = $figures[$i];
-            $front = $fronts[$figure->unit->figure_type_id] ?? null;
+            $front = $fronts[$figure->typeId()] ?? null;
             if ($front !== null) {
                 $picture = self::drawn($figure, $front, $mixes->colour(...));
                 $key = json_encode($picture, JSON_THROW_ON_ERROR);

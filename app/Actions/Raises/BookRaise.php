@@ -9,6 +9,7 @@ use App\Actions\Composing\SignedFigure;
 use App\Actions\History\JobHistory;
 use App\Actions\Versioned;
 use App\Models\Figure;
+use App\Models\FigureType;
 use App\Models\Job;
 use App\Models\JobState;
 use App\Models\SignOff;
@@ -105,9 +106,16 @@ final readonly class BookRaise
     private function unit(Job $job, Tier $tier, array $signed): Unit
     {
         $old = $signed[0]->unit;
+        /** @var non-empty-array<int, FigureType> $types of this job, by id of those they are of there */
+        $types = [];
+        foreach ($signed as $one) {
+            $type = $one->row->typeIn($old);
+            $types[$type->id] ??= $this->goesOn->type($type, $job);
+        }
+        $ofUnit = ($types[$old->figure_type_id] ?? $types[array_key_first($types)])->id;
         $unit = Unit::query()->create([
             'job_id' => $job->id,
-            'figure_type_id' => $this->goesOn->type($old, $job)->id,
+            'figure_type_id' => $ofUnit,
             'tier_id' => $tier->id,
             'scheme_id' => $old->scheme_id,
             'name' => self::name($job, $old->name),
@@ -118,11 +126,13 @@ final readonly class BookRaise
         foreach ($signed as $one) {
             $row = $one->row;
             $figures[$row->id] = Figure::query()->create([
-                'unit_id' => $unit->id, 'number' => $row->number, 'leader' => $row->leader, 'scheme_id' => $row->scheme_id, 'raises_id' => $one->record->id,
+                'unit_id' => $unit->id, 'number' => $row->number, 'leader' => $row->leader,
+                'figure_type_id' => $types[$row->typeIdIn($old)]->id === $ofUnit ? null : $types[$row->typeIdIn($old)]->id,
+                'scheme_id' => $row->scheme_id, 'raises_id' => $one->record->id,
             ]);
         }
-        $this->goesOn->agreed($signed, $unit, $figures, $tier);
-        $this->goesOn->mixes($old, $unit);
+        $this->goesOn->agreed($signed, $unit, $figures, $types, $tier);
+        $this->goesOn->mixes($old, $unit, $types);
 
         return $unit;
     }

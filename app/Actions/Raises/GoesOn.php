@@ -36,13 +36,13 @@ final readonly class GoesOn
     {
     }
 
-    /** The type that it was painted and judged by, as a copy of the new job. */
-    public function type(Unit $old, Job $job): FigureType
+    /** A type by which figures of an earlier job were painted and judged, as a copy of the new one. */
+    public function type(FigureType $type, Job $job): FigureType
     {
-        if ($old->job_id === $job->id) {
-            return $old->figureType;
+        if ($type->job_id === $job->id) {
+            return $type;
         }
-        $type = $old->figureType->loadMissing(FigureTypes::RELATIONS);
+        $type->loadMissing(FigureTypes::RELATIONS);
         $core = FigureTypes::core($type);
         $copies = FigureType::query()->where('job_id', $job->id)->with(FigureTypes::RELATIONS)->orderBy('id')->get();
         foreach ($copies as $copy) {
@@ -63,28 +63,39 @@ final readonly class GoesOn
      *
      * @param  non-empty-list<SignedFigure>  $signed of one unit
      * @param  non-empty-array<int, Figure>  $figures those that raise them, by id of the signed one
+     * @param  array<int, FigureType>  $types of the new job, by id of the old
      */
-    public function agreed(array $signed, Unit $unit, array $figures, Tier $to): void
+    public function agreed(array $signed, Unit $unit, array $figures, array $types, Tier $to): void
     {
         $old = $signed[0]->unit;
-        /** @var array<array-key, int> $areas */
-        $areas = FigureArea::query()->where('figure_type_id', $unit->figure_type_id)->pluck('id', 'key')->all();
+        /** @var array<int, array<array-key, int>> $areas ids by type and name */
+        $areas = [];
+        foreach (FigureArea::query()->whereIn('figure_type_id', array_map(static fn (FigureType $type): int => $type->id, $types))->get() as $area) {
+            $areas[$area->figure_type_id][$area->key] = $area->id;
+        }
         /** @var array<array-key, int> $tiers */
         $tiers = Tier::query()->where('standard_version_id', $to->standard_version_id)->pluck('id', 'key')->all();
         $ofThese = static fn (Builder $rows): Builder => $rows->where('unit_id', $old->id)->with('figureArea')->orderBy('id')
             ->where(static fn (Builder $some): Builder => $some->whereNull('figure_id')->orWhereIn('figure_id', array_keys($figures)));
+        // What was said of the whole unit holds by its name on figures of every type that have such an area.
+        $place = static function (AreaTier|AreaSchool|Variation|Choice $row) use ($areas, $types): ?int {
+            $own = $types[$row->figureArea->figure_type_id] ?? null;
+
+            return $own === null ? array_column($areas, $row->figureArea->key)[0] ?? null : $areas[$own->id][$row->figureArea->key] ?? null;
+        };
         $where = static fn (AreaTier|AreaSchool|Variation|Choice $row): array => [
-            'unit_id' => $unit->id, 'figure_id' => $row->figure_id === null ? null : $figures[$row->figure_id]->id, 'figure_area_id' => $areas[$row->figureArea->key],
+            'unit_id' => $unit->id, 'figure_id' => $row->figure_id === null ? null : $figures[$row->figure_id]->id, 'figure_area_id' => $place($row),
         ];
+        $hasPlace = static fn (AreaTier|AreaSchool|Variation|Choice $row): bool => $place($row) !== null;
         foreach (AreaTier::query()->tap($ofThese)->with('tier')->get() as $row) {
-            if (isset($tiers[$row->tier->key])) {
+            if (isset($tiers[$row->tier->key]) && $hasPlace($row)) {
                 $row->replicate(self::COMPUTED)->fill([...$where($row), 'tier_id' => $tiers[$row->tier->key]])->save();
             }
         }
-        foreach (Variation::query()->tap($ofThese)->where('kind', '<>', VariationKind::Addition)->get() as $row) {
+        foreach (Variation::query()->tap($ofThese)->where('kind', '<>', VariationKind::Addition)->get()->filter($hasPlace) as $row) {
             $row->replicate(self::COMPUTED)->fill([...$where($row), 'price' => null])->save();
         }
-        foreach ([...AreaSchool::query()->tap($ofThese)->get(), ...Choice::query()->tap($ofThese)->get()] as $row) {
+        foreach ([...AreaSchool::query()->tap($ofThese)->get()->filter($hasPlace), ...Choice::query()->tap($ofThese)->get()->filter($hasPlace)] as $row) {
             $row->replicate(self::COMPUTED)->fill($where($row))->save();
         }
         $this->excused($unit, $figures, $areas);
@@ -94,16 +105,17 @@ final readonly class GoesOn
      * What a figure has no place for, or was agreed at the bench to be left out, is not asked again.
      *
      * @param  non-empty-array<int, Figure>  $figures by id of the signed one
-     * @param  array<array-key, int>  $areas ids by name
+     * @param  array<int, array<array-key, int>>  $areas ids by type and name
      */
     private function excused(Unit $unit, array $figures, array $areas): void
     {
         $excused = ExcusedAtTheBench::on(array_keys($figures));
         foreach ($figures as $signed => $figure) {
+            $own = $areas[$figure->typeIdIn($unit)] ?? [];
             foreach ($excused->forGood($signed) as $mark) {
-                if (isset($areas[$mark->area])) {
+                if (isset($own[$mark->area])) {
                     Variation::query()->firstOrCreate(
-                        ['unit_id' => $unit->id, 'figure_id' => $figure->id, 'figure_area_id' => $areas[$mark->area], 'kind' => VariationKind::Waiver, 'use' => $mark->use],
+                        ['unit_id' => $unit->id, 'figure_id' => $figure->id, 'figure_area_id' => $own[$mark->area], 'kind' => VariationKind::Waiver, 'use' => $mark->use],
                         ['reason' => self::reason($mark), 'agreed_with' => $mark->agreed_with, 'user_id' => $mark->user_id],
                     );
                 }
@@ -118,17 +130,21 @@ final readonly class GoesOn
         return mb_strimwidth("{$words}: {$mark->reason}", 0, 500, '…');
     }
 
-    /** Where the new job has none of its own yet. */
-    public function mixes(Unit $old, Unit $unit): void
+    /**
+     * Where the new job has none of its own yet.
+     *
+     * @param  array<int, FigureType>  $types of the new job, by id of the old
+     */
+    public function mixes(Unit $old, Unit $unit, array $types): void
     {
         if ($old->job_id === $unit->job_id) {
             return;
         }
         /** @var Collection<int, JobMix> $mixes */
         $mixes = JobMix::query()->where('job_id', $old->job_id)->with('parts')->orderBy('id')
-            ->where(static fn ($some) => $some->whereNull('figure_type_id')->orWhere('figure_type_id', $old->figure_type_id))->get();
+            ->where(static fn ($some) => $some->whereNull('figure_type_id')->orWhereIn('figure_type_id', array_keys($types)))->get();
         foreach ($mixes as $mix) {
-            $place = [...$mix->only(['scheme_id', 'area', 'use', 'step']), 'job_id' => $unit->job_id, 'figure_type_id' => $mix->figure_type_id === null ? null : $unit->figure_type_id];
+            $place = [...$mix->only(['scheme_id', 'area', 'use', 'step']), 'job_id' => $unit->job_id, 'figure_type_id' => $mix->figure_type_id === null ? null : $types[$mix->figure_type_id]->id];
             if (JobMix::query()->where($place)->exists()) {
                 continue;
             }

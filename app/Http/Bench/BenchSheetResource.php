@@ -194,7 +194,7 @@ final readonly class BenchSheetResource extends Resource
             'key' => $this->sheet->key,
             'job' => ['id' => $job->id, 'name' => $job->name, 'version' => $job->version],
             'unit' => ['id' => $first->unit->id, 'name' => $first->unit->name, 'note' => $first->unit->note],
-            'type' => ['id' => $first->unit->figure_type_id, 'name' => $first->type->name],
+            'type' => ['id' => $first->typeId(), 'name' => $first->type->name],
             'scheme' => $first->schemeId(),
             'tier' => implode(', ', $this->sheet->tiers()),
             'standard' => "{$this->sheet->standard->name} {$this->sheet->standard->version}",

@@ -165,7 +165,7 @@ final readonly class CheckResource extends Resource
             'number' => $composed->row->number,
             'count' => $composed->unit->figures->count(),
             'leader' => $composed->row->leader,
-            'type_id' => $composed->unit->figure_type_id,
+            'type_id' => $composed->typeId(),
             'unit_id' => $composed->unit->id,
             'unit_version' => $composed->unit->version,
             'tier' => $this->tier(),

@@ -17,6 +17,6 @@ final readonly class AddFigures
 
     public function __invoke(AddFiguresRequest $request, Unit $unit): GridResource
     {
-        return $this->grids->ofUnit(JobHistory::recorded($unit->job_id, $request->person(), fn () => $this->changing->add($unit, $request->integer('count'), $request->versionRead())));
+        return $this->grids->ofUnit(JobHistory::recorded($unit->job_id, $request->person(), fn () => $this->changing->add($unit, $request->integer('count'), $request->figureType(), $request->versionRead())));
     }
 }

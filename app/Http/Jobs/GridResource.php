@@ -47,6 +47,8 @@ use Core\Standard\Standard;
  * }
  * @phpstan-type GridGroup array{
  *   key: string,
+ *   type: string,
+ *   type_id: int,
  *   tier: string,
  *   minutes: float,
  *   minutes_to: float,
@@ -154,7 +156,7 @@ final readonly class GridResource extends Resource
         $groups = array_map(fn (array $figures): array => $this->group($figures, $cells, $estimate), array_values($alike));
 
         return [
-            'id' => $unit->id, 'name' => $unit->name, 'note' => $unit->note, 'type' => $figures[0]->type->name, 'type_id' => $unit->figure_type_id,
+            'id' => $unit->id, 'name' => $unit->name, 'note' => $unit->note, 'type' => $unit->figureType->name, 'type_id' => $unit->figure_type_id,
             'tier' => $unit->tier->key,
             'painter' => $unit->painter === null ? null : ['id' => $unit->painter->id, 'name' => $unit->painter->name],
             'scheme' => $unit->scheme_id,
@@ -178,6 +180,8 @@ final readonly class GridResource extends Resource
 
         return [
             'key' => $first->likeKey(),
+            'type' => $first->type->name,
+            'type_id' => $first->typeId(),
             'tier' => $first->figure->tier,
             'minutes' => $minutes,
             'minutes_to' => $estimate->most,

@@ -36,6 +36,7 @@ use App\Import\TextEncoding;
  *   encoding: string,
  *   encodings: list<array{key: string, name: string}>,
  *   figures: int,
+ *   units: int,
  *   taken: bool,
  * }
  */
@@ -66,6 +67,7 @@ final readonly class RosterResource extends Resource
             'encoding' => $this->given->encoding->value,
             'encodings' => array_map(static fn (TextEncoding $one): array => ['key' => $one->value, 'name' => $one->inWords()], TextEncoding::cases()),
             'figures' => $this->roster->figures(),
+            'units' => $this->roster->units(),
             'taken' => $this->taken,
         ];
     }

@@ -175,7 +175,7 @@ final readonly class SignOffResource extends Resource
             'head' => ['number' => $head->number, 'hash' => $head->hash],
             'raised_by' => $this->raisedBy(),
             'first' => $this->signOff->figure->raises_id,
-            'type_id' => $this->signOff->figure->unit->figure_type_id,
+            'type_id' => $this->signOff->figure->typeIdIn($this->signOff->figure->unit),
             'record' => $record,
         ];
     }

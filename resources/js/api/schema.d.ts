@@ -3626,6 +3626,8 @@ export interface components {
         };
         GridGroup: {
             key: string;
+            type: string;
+            type_id: number;
             tier: string;
             minutes: number;
             minutes_to: number;
@@ -4926,6 +4928,7 @@ export interface components {
                 name: string;
             }[];
             figures: number;
+            units: number;
             taken: boolean;
         };
         RosterColumn: {
@@ -12834,6 +12837,7 @@ export interface operations {
                 "application/json": {
                     version: number;
                     count: number;
+                    figure_type?: string | null;
                 };
             };
         };

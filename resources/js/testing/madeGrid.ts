@@ -4,6 +4,7 @@ import { session } from './made';
 export const signedIn: [readonly unknown[], unknown][] = [
     [['session'], session()],
     [['people'], [{ id: 3, name: 'Isla Coade', role: 'painter', signing_rank: null }]],
+    [['figure-types'], []],
 ];
 
 export function laid(change: Partial<Schemas['GridUse']> = {}): Schemas['GridUse'] {
@@ -77,6 +78,8 @@ export function group(change: Partial<Schemas['GridGroup']> = {}): Schemas['Grid
     };
     return {
         key: '1-a',
+        type: 'Lamplighter',
+        type_id: 6,
         tier: 'muster',
         minutes: 32,
         minutes_to: 40,

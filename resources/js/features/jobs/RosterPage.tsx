@@ -119,7 +119,7 @@ function Taking({ job, surfaces }: { job: number; surfaces: readonly { key: stri
                     <RosterPreview roster={read} onMean={roster.mean} />
                     {read.problems.length === 0 && (
                         <Button type="primary" onClick={roster.take} loading={roster.isTaking}>
-                            Take {count(read.figures, 'figure')} in {count(read.lines.length, 'unit')}
+                            Take {count(read.figures, 'figure')} in {count(read.units, 'unit')}
                         </Button>
                     )}
                     {read.unknown_types.map((name) => (

@@ -21,7 +21,10 @@ const leader = group({
     figures: [{ ...figure, id: 9, number: 3, leader: true, own_tier: true, tier: 'guard', version: 5 }],
 });
 const two = () =>
-    grid([unit({ count: 3, groups: [leader, group()] }), unit({ id: 5, name: 'Divers', version: 2, type: 'Diver' })]);
+    grid([
+        unit({ count: 3, groups: [leader, group()] }),
+        unit({ id: 5, name: 'Divers', version: 2, type: 'Diver', groups: [group({ type: 'Diver' })] }),
+    ]);
 
 function shown() {
     const sent = answering(({ path }) => [200, path.endsWith('/changes') ? noChanges : two()]);
@@ -41,6 +44,20 @@ describe('rows of the grid', () => {
         expect(found(rows, 'lamp GUARD', job.tiers).map(nameOf)).toEqual(['Lamplighters, leader']);
         expect(found(rows, 'diver', job.tiers).map(nameOf)).toEqual(['Divers']);
         expect(found(rows, 'nobody gilded', job.tiers)).toEqual([]);
+    });
+
+    it('name the type of those that are of another than their unit', () => {
+        const figures = group().figures.map((one) => ({ ...one, id: one.id + 20, number: one.number + 4 }));
+        const divers = group({
+            key: '1-c',
+            type: 'Tide diver',
+            type_id: 8,
+            figures: [...figures, { ...figure, id: 29, number: 7 }],
+        });
+        const rows = rowsOf(grid([unit({ groups: [divers, group()] })]));
+        expect(rows.map(nameOf)).toEqual(['Lamplighters', 'Lamplighters, Tide diver, figures 5, 6, 7']);
+        expect(found(rows, 'tide diver', job.tiers)).toHaveLength(1);
+        expect(asTable(rows, job)).toContain('\tTide diver\t3\t');
     });
 
     it('say of a figure what is as on its unit', () => {
@@ -257,14 +274,14 @@ describe('figures that leave their unit', () => {
         });
     });
 
-    it('go to another unit of the same figures, and to no other', async () => {
+    it('go to another unit, whatever figures it has', async () => {
         const others = [unit({ id: 5, name: 'Second' }), unit({ id: 6, name: 'Divers', type_id: 8 })];
         const body = await moved(others, async () => {
             await userEvent.click(screen.getByRole('combobox', { name: 'Where to' }));
-            expect(screen.queryByTitle(/Divers/)).toBeNull();
-            await userEvent.click(await screen.findByTitle('Second, painted as they are'));
+            expect(await screen.findByTitle('Second, painted as they are')).toBeTruthy();
+            await userEvent.click(await screen.findByTitle('Divers, painted as they are'));
         });
-        expect(body).toEqual({ version: 7, figures: [2], to: 5 });
+        expect(body).toEqual({ version: 7, figures: [2], to: 6 });
     });
 });
 

@@ -15,7 +15,7 @@ export function asTable(rows: readonly Row[], { tiers }: Pick<Names, 'tiers'>): 
         const tier = tiers.find((one) => one.key === row.group.tier)?.name ?? row.group.tier;
         return [
             nameOf(row),
-            row.unit.type,
+            row.group.type,
             row.group.figures.length,
             tier,
             painters.join(', '),

@@ -22,6 +22,7 @@ const roster: Schemas['Roster'] = {
         { key: 'Windows-1252', name: 'western, Windows-1252' },
     ],
     figures: 0,
+    units: 0,
     taken: false,
 };
 
@@ -59,7 +60,7 @@ describe('a roster that was read', () => {
     });
 
     it('shows the units as they would be taken', () => {
-        render(<RosterPreview roster={{ ...roster, lines: [line], figures: 4 }} onMean={() => undefined} />);
+        render(<RosterPreview roster={{ ...roster, lines: [line], figures: 4, units: 1 }} onMean={() => undefined} />);
         expect(screen.getByText('4 figures in 1 unit, as they would be taken')).toBeTruthy();
         expect(screen.getByText('1 at guard')).toBeTruthy();
     });
@@ -155,7 +156,7 @@ describe('taking a roster', () => {
         const sent = page(({ body }) =>
             (body as { words: unknown[] }).words.length === 0
                 ? [200, { ...roster, problems: [problem] }]
-                : [200, { ...roster, lines: [line], figures: 4 }],
+                : [200, { ...roster, lines: [line], figures: 4, units: 1 }],
         );
         await userEvent.type(await screen.findByLabelText(/Paste the list/), 'unit');
         await userEvent.click(screen.getByRole('button', { name: 'Read it' }));

@@ -14,8 +14,10 @@ export interface Row {
 
 /** Whether these figures are the unit itself, or some of it that are painted otherwise. */
 export function isUnitItself(unit: Schemas['GridUnit'], group: Schemas['GridGroup']): boolean {
-    const most = Math.max(...unit.groups.map((one) => one.figures.length));
-    const largest = unit.groups.find((one) => one.figures.length === most && one.figures.some((figure) => !figure.own_tier));
+    const ofItsType = unit.groups.filter((one) => one.type_id === unit.type_id);
+    const groups = ofItsType.length === 0 ? unit.groups : ofItsType;
+    const most = Math.max(...groups.map((one) => one.figures.length));
+    const largest = groups.find((one) => one.figures.length === most && one.figures.some((figure) => !figure.own_tier));
     return largest !== undefined && largest.figures[0]?.id === group.figures[0]?.id;
 }
 
@@ -31,8 +33,13 @@ export function who(group: Schemas['GridGroup']): string {
         : `figures ${numbers.slice(0, 6).join(', ')}${numbers.length > 6 ? ' …' : ''}`;
 }
 
+/** As above, with their type where it is another than that of their unit. */
+export function whoIn(unit: Schemas['GridUnit'], group: Schemas['GridGroup']): string {
+    return group.type_id === unit.type_id ? who(group) : `${group.type}, ${who(group)}`;
+}
+
 export function nameOf({ unit, group, itself }: Row): string {
-    return itself ? unit.name : `${unit.name}, ${who(group)}`;
+    return itself ? unit.name : `${unit.name}, ${whoIn(unit, group)}`;
 }
 
 /** The rows as they stand under each other: each unit before those of it that are painted otherwise. */
@@ -59,7 +66,7 @@ export function isSameRow(a: Row, b: Row): boolean {
 function wordsOf({ unit, group }: Row, tiers: readonly { key: string; name: string }[]): string {
     const painters = group.figures.map((figure) => figure.painter?.name ?? 'nobody');
     const tier = tiers.find((one) => one.key === group.tier)?.name ?? '';
-    return [unit.name, unit.note, unit.type, tier, who(group), ...painters].join(' ').toLowerCase();
+    return [unit.name, unit.note, group.type, tier, who(group), ...painters].join(' ').toLowerCase();
 }
 
 /** Rows in which all of the words stand. */

@@ -83,12 +83,13 @@ export function useAssign(job: number) {
                     }),
                 ),
             ),
-        addFigures: (unit: Unit, count: number) =>
+        /** No type: as the unit. */
+        addFigures: (unit: Unit, count: number, type: string | null) =>
             change.mutate(() =>
                 unwrap(
                     api.POST('/api/units/{unit}/figures', {
                         params: { path: { unit: unit.id } },
-                        body: { version: unit.version, count },
+                        body: { version: unit.version, count, figure_type: type },
                     }),
                 ),
             ),

@@ -1,11 +1,11 @@
 import type { Schemas } from '@api';
 import { Field, TextField } from '@shared/Field';
-import { NumberInput } from '@shared/NumberInput';
 import { count } from '@shared/format';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import type { useAssign } from '../useAssign';
 import { FigureChips } from './FigureChips';
+import { MoreFigures } from './MoreFigures';
 import { MoveFigures } from './MoveFigures';
 
 interface Props {
@@ -26,7 +26,6 @@ export function ChangeUnit({ unit, untouched, figures, units, assign }: Props) {
     const [open, setOpen] = useState(false);
     const [name, setName] = useState(unit.name);
     const [note, setNote] = useState(unit.note);
-    const [more, setMore] = useState<number | null>(1);
     const [gone, setGone] = useState<readonly number[]>([]);
     const others = units.filter((other) => other.id !== unit.id);
     const cameFinished = figures.filter((figure) => figure.elsewhere || (figure.raises === null && untouched.includes(figure)));
@@ -64,25 +63,8 @@ export function ChangeUnit({ unit, untouched, figures, units, assign }: Props) {
                     )}
                 </Field>
             )}
-            <Field label="Further figures">
-                {(id) => <NumberInput id={id} value={more} min={1} max={500} whole onChange={setMore} />}
-            </Field>
-            <p className="change-deeds">
-                <Button
-                    disabled={more === null || assign.isPending}
-                    onClick={() => more !== null && assign.addFigures(unit, more)}
-                >
-                    Add {more === null ? 'them' : count(more, 'figure')}
-                </Button>
-            </p>
-            {figures.length > 0 && (
-                <MoveFigures
-                    unit={unit}
-                    figures={figures}
-                    others={others.filter((other) => other.type_id === unit.type_id)}
-                    assign={assign}
-                />
-            )}
+            <MoreFigures unit={unit} assign={assign} />
+            {figures.length > 0 && <MoveFigures unit={unit} figures={figures} others={others} assign={assign} />}
             {cameFinished.length > 0 && (
                 <fieldset disabled={assign.isPending}>
                     <legend>Came finished, painted elsewhere: judged at their tier, not painted</legend>

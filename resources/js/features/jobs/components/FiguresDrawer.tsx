@@ -32,7 +32,7 @@ export function FiguresDrawer({ job, unit, group, units, onClose }: Props) {
     return (
         <Drawer open onClose={onClose} size={560} title={unit.name} mask={false}>
             <p>
-                {unit.type} · {minutes(unit.minutes)} for the unit
+                {group.type} · {minutes(unit.minutes)} for the unit
             </p>
             <Estimate group={group} tier={job.tiers.find((tier) => tier.key === group.tier)?.name ?? group.tier} />
             <p>

@@ -7,7 +7,7 @@ import { minutes } from '@shared/format';
 import { StackGlyph } from '@shared/StackGlyph';
 import { TierSelect } from './TierSelect';
 import { PainterSelect } from './PainterSelect';
-import { isAsUnit, isSameRow, nameOf, type Row, who } from '../rows';
+import { isAsUnit, isSameRow, nameOf, type Row, whoIn } from '../rows';
 import { useAssign } from '../useAssign';
 
 interface Props {
@@ -44,7 +44,7 @@ export const GroupRow = memo(function GroupRow({ row, isChosen, onChoose, job, s
                     />
                 )}
                 <button type="button" className="grid-name" onClick={() => onOpen(row, null)}>
-                    <span>{itself ? unit.name : who(group)}</span>
+                    <span>{itself ? unit.name : whoIn(unit, group)}</span>
                     <b>
                         {group.figures.length}
                         <span className="unseen"> {group.figures.length === 1 ? 'figure' : 'figures'}</span>
@@ -77,7 +77,7 @@ export const GroupRow = memo(function GroupRow({ row, isChosen, onChoose, job, s
             </th>
             <td>
                 <TierSelect
-                    label={`Tier of ${itself ? unit.name : `${unit.name}, ${who(group)}`}`}
+                    label={`Tier of ${nameOf(row)}`}
                     tiers={job.tiers}
                     value={group.tier}
                     disabled={!mayAssign}
@@ -94,7 +94,7 @@ export const GroupRow = memo(function GroupRow({ row, isChosen, onChoose, job, s
                     />
                 ) : (
                     <PainterSelect
-                        label={`Painter of ${unit.name}, ${who(group)}`}
+                        label={`Painter of ${nameOf(row)}`}
                         value={first?.painter?.id ?? null}
                         mixed={painters.size > 1}
                         disabled={!mayAssign}

@@ -10,14 +10,14 @@ interface Props {
     unit: Schemas['GridUnit'];
     /** Those of the row that may go. */
     figures: readonly Schemas['GridFigure'][];
-    /** Other units of the same figure type. */
+    /** Other units of the job. */
     others: readonly Schemas['GridUnit'][];
     assign: ReturnType<typeof useAssign>;
 }
 
 const OWN = 0;
 
-/** Figures leave their unit: for one of their own, or for another of the same figures. */
+/** Figures leave their unit: for one of their own, or for another, whatever figures it has. */
 export function MoveFigures({ unit, figures, others, assign }: Props) {
     const [leaving, setLeaving] = useState<readonly number[]>([]);
     const [to, setTo] = useState(OWN);

@@ -45,7 +45,7 @@ export function RosterPreview({ roster, onMean }: Props) {
             {roster.lines.length > 0 && (
                 <table className="list">
                     <caption>
-                        {count(roster.figures, 'figure')} in {count(roster.lines.length, 'unit')}, as they would be taken
+                        {count(roster.figures, 'figure')} in {count(roster.units, 'unit')}, as they would be taken
                     </caption>
                     <thead>
                         <tr>
