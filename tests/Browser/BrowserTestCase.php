@@ -57,6 +57,17 @@ abstract class BrowserTestCase extends TestCase
         self::assertSame([], Axe::seriousFindings($this->page->driver), $place);
     }
 
+    /** By key: what is asked one by one holds, then the side is passed, until every side is. */
+    protected function passEverything(): void
+    {
+        $page = $this->page->see('If it were judged now');
+        for ($deeds = 0; $deeds < 60 && ! str_contains($page->text(), 'Everything is answered'); $deeds++) {
+            $before = $page->find("//section[@aria-label='Verdict']")->getText();
+            $page->key($page->count("//*[@aria-label='Answer']") > 0 && str_contains($page->find("//*[@class='in-hand-place']")->getText(), 'such at this side') ? 'a' : 'p');
+            $page->await(static fn (): bool => $page->find("//section[@aria-label='Verdict']")->getText() !== $before, 'The check does not move.');
+        }
+    }
+
     /** Straight to the database, for what no page does. */
     protected static function database(): \Illuminate\Database\Connection
     {

@@ -112,15 +112,4 @@ final class JourneyTest extends BrowserTestCase
 
         return (int) ($match[1] ?? 0);
     }
-
-    /** By key: what is asked one by one holds, then the side is passed, until every side is. */
-    private function passEverything(): void
-    {
-        $page = $this->page->see('If it were judged now');
-        for ($deeds = 0; $deeds < 60 && ! str_contains($page->text(), 'Everything is answered'); $deeds++) {
-            $before = $page->find("//section[@aria-label='Verdict']")->getText();
-            $page->key($page->count("//*[@aria-label='Answer']") > 0 && str_contains($page->find("//*[@class='in-hand-place']")->getText(), 'such at this side') ? 'a' : 'p');
-            $page->await(static fn (): bool => $page->find("//section[@aria-label='Verdict']")->getText() !== $before, 'The check does not move.');
-        }
-    }
 }

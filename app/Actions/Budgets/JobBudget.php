@@ -70,11 +70,13 @@ final readonly class JobBudget
         return array_map(fn (string|int $key, array $own): BudgetGroup => $this->group((string) $key, $own, $standard, $gain), array_keys($byGroup), array_values($byGroup));
     }
 
-    /** Those that follow their unit are one group, leaders another, and those that have a tier of their own, by that, further ones. */
+    /** Those that follow their unit are one group, leaders another, and those that have a tier of their own, by that, further ones, and so are those of another type than their unit. */
     private static function key(ComposedFigure $figure, bool $alike): string
     {
         return implode('-', array_filter([
-            $alike ? "{$figure->typeId()}-{$figure->unit->tier->key}" : "unit-{$figure->unit->id}".($figure->row->figure_type_id === null ? '' : "-of-{$figure->row->figure_type_id}"),
+            $alike ? "{$figure->typeId()}-{$figure->unit->tier->key}" : "unit-{$figure->unit->id}",
+            // They get their tier one by one: their unit's is that of its own type.
+            $figure->row->figure_type_id === null ? '' : "others-{$figure->row->figure_type_id}",
             $figure->row->leader ? 'leaders' : '',
             $figure->row->tier_id === null ? '' : $figure->figure->tier,
         ], static fn (string $part): bool => $part !== ''));
@@ -100,7 +102,7 @@ final readonly class JobBudget
             }
         }
 
-        return $options === [] ? throw new \LogicException('The tier that they are at is an option.') : new BudgetGroup($key, $figures, $figures[0]->row->leader || $figures[0]->row->tier_id !== null, $options, $leftOut);
+        return $options === [] ? throw new \LogicException('The tier that they are at is an option.') : new BudgetGroup($key, $figures, $figures[0]->row->leader || $figures[0]->row->tier_id !== null || $figures[0]->row->figure_type_id !== null, $options, $leftOut);
     }
 
     /**

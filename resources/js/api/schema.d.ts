@@ -3187,6 +3187,7 @@ export interface components {
             type: string;
             own: boolean;
             leaders: boolean;
+            other_type: boolean;
             figures: {
                 id: number;
                 number: number;

@@ -23,6 +23,7 @@ function group(change: Partial<BudgetGroup> = {}): BudgetGroup {
         type: 'Lamplighter',
         own: false,
         leaders: false,
+        other_type: false,
         figures: [
             { id: 1, number: 1, version: 1 },
             { id: 2, number: 2, version: 1 },

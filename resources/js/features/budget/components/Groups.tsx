@@ -81,6 +81,9 @@ function Row({ group, budget, say, mayChange, onFix }: Props & { group: BudgetGr
 
 function nameOf(group: BudgetGroup): string {
     const units = group.units.map((unit) => unit.name).join(', ');
+    if (group.other_type) {
+        return `${units}: ${group.type}${group.leaders ? ', leaders' : ''}`;
+    }
     if (group.leaders) {
         return `${units}: ${group.figures.length === 1 ? 'leader' : 'leaders'}`;
     }
