@@ -18,7 +18,7 @@ final readonly class RunningWork
 
     public static function now(): self
     {
-        $units = Job::query()->where('state', JobState::Open)->join('units', 'units.job_id', '=', 'jobs.id');
+        $units = Job::query()->where('jobs.state', JobState::Open)->join('units', 'units.job_id', '=', 'jobs.id');
         $types = (clone $units)->select('units.figure_type_id')->union((clone $units)->join('figures', 'figures.unit_id', '=', 'units.id')->whereNotNull('figures.figure_type_id')->select('figures.figure_type_id'));
         /** @var list<string> $surfaces */
         $surfaces = FigureArea::query()->whereIn('figure_type_id', $types)->distinct()->orderBy('surface')->pluck('surface')->all();
