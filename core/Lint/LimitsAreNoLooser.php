@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Lint;
 
-use Core\Standard\Severity;
+use Core\Standard\FaultLimits;
+use Core\Standard\Judging;
 use Core\Standard\Standard;
-use Core\Standard\Tier;
 use Core\Why;
 
 /** A higher tier bears no more faults. */
@@ -17,14 +17,30 @@ final readonly class LimitsAreNoLooser implements MendableRule
     public function findings(Standard $standard): iterable
     {
         foreach (TierPairs::of($standard) as ['lower' => $lower, 'higher' => $higher]) {
-            if ($higher->judging->limits->areLooserThan($lower->judging->limits)) {
-                yield new Finding(self::CODE, $higher->id, arguments: [
-                    'lower' => $lower->name,
-                    'limits' => self::inWords($higher),
-                    'lower limits' => self::inWords($lower),
-                ]);
+            foreach (self::pairs($lower->judging, $higher->judging) as $of => [$below, $own]) {
+                if ($own->areLooserThan($below)) {
+                    yield new Finding(self::CODE, $higher->id, arguments: [
+                        'lower' => $lower->name,
+                        'limits' => $own->inWords(),
+                        'lower limits' => $below->inWords(),
+                        ...($of === '' ? [] : ['size' => $of]),
+                    ]);
+
+                    break;
+                }
             }
         }
+    }
+
+    /** @return array<string, array{FaultLimits, FaultLimits}> of the lower and the higher: of all figures under no name, then of each size class that either names */
+    private static function pairs(Judging $lower, Judging $higher): array
+    {
+        $pairs = ['' => [$lower->limits, $higher->limits]];
+        foreach (array_keys([...$higher->limitsBySize, ...$lower->limitsBySize]) as $size) {
+            $pairs[$size] = [$lower->limitsOf($size), $higher->limitsOf($size)];
+        }
+
+        return $pairs;
     }
 
     public function code(): string
@@ -36,17 +52,31 @@ final readonly class LimitsAreNoLooser implements MendableRule
     {
         $of = $finding->arguments;
 
-        return "{$tier} bears more faults ({$of['limits']}) than {$of['lower']} ({$of['lower limits']}).";
+        $figures = ($of['size'] ?? '') === '' ? '' : " of a {$of['size']} figure";
+
+        return "{$tier} bears more faults{$figures} ({$of['limits']}) than {$of['lower']} ({$of['lower limits']}).";
     }
 
     public function mend(Finding $finding, Standard $standard): ?Mend
     {
-        $own = $standard->tier($finding->tier)->judging->limits;
-        $lower = $standard->nextLower($standard->tier($finding->tier))?->judging->limits;
+        $own = $standard->tier($finding->tier)->judging;
+        $lower = $standard->nextLower($standard->tier($finding->tier))?->judging;
+        if ($lower === null) {
+            return null;
+        }
+        $size = (string) ($finding->arguments['size'] ?? '');
+        if ($size === '') {
+            return Mend::tier('limits', self::members($own->limits->strictest($lower->limits)), 'Bear no more');
+        }
+        $bySize = [...$own->limitsBySize, $size => $own->limitsOf($size)->strictest($lower->limitsOf($size))];
 
-        return $lower === null ? null : Mend::tier('limits', [
-            'critical' => min($own->critical, $lower->critical), 'major' => min($own->major, $lower->major), 'minor' => min($own->minor, $lower->minor),
-        ], 'Bear no more');
+        return Mend::tier('limits_by_size', array_map(self::members(...), $bySize), 'Bear no more');
+    }
+
+    /** @return array{critical: int, major: int, minor: int} */
+    private static function members(FaultLimits $limits): array
+    {
+        return ['critical' => $limits->critical, 'major' => $limits->major, 'minor' => $limits->minor];
     }
 
     public function rule(): string
@@ -57,15 +87,5 @@ final readonly class LimitsAreNoLooser implements MendableRule
     public function source(): string
     {
         return Why::COMMON_PRACTICE;
-    }
-
-    private static function inWords(Tier $tier): string
-    {
-        $limits = array_map(
-            static fn (Severity $severity): string => "{$severity->value} {$tier->judging->limits->of($severity)}",
-            Severity::cases(),
-        );
-
-        return implode(', ', $limits);
     }
 }

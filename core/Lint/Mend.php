@@ -51,7 +51,7 @@ final readonly class Mend
         return new self(MendKind::Use, $label, [$member => $value]);
     }
 
-    /** @param  int|float|array<string, int>  $value in the unit of the member */
+    /** @param  int|float|array<string, int|array<string, int>>  $value in the unit of the member */
     public static function tier(string $member, int|float|array $value, string $label): self
     {
         return new self(MendKind::Tier, $label, [$member => $value]);

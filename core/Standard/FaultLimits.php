@@ -28,6 +28,17 @@ final readonly class FaultLimits
         };
     }
 
+    public function inWords(): string
+    {
+        return "critical {$this->critical}, major {$this->major}, minor {$this->minor}";
+    }
+
+    /** At each severity the lower of both. */
+    public function strictest(self $other): self
+    {
+        return new self(min($this->critical, $other->critical), min($this->major, $other->major), min($this->minor, $other->minor));
+    }
+
     /** Whether these limits let more faults pass than the others, at any severity. */
     public function areLooserThan(self $other): bool
     {

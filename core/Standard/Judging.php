@@ -13,6 +13,7 @@ final readonly class Judging
      * @param  float  $colourTolerance largest CIEDE2000 difference that passes, at least 0
      * @param  float  $noticeArcmin smallest visual angle, in minutes of arc, at which this tier notices a
      *                            flaw; at least 1, the limit of normal sight
+     * @param  array<string, FaultLimits>  $limitsBySize of size classes that bear more or less, by their name; the others bear `limits`
      */
     public function __construct(
         public float $distanceMm,
@@ -20,6 +21,7 @@ final readonly class Judging
         public FaultLimits $limits,
         public float $colourTolerance,
         public float $noticeArcmin = 1.0,
+        public array $limitsBySize = [],
     ) {
         if ($distanceMm <= 0) {
             throw OutOfRange::notOver('viewing distance in millimetres', 0, $distanceMm);
@@ -30,6 +32,17 @@ final readonly class Judging
         if ($noticeArcmin < 1) {
             throw OutOfRange::below('noticing angle in minutes of arc', 1, $noticeArcmin);
         }
+    }
+
+    /** What a figure of a size class bears: a large one shows more places to go wrong, and is looked at for longer. */
+    public function limitsOf(string $sizeClass): FaultLimits
+    {
+        return $this->limitsBySize[$sizeClass] ?? $this->limits;
+    }
+
+    public function ofSize(string $sizeClass): self
+    {
+        return new self($this->distanceMm, $this->sides, $this->limitsOf($sizeClass), $this->colourTolerance, $this->noticeArcmin);
     }
 
     /** The smallest flaw that counts, in millimetres: what fills the noticing angle at the viewing distance. */

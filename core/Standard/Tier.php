@@ -34,6 +34,12 @@ final readonly class Tier
         }
     }
 
+    /** As it judges figures of a size class. */
+    public function ofSize(string $sizeClass): self
+    {
+        return new self($this->id, $this->name, $this->rank, $this->judging->ofSize($sizeClass), $this->lookMinutes, $this->budgetMinutes, $this->byAgreement, $this->retired, $this->terms);
+    }
+
     /** By-agreement and retired tiers are not compared with others. */
     public function isCompared(): bool
     {

@@ -35,6 +35,7 @@ use Document\Shape\Schema;
  *   sides: list<string>,
  *   look_minutes: int|float,
  *   limits: LimitsDocument,
+ *   limits_by_size?: array<string, LimitsDocument>,
  *   colour_tolerance: int|float,
  *   notice_arcmin?: int|float,
  *   budget_minutes: int|float,
@@ -66,6 +67,8 @@ final readonly class TierMembers
             $sides->within('judging'),
             Member::needed('look_minutes', Kind::over(0), 'lookMinutes')->called(new Called('Last look', 'look', 'min', 0.5, changed: 'minutes of the last look')),
             $limits->within('judging'),
+            Member::optional('limits_by_size', self::limitsBySize(), 'judging.limitsBySize', '`{"monster": {"critical": 0, "major": 2, "minor": 6}}`: size classes that bear more or less than the others')
+                ->called(new Called(changed: 'limits by size class')),
             $tolerance->within('judging'),
             $notice->within('judging'),
             Member::needed('budget_minutes', Kind::atLeast(0), 'budgetMinutes')->called(new Called('Budget', 'bounds', 'min', changed: 'budget in minutes')),
@@ -113,6 +116,21 @@ final readonly class TierMembers
             $members->schema(),
             static fn (mixed $value): FaultLimits => $members->read(is_array($value) ? $value : []),
             static fn (mixed $value): ?array => $value instanceof FaultLimits ? $members->spell($value) : null,
+        );
+    }
+
+    private static function limitsBySize(): Kind
+    {
+        $limits = self::limits();
+        $classes = [];
+        foreach (SizeClass::cases() as $class) {
+            $classes[$class->value] = $limits->schema;
+        }
+
+        return Kind::of(
+            Schema::object([], $classes),
+            static fn (mixed $value): array => array_map($limits->read(...), is_array($value) ? $value : []),
+            static fn (mixed $value): ?array => is_array($value) && $value !== [] ? array_map($limits->write(...), $value) : null,
         );
     }
 

@@ -39,7 +39,7 @@ final readonly class ReadCheck
         $check->load(['figure', 'actions.answers', 'actions.user', 'faults.mending.user', 'faults.waiver', 'faults.action.user']);
         $composed = $this->figures->ofFigure($check->figure);
         $standard = $this->standards->of($composed->unit->job);
-        $tier = $standard->tier($composed->figure->tier);
+        $tier = $standard->tier($composed->figure->tier)->ofSize($composed->type->sizeClass->value);
         $marks = StandingMarks::on([$composed->row->id])[$composed->row->id] ?? [];
         $sheet = CheckSheet::of($composed->type, $composed->composition, $tier->judging, $this->failedBefore($check), Marks::excused($composed, $marks, $standard));
         $answers = self::answers($check, $sheet);

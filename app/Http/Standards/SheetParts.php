@@ -9,12 +9,15 @@ use App\Http\Shared\WhyShape;
 use Core\Composition\ComposedUse;
 use Core\Composition\Composition;
 use Core\Composition\ReferenceWork;
+use Core\Composition\SizeClass;
 use Core\Lint\Finding;
 use Core\Lint\FindingText;
 use Core\Lint\Lint;
 use Core\Standard\Acceptance;
 use Core\Standard\Answering;
 use Core\Standard\Criterion;
+use Core\Standard\FaultLimits;
+use Core\Standard\Judging;
 use Core\Standard\Menu;
 use Core\Standard\Requirement;
 use Core\Standard\Rise;
@@ -153,7 +156,7 @@ final readonly class SheetParts
             'budget_minutes' => $tier->budgetMinutes,
             'price' => $terms->price === null ? null : ['school' => $terms->price->school(), 'list' => $terms->price->list === [] ? null : $terms->price->list, 'hourly' => $terms->price->hourly],
             'note' => $terms->note,
-            'terms' => HeadWords::of(TierMembers::all(), $tier),
+            'terms' => [...HeadWords::of(TierMembers::all(), $tier), ...self::bySize($judging)],
             'minutes' => $composition->minutes,
             'minutes_to' => $composition->minutesAtMost(),
             'minutes_why' => (new Why(
@@ -265,5 +268,11 @@ final readonly class SheetParts
         $value = $remedy['value'];
 
         return ['label' => $remedy['label'], 'kind' => $remedy['piece']->kind->value, 'id' => $remedy['piece']->id, 'surface' => $remedy['piece']->surface, 'value' => $value];
+    }
+
+    /** @return list<string> what size classes bear that bear more or less than the others */
+    private static function bySize(Judging $judging): array
+    {
+        return array_map(static fn (string $size, FaultLimits $limits): string => SizeClass::from($size)->inWords()." bears {$limits->critical} critical, {$limits->major} major, {$limits->minor} minor", array_keys($judging->limitsBySize), $judging->limitsBySize);
     }
 }

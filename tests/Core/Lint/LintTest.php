@@ -32,6 +32,9 @@ final class LintTest extends TestCase
         yield 'a narrower extent at the higher tier' => [['/requirements/4/uses/2' => ['id' => 'light', 'technique' => 'layer', 'extent' => 'focal']], ['step-down rich cloth light']];
         yield 'a surface emptied at the higher tier steps down in each use' => [['/requirements/3/uses' => []], ['step-down rich whole prime']];
         yield 'judged from further away' => [['/tiers/1/distance_mm' => 700.1], ['further-away rich - -']];
+        yield 'a monster that bears more than at the lower tier' => [['/tiers/1/limits_by_size' => ['monster' => ['critical' => 0, 'major' => 2, 'minor' => 3]]], ['looser rich - -']];
+        yield 'a monster that bears more, and as much at the lower tier' => [['/tiers/0/limits_by_size' => ['monster' => ['critical' => 0, 'major' => 2, 'minor' => 9]], '/tiers/1/limits_by_size' => ['monster' => ['critical' => 0, 'major' => 2, 'minor' => 9]]], []];
+        yield 'a small figure that bears less at the lower tier only' => [['/tiers/0/limits_by_size' => ['small' => ['critical' => 0, 'major' => 0, 'minor' => 0]]], ['looser rich - -']];
         yield 'looser limits' => [['/tiers/1/limits' => ['critical' => 0, 'major' => 0, 'minor' => 4]], ['looser rich - -']];
         // Rich on the reference figure: whole 2 + 3; base 1 + 6, recess 10, light 20, buckles 6: 48 minutes.
         yield 'a budget of 48 minutes is enough' => [['/tiers/1/budget_minutes' => 48], []];

@@ -30,6 +30,7 @@ final class SentencesTest extends TestCase
         yield ['a surface emptied at the higher tier steps down in each use', 'Plain does "prime" on Whole figure; nothing at Rich does the same work.', ['tier' => 'Rich', 'surface' => 'Whole figure', 'use' => 'prime', 'lower' => 'Plain', 'how' => 'gone']];
         yield ['judged from further away', 'Rich is judged from 700.1 mm, further away than Plain with 700 mm.', ['tier' => 'Rich', 'lower' => 'Plain', 'distance' => '700.1', 'lower distance' => '700']];
         yield ['looser limits', 'Rich bears more faults (critical 0, major 0, minor 4) than Plain (critical 0, major 1, minor 3).', ['tier' => 'Rich', 'lower' => 'Plain', 'limits' => 'critical 0, major 0, minor 4', 'lower limits' => 'critical 0, major 1, minor 3']];
+        yield ['a monster that bears more than at the lower tier', 'Rich bears more faults of a monster figure (critical 0, major 2, minor 3) than Plain (critical 0, major 1, minor 3).', ['tier' => 'Rich', 'lower' => 'Plain', 'limits' => 'critical 0, major 2, minor 3', 'lower limits' => 'critical 0, major 1, minor 3', 'size' => 'monster']];
         yield ['a budget of 47.9 minutes is not', 'Rich takes 48 minutes for the reference figure; its budget is 47.9.', ['tier' => 'Rich', 'minutes' => '48', 'budget' => '47.9']];
         yield ['a look of 14 seconds is too short', 'Plain asks 5 criteria of the reference figure, 3 seconds each; its look of 0.2 minutes is too short for them.', ['tier' => 'Plain', 'items' => '5', 'seconds' => '3', 'look' => '0.2']];
         yield ['no criterion', 'Rich asks for work on Whole figure that no criterion judges; write a sentence that can be true or false of it.', ['tier' => 'Rich', 'surface' => 'Whole figure']];
@@ -78,6 +79,7 @@ final class SentencesTest extends TestCase
     #[TestWith(['over-budget', ['/tiers/1/budget_minutes' => 40, '/requirements/4/uses/0/minutes' => 12.2], ['budget_minutes' => 49.0], 'Allow 49 minutes'])]
     #[TestWith(['look-too-short', ['/tiers/0/look_minutes' => 0.2], ['look_minutes' => 0.5], 'Look for 0.5 minutes'])]
     #[TestWith(['looser', ['/tiers/1/limits' => ['critical' => 1, 'major' => 0, 'minor' => 4]], ['limits' => ['critical' => 0, 'major' => 0, 'minor' => 3]], 'Bear no more'])]
+    #[TestWith(['looser', ['/tiers/1/limits_by_size' => ['foot' => ['critical' => 0, 'major' => 0, 'minor' => 0], 'monster' => ['critical' => 0, 'major' => 2, 'minor' => 1]]], ['limits_by_size' => ['foot' => ['critical' => 0, 'major' => 0, 'minor' => 0], 'monster' => ['critical' => 0, 'major' => 1, 'minor' => 1]]], 'Bear no more'])]
     public function test_what_settles_it(string $code, array $changes, array $values, string $label): void
     {
         $standard = self::standard($changes);

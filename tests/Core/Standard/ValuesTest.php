@@ -135,6 +135,17 @@ final class ValuesTest extends TestCase
         self::assertTrue((new FaultLimits(1, 0, 0))->areLooserThan($limits));
     }
 
+    public function test_a_size_class_bears_what_is_said_of_it_and_else_what_the_others_bear(): void
+    {
+        $judging = new Judging(600, [Side::Front], new FaultLimits(0, 1, 3), 5.0, 1.5, ['monster' => new FaultLimits(0, 2, 6)]);
+
+        self::assertSame([[0, 2, 6], [0, 1, 3]], array_map(static fn (string $size): array => array_values(get_object_vars($judging->limitsOf($size))), ['monster', 'foot']));
+        $monster = $judging->ofSize('monster');
+        self::assertSame([600.0, [Side::Front], 5.0, 1.5, 6, []], [$monster->distanceMm, $monster->sides, $monster->colourTolerance, $monster->noticeArcmin, $monster->limits->minor, $monster->limitsBySize]);
+        $tier = (new Tier('rich', 'Rich', 2, $judging, 3.0, 90.0, true, true))->ofSize('monster');
+        self::assertSame(['rich', 2, 6, 3.0, 90.0, true, true], [$tier->id, $tier->rank, $tier->judging->limits->minor, $tier->lookMinutes, $tier->budgetMinutes, $tier->byAgreement, $tier->retired]);
+    }
+
     public function test_size_classes_are_those_of_the_studios_default(): void
     {
         self::assertSame([0.4, 1.0, 1.6, 2.5, 5.0, 12.0], array_map(static fn (SizeClass $class): float => $class->size(), SizeClass::cases()));

@@ -11,6 +11,7 @@ import { PiecePanel } from './PiecePanel';
 import { RemovePiece } from './RemovePiece';
 import { NumberField } from '@shared/Field';
 import { SIDES } from '@shared/sides';
+import { LimitsBySize } from './LimitsBySize';
 import { MemberFields } from './MemberFields';
 import { NoticeMark } from './NoticeMark';
 import { PriceEditor } from './PriceEditor';
@@ -54,6 +55,12 @@ export function TierEditor({ draft, id, onClose, onChange, onNext, onPaste, onHo
             </div>
             <Looking tier={tier} said={said} members={members} onChange={hand.change} />
             <Bounds tier={tier} said={said} members={members} reference={draft.sheet.reference} onChange={hand.change} />
+            <LimitsBySize
+                tier={tier}
+                sizeClasses={vocabulary.data?.size_classes ?? []}
+                errors={errors}
+                onChange={(limits) => hand.change(withMember(tier, 'limits_by_size', limits))}
+            />
             <PriceEditor
                 tier={tier}
                 sizeClasses={vocabulary.data?.size_classes ?? []}
