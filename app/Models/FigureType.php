@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Core\Composition\Difficulty;
 use Core\Composition\SizeClass;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -17,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string $key
  * @property string $name
  * @property SizeClass $size_class
+ * @property Difficulty $difficulty
  * @property bool $retired never of a job's copy
  * @property int $version
  * @property Carbon|null $created_at
@@ -29,7 +31,7 @@ final class FigureType extends VersionedRow
 {
     protected $table = 'figure_types';
 
-    protected $casts = ['size_class' => SizeClass::class, 'retired' => 'boolean'];
+    protected $casts = ['size_class' => SizeClass::class, 'difficulty' => Difficulty::class, 'retired' => 'boolean'];
 
     /** @throws ModelNotFoundException if it is a job's copy */
     public function ofStudio(): self

@@ -43,7 +43,7 @@ final readonly class Composer
     {
         $areas = array_map(static fn (TypeArea $area): Area => $area->area, $type->areas);
 
-        return $this->compose(new Figure($tier, $type->sizeClass->size(), $areas));
+        return $this->compose(new Figure($tier, $type->work(), $areas));
     }
 
     /** @return list<ComposedUse> */

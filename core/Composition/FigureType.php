@@ -6,7 +6,7 @@ namespace Core\Composition;
 
 use Core\School\Schools;
 
-/** A reusable list of areas with a size class. */
+/** A reusable list of areas with a size class and a sculpt that takes the brush more or less easily. */
 final readonly class FigureType
 {
     /** @var array<array-key, TypeArea> */
@@ -17,6 +17,7 @@ final readonly class FigureType
         public string $name,
         public SizeClass $sizeClass,
         public array $areas,
+        public Difficulty $difficulty = Difficulty::Usual,
     ) {
         $byId = [];
         foreach ($areas as $area) {
@@ -25,10 +26,27 @@ final readonly class FigureType
         $this->areasById = $byId;
     }
 
+    /** Work on it relative to a foot figure whose sculpt is as most are. */
+    public function work(): float
+    {
+        return $this->sizeClass->size() * $this->difficulty->factor();
+    }
+
+    public function ofDifficulty(Difficulty $difficulty): self
+    {
+        return new self($this->name, $this->sizeClass, $this->areas, $difficulty);
+    }
+
+    /** @param  list<TypeArea>  $areas */
+    public function with(array $areas): self
+    {
+        return new self($this->name, $this->sizeClass, $areas, $this->difficulty);
+    }
+
     /** The same under another name. */
     public function named(string $name): self
     {
-        return new self($name, $this->sizeClass, $this->areas);
+        return new self($name, $this->sizeClass, $this->areas, $this->difficulty);
     }
 
     /**
@@ -38,7 +56,7 @@ final readonly class FigureType
      */
     public function withSurfaces(array $surfaces): self
     {
-        return $surfaces === [] ? $this : new self($this->name, $this->sizeClass, array_map(
+        return $surfaces === [] ? $this : $this->with(array_map(
             static fn (TypeArea $area): TypeArea => isset($surfaces[$area->area->id]) ? $area->of($surfaces[$area->area->id]) : $area,
             $this->areas,
         ));
@@ -51,7 +69,7 @@ final readonly class FigureType
      */
     public function withSchools(array $schools): self
     {
-        return $schools === [] ? $this : new self($this->name, $this->sizeClass, array_map(
+        return $schools === [] ? $this : $this->with(array_map(
             static fn (TypeArea $area): TypeArea => isset($schools[$area->area->id]) ? $area->by($schools[$area->area->id]) : $area,
             $this->areas,
         ));
@@ -67,7 +85,7 @@ final readonly class FigureType
     {
         $gone = $this->withWhatSitsOn($missing);
 
-        return $gone === [] ? $this : new self($this->name, $this->sizeClass, array_map(
+        return $gone === [] ? $this : $this->with(array_map(
             static fn (TypeArea $area): TypeArea => $area->beside($gone),
             array_values(array_filter($this->areas, static fn (TypeArea $area): bool => ! in_array($area->area->id, $gone, true))),
         ));

@@ -52,6 +52,7 @@ final readonly class TypeDifference
         return array_values(array_filter([
             $this->from->name === $this->to->name ? null : new TypeChange(null, "called {$this->to->name} instead of {$this->from->name}"),
             $this->from->sizeClass === $this->to->sizeClass ? null : new TypeChange(null, "{$this->to->sizeClass->inWords()} instead of {$this->from->sizeClass->inWords()}"),
+            $this->from->difficulty === $this->to->difficulty ? null : new TypeChange(null, "the sculpt: {$this->to->difficulty->inWords()} instead of {$this->from->difficulty->inWords()}"),
         ]));
     }
 

@@ -24,7 +24,7 @@ final readonly class GroundApart
             }
         }
 
-        return new FigureType($type->name, $type->sizeClass, array_map(
+        return $type->with(array_map(
             static fn (TypeArea $area): TypeArea => self::isApart($area, $standard, isset($grounds[$area->part])) ? $area->within($area->part.self::GROUND) : $area,
             $type->areas,
         ));

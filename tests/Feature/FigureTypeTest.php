@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Composing\JobFigures;
 use App\Models\AreaTier;
 use App\Models\Figure;
 use App\Models\FigureType;
@@ -36,6 +37,21 @@ final class FigureTypeTest extends TestCase
         self::assertSame(['name' => 'face', 'surface' => 'face', 'weight' => null, 'share' => 0.1, 'focal' => true, 'part' => 'head', 'depth' => 2, 'sides' => ['front'], 'on' => null, 'neighbours' => [], 'features' => []], $this->areas($read)[2]);
         self::assertSame(['face', ['face'], 'tiny'], [$this->areas($read)[3]['on'], $this->areas($read)[3]['neighbours'], $this->areas($read)[3]['weight']]);
         self::assertEqualsWithDelta([0.9 * 27 / 31, 0.9 * 3 / 31, 0.1, 0.9 / 31], array_column($this->areas($read), 'share'), 1e-9);
+    }
+
+    public function test_a_sculpt_whose_details_run_together_takes_longer_and_no_more_paint_or_money(): void
+    {
+        $figure = $this->figure('1st Lamplighters', 2);
+        $before = $this->app->make(JobFigures::class)->ofFigure($figure);
+        $made = $this->answer($this->lead(), 'POST', '/figure-types', ['difficulty' => 'runs-together'] + self::BOSUN);
+        self::assertSame('runs-together', $made['difficulty']);
+        self::assertSame('usual', $this->answer($this->lead(), 'PUT', '/figure-types/'.$this->number($made, 'id'), ['version' => 1] + self::BOSUN)['difficulty'], 'as most are, where nothing is said');
+        $this->assertRefused($this->as($this->lead(), 'POST', '/figure-types', ['difficulty' => 'dreadful', 'name' => 'Mate'] + self::BOSUN), 422, 'invalid', '/difficulty');
+
+        FigureType::query()->whereKey($before->typeId())->update(['difficulty' => 'runs-together']);
+        $after = $this->app->make(JobFigures::class)->ofFigure($figure);
+        self::assertGreaterThan($before->composition->minutes * 1.1, $after->composition->minutes);
+        self::assertSame($before->type->sizeClass, $after->type->sizeClass, 'by which it is priced, and paint is measured');
     }
 
     public function test_a_list_is_read_against_the_standard_in_force(): void

@@ -280,7 +280,7 @@ final class FigureMixes
     {
         $cover = StepCover::of($use->use, $this->standard->technique($use->technique)->group, $rung?->rung);
 
-        return Batch::of($recipe, $figures, $this->figure->figure->size, $use->area->share, $cover, $this->coats($recipe, $use, $rung) ?? $use->use->coats, $this->rules);
+        return Batch::of($recipe, $figures, $this->figure->type->sizeClass->size(), $use->area->share, $cover, $this->coats($recipe, $use, $rung) ?? $use->use->coats, $this->rules);
     }
 
     private function ladder(string $area): ?TierLadder

@@ -198,7 +198,7 @@ final readonly class JobFigures
             $own = $agreed->areaTiers[$place->area->id] ?? null;
             $areas[] = new Area($place->area->id, $place->area->surface, $place->area->share, $place->area->features, $own, $place->area->schools);
         }
-        $bare = new CoreFigure($tier, $type->sizeClass->size(), $areas, notAskedFor: $agreed->notAskedFor);
+        $bare = new CoreFigure($tier, $type->work(), $areas, notAskedFor: $agreed->notAskedFor);
         $with = (new FittingAdditions($standard))->apply($bare, $agreed->additions);
         $figure = (new FittingVariations($standard))->apply($with, $agreed->waivers, $agreed->choices);
 

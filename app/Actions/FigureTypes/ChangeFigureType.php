@@ -40,6 +40,7 @@ final readonly class ChangeFigureType
             }
             $locked->name = $type->name;
             $locked->size_class = $type->sizeClass;
+            $locked->difficulty = $type->difficulty;
             $locked->save();
             $this->rows->write($locked, $type, $weights);
             if ($maps !== null) {

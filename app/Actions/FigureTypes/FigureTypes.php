@@ -29,7 +29,7 @@ final readonly class FigureTypes
 
     public static function core(FigureType $type): CoreType
     {
-        return new CoreType($type->name, $type->size_class, array_values($type->areas->map(self::area(...))->all()));
+        return new CoreType($type->name, $type->size_class, array_values($type->areas->map(self::area(...))->all()), $type->difficulty);
     }
 
     /** @return array<array-key, AreaWeight> by area, of those that were sized by a word */

@@ -39,7 +39,7 @@ final readonly class StoreFigureType
             if ($taken->exists()) {
                 throw FigureTypeExists::named($type->name);
             }
-            $row = FigureType::query()->create(['job_id' => $job?->id, 'key' => $key, 'name' => $type->name, 'size_class' => $type->sizeClass]);
+            $row = FigureType::query()->create(['job_id' => $job?->id, 'key' => $key, 'name' => $type->name, 'size_class' => $type->sizeClass, 'difficulty' => $type->difficulty]);
             $this->rows->write($row, $type, $weights);
             $this->maps->write($row, $maps);
 

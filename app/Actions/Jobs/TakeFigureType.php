@@ -59,7 +59,7 @@ final readonly class TakeFigureType
             $type = FigureTypes::core($studio);
             $this->requireNothingAgreed($copy, $type);
             $before = $this->signatures($locked);
-            $copy->update(['name' => $studio->name, 'size_class' => $studio->size_class, 'version' => $copy->version + 1]);
+            $copy->update(['name' => $studio->name, 'size_class' => $studio->size_class, 'difficulty' => $studio->difficulty, 'version' => $copy->version + 1]);
             $this->rows->write($copy, $type, FigureTypes::weights($studio));
             $this->maps->copy($studio, $copy);
             Unit::query()->whereKey($units->modelKeys())->increment('version');

@@ -27,7 +27,7 @@ final readonly class RaiseFigure
     {
         $standard = $this->library->of($version->id);
         $core = FigureTypes::core($type->loadMissing(FigureTypes::RELATIONS));
-        $figure = new Figure($from, $core->sizeClass->size(), array_map(static fn (TypeArea $area) => $area->area, $core->areas));
+        $figure = new Figure($from, $core->work(), array_map(static fn (TypeArea $area) => $area->area, $core->areas));
         (new FigureCheck($standard, $to))->require($figure);
         $standard->tier($to);
         $plan = (new Raise($standard))->handle($figure, $to);

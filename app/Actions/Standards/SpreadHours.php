@@ -34,7 +34,7 @@ final readonly class SpreadHours
         $core = $type === null ? null : FigureTypes::core($type->loadMissing(FigureTypes::RELATIONS));
         $composition = $core === null ? (new ReferenceWork($standard))->of($standard->tier($tier)) : (new Composer($standard))->composeType($core, $tier);
         try {
-            $spread = (new MinutesFromTotal($standard))->spread($tier, $composition, $core?->sizeClass->size() ?? $standard->reference->size ?? 1.0, $total);
+            $spread = (new MinutesFromTotal($standard))->spread($tier, $composition, $core?->work() ?? $standard->reference->size ?? 1.0, $total);
         } catch (CoreException $refusal) {
             throw NotRight::core($refusal, $refusal->pointer());
         }

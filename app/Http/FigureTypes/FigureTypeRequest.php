@@ -6,6 +6,7 @@ namespace App\Http\FigureTypes;
 
 use App\Actions\FigureTypes\TypeMap;
 use App\Http\Shared\OneOf;
+use Core\Composition\Difficulty;
 use Core\Composition\FigureType;
 use Core\Composition\SizeClass;
 use Core\CoreException;
@@ -23,6 +24,7 @@ class FigureTypeRequest extends AreasRequest
         return [
             'name' => ['required', 'string', 'max:120'],
             'size_class' => ['required', 'string', OneOf::of(SizeClass::class)],
+            'difficulty' => ['nullable', 'string', OneOf::of(Difficulty::class)],
             ...parent::rules(),
             'maps' => ['nullable', 'array', 'max:6'],
             ...SentMaps::rules(),
@@ -32,7 +34,8 @@ class FigureTypeRequest extends AreasRequest
     /** @throws CoreException at the place of what cannot be */
     public function figureType(): FigureType
     {
-        return ListedFigureType::make($this->string('name')->toString(), SizeClass::from($this->string('size_class')->toString()), $this->areas());
+        return ListedFigureType::make($this->string('name')->toString(), SizeClass::from($this->string('size_class')->toString()), $this->areas())
+            ->ofDifficulty($this->filled('difficulty') ? Difficulty::from($this->string('difficulty')->toString()) : Difficulty::Usual);
     }
 
     /**

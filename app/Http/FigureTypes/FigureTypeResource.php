@@ -9,6 +9,7 @@ use App\Http\Shared\Resource;
 use App\Models\AreaFeature;
 use App\Models\FigureArea;
 use App\Models\FigureType;
+use Core\Composition\Difficulty;
 use Core\Composition\SizeClass;
 use Core\Listing\AreaWeight;
 use Core\Listing\ListedArea;
@@ -37,6 +38,7 @@ use Core\Standard\Surface;
  *   key: string,
  *   name: string,
  *   size_class: value-of<SizeClass>,
+ *   difficulty: value-of<Difficulty>,
  *   retired: bool,
  *   version: int,
  *   areas: list<TypeAreaDraft>,
@@ -59,6 +61,7 @@ final readonly class FigureTypeResource extends Resource
             'key' => $type->key,
             'name' => $type->name,
             'size_class' => $type->size_class->value,
+            'difficulty' => $type->difficulty->value,
             'retired' => $type->retired,
             'version' => $type->version,
             'areas' => array_values($areas->map(self::area(...))->all()),

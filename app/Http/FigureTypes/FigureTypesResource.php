@@ -9,6 +9,7 @@ use App\Http\Shared\Resource;
 use App\Models\AreaFeature;
 use App\Models\FigureArea;
 use App\Models\FigureType;
+use Core\Composition\Difficulty;
 
 /**
  * @phpstan-type TypeArea array{
@@ -47,7 +48,7 @@ final readonly class FigureTypesResource extends Resource
     private static function type(FigureType $type): array
     {
         return [
-            'id' => $type->id, 'key' => $type->key, 'name' => $type->name, 'size_class' => $type->size_class->value, 'size' => $type->size_class->inWords(),
+            'id' => $type->id, 'key' => $type->key, 'name' => $type->name, 'size_class' => $type->size_class->value, 'size' => $type->size_class->inWords().($type->difficulty === Difficulty::Usual ? '' : ", {$type->difficulty->inWords()}"),
             'retired' => $type->retired, 'version' => $type->version,
             'without_neighbours' => count(FigureTypes::withoutNeighbours(FigureTypes::core($type))),
             'areas' => array_values($type->areas->map(static fn (FigureArea $area): array => [

@@ -3533,6 +3533,8 @@ export interface components {
             name: string;
             /** @enum {string} */
             size_class: "small" | "foot" | "large-foot" | "mounted" | "monster" | "centrepiece";
+            /** @enum {string} */
+            difficulty: "crisp" | "usual" | "runs-together";
             retired: boolean;
             version: number;
             areas: components["schemas"]["TypeAreaDraft"][];
@@ -5590,6 +5592,9 @@ export interface components {
             sides: string[];
             look_minutes: number;
             limits: components["schemas"]["LimitsDocument"];
+            limits_by_size?: {
+                [key: string]: components["schemas"]["LimitsDocument"];
+            };
             colour_tolerance: number;
             notice_arcmin?: number;
             budget_minutes: number;
@@ -7103,6 +7108,7 @@ export interface operations {
                     name: string;
                     /** @enum {string} */
                     size_class: "small" | "foot" | "large-foot" | "mounted" | "monster" | "centrepiece";
+                    difficulty?: ("crisp" | "usual" | "runs-together") | null;
                     areas: {
                         name: string;
                         surface: string;
@@ -7359,6 +7365,7 @@ export interface operations {
                     name: string;
                     /** @enum {string} */
                     size_class: "small" | "foot" | "large-foot" | "mounted" | "monster" | "centrepiece";
+                    difficulty?: ("crisp" | "usual" | "runs-together") | null;
                     areas: {
                         name: string;
                         surface: string;

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Composition;
 
 use Core\Composition\Composer;
+use Core\Composition\Difficulty;
 use Core\Composition\FigureType;
 use Core\Composition\SizeClass;
 use Core\Composition\TypeArea;
+use Core\School\Schools;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Demo;
 use Tests\Core\Support\PaintedOrder;
@@ -28,6 +30,17 @@ final class FigureTypeTest extends TestCase
         self::assertNull($bare->area('stain'), 'however far up');
         self::assertSame($type, $type->without([]));
         self::assertSame($type, $type->without(['wings']));
+    }
+
+    public function test_a_sculpt_takes_the_brush_more_or_less_easily_whatever_is_made_of_its_type(): void
+    {
+        $type = new FigureType('Troll', SizeClass::Mounted, [PaintedOrder::area('face', 'face', 1), PaintedOrder::area('coat', 'cloth', 2)]);
+        self::assertSame([2.25, 2.5, 3.125], array_map(static fn (Difficulty $difficulty): float => $type->ofDifficulty($difficulty)->work(), Difficulty::cases()));
+
+        $hard = $type->ofDifficulty(Difficulty::RunsTogether);
+        foreach ([$hard->without(['face']), $hard->withSurfaces(['coat' => 'leather']), $hard->withSchools(['coat' => new Schools]), $hard->named('Old troll')] as $made) {
+            self::assertSame(3.125, $made->work());
+        }
     }
 
     public function test_what_is_left_keeps_its_size_and_its_minutes(): void

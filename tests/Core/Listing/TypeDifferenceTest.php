@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Listing;
 
+use Core\Composition\Difficulty;
 use Core\Composition\FigureType;
 use Core\Composition\SizeClass;
 use Core\Listing\ListedArea;
@@ -26,6 +27,7 @@ final class TypeDifferenceTest extends TestCase
         $giant = ListedFigureType::make('Old bosun', SizeClass::Mounted, [new ListedArea('coat', 'cloth', 1.0)]);
 
         self::assertSame([': called Old bosun instead of Bosun', ': mounted instead of on foot'], self::changes(self::bosun(), $giant));
+        self::assertSame([': the sculpt: details run together instead of as most are'], self::changes(self::bosun(), self::bosun()->ofDifficulty(Difficulty::RunsTogether)));
     }
 
     public function test_areas_come_and_go(): void

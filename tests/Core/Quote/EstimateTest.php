@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Quote;
 
 use Core\Composition\Composer;
+use Core\Composition\Difficulty;
 use Core\Composition\Figure;
 use Core\Quote\Estimate;
 use Core\Standard\Area;
@@ -49,6 +50,19 @@ final class EstimateTest extends TestCase
         self::assertSame('7 min', $inputs['lay-in']);
         self::assertArrayNotHasKey('finish', $inputs);
         self::assertArrayNotHasKey('with every coat and step that may be laid', array_column(self::estimate([])->why()->toArray()['inputs'], 'value', 'name'));
+    }
+
+    public function test_no_tier_has_more_for_a_sculpt_that_takes_the_brush_badly(): void
+    {
+        $standard = StandardReader::ofSound()->read(SmallStandard::with(['/tiers/1/budget_minutes' => 40]));
+        $figure = new Figure('rich', 2.5, [new Area('coat', 'cloth', 0.5, ['buckle' => 2])]);
+        // A size of 2.5: base 1 + 15 = 16, recess 25, light 50, buckles 6: 97 minutes; the tier has 40 for a size of 1.
+        $hard = Estimate::of($figure, (new Composer($standard))->compose($figure), $standard, true, Difficulty::RunsTogether);
+
+        self::assertSame([97.0, 80.0, true], [$hard->minutes, $hard->budget, $hard->isOver()]);
+        $inputs = array_column($hard->why()->toArray()['inputs'], 'value', 'name');
+        self::assertSame(['2', '125 % of the time'], [$inputs['size, a foot figure is 1'], $inputs['sculpt, details run together']]);
+        self::assertSame([], array_filter(array_keys(array_column(self::estimate([])->why()->toArray()['inputs'], 'value', 'name')), static fn (string $name): bool => str_starts_with($name, 'sculpt')));
     }
 
     public function test_a_part_of_the_work_and_a_tier_by_agreement_have_no_budget(): void

@@ -26,12 +26,13 @@ export interface AreaDraft {
 export interface TypeDraft {
     name: string;
     size_class: Schemas['FigureTypeDraft']['size_class'];
+    difficulty: Schemas['FigureTypeDraft']['difficulty'];
     areas: AreaDraft[];
     /** Its sides as they are laid out, by the rows of the areas. */
     maps: SideDraft[];
 }
 
-export const EMPTY: TypeDraft = { name: '', size_class: 'foot', areas: [], maps: [] };
+export const EMPTY: TypeDraft = { name: '', size_class: 'foot', difficulty: 'usual', areas: [], maps: [] };
 
 export function blankArea(areas: readonly AreaDraft[], surface = ''): AreaDraft {
     return {
@@ -57,7 +58,7 @@ export function draftOf(type: Schemas['FigureTypeDraft'], maps: readonly Schemas
         share: area.weight === null ? area.share : null,
         pieces: inWords(area.features),
     }));
-    return { name: type.name, size_class: type.size_class, areas, maps: mapsOf(maps, areas) };
+    return { name: type.name, size_class: type.size_class, difficulty: type.difficulty, areas, maps: mapsOf(maps, areas) };
 }
 
 /** What a list says takes the place of the rows of the same name; others stay. */

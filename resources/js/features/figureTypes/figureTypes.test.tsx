@@ -28,6 +28,7 @@ const bosun: Schemas['FigureTypeDraft'] = {
     key: 'bosun',
     name: 'Bosun',
     size_class: 'foot',
+    difficulty: 'usual',
     retired: false,
     version: 3,
     areas: ['coat', 'face'].map((name) => ({

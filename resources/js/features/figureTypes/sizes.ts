@@ -7,6 +7,13 @@ export const SIZES = [
     { value: 'centrepiece', label: 'centrepiece (12)' },
 ] as const;
 
+/** How the sculpt takes the brush. */
+export const DIFFICULTIES = [
+    { value: 'crisp', label: 'very crisp (0.9 of the time)' },
+    { value: 'usual', label: 'as most are (1)' },
+    { value: 'runs-together', label: 'details run together (1.25)' },
+] as const;
+
 export const WEIGHTS = [
     { value: 'tiny', label: 'tiny' },
     { value: 'small', label: 'small' },

@@ -23,6 +23,7 @@ export function useTypeDraft(stored: Schemas['FigureTypeDraft'] | null, start: T
             const body = {
                 name: draft.name,
                 size_class: draft.size_class,
+                difficulty: draft.difficulty,
                 areas: sent(draft.areas),
                 maps: sentMaps(draft.maps, draft.areas),
             };

@@ -6,7 +6,7 @@ import { App, Button, Input, Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import { type AreaDraft, piecesOf, said, sent, type TypeDraft, withRead } from '../draft';
 import { outlineOptions } from '../queries';
-import { SIZES } from '../sizes';
+import { DIFFICULTIES, SIZES } from '../sizes';
 import { useLater } from '@shared/useLater';
 import { useTypeDraft } from '../useTypeDraft';
 import { AreaListPanel } from './AreaListPanel';
@@ -25,7 +25,7 @@ interface Props {
 /** A figure type by the list of its areas; what follows from them is said beside them while they are taken down. */
 export function TypeForm({ stored, start, surfaces, mayChange, onStored }: Props) {
     const { message } = App.useApp();
-    const ids = [useId(), useId()] as const;
+    const ids = [useId(), useId(), useId()] as const;
     const hand = useTypeDraft(stored, start, (id) => {
         void message.success('Kept.');
         onStored(id);
@@ -66,6 +66,13 @@ export function TypeForm({ stored, start, surfaces, mayChange, onStored }: Props
                         value={draft.size_class}
                         options={[...SIZES]}
                         onChange={(size_class: TypeDraft['size_class']) => hand.change({ size_class })}
+                    />
+                    <label htmlFor={ids[2]}>Sculpt</label>
+                    <Select
+                        id={ids[2]}
+                        value={draft.difficulty}
+                        options={[...DIFFICULTIES]}
+                        onChange={(difficulty: TypeDraft['difficulty']) => hand.change({ difficulty })}
                     />
                 </div>
                 {mayChange && (
