@@ -25,9 +25,11 @@ use Illuminate\Support\Carbon;
  * @property bool $is_look whether it is a word of who looked at it between two stages, or asks to look again: that is no work on it
  * @property string|null $request_key
  * @property int $user_id
+ * @property int|null $supervisor_id who looked on, where they did what they were not cleared for
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
  * @property-read User $user
+ * @property-read User|null $supervisor
  * @property-read Figure $figure
  */
 final class BenchMark extends StudioRow
@@ -46,6 +48,12 @@ final class BenchMark extends StudioRow
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function supervisor(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'supervisor_id');
     }
 
     /** @return BelongsTo<Figure, $this> */

@@ -50,7 +50,7 @@ final class FigureTypeTest extends TestCase
 
         FigureType::query()->whereKey($before->typeId())->update(['difficulty' => 'runs-together']);
         $after = $this->app->make(JobFigures::class)->ofFigure($figure);
-        self::assertGreaterThan($before->composition->minutes * 1.1, $after->composition->minutes);
+        self::assertGreaterThan($before->composition->minutes * 1.05, $after->composition->minutes);
         self::assertSame($before->type->sizeClass, $after->type->sizeClass, 'by which it is priced, and paint is measured');
     }
 

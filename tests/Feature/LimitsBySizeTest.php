@@ -21,8 +21,8 @@ final class LimitsBySizeTest extends CheckTestCase
     {
         $check = $this->open();
         self::assertSame(['critical' => 0, 'major' => 0, 'minor' => 0], Arr::get($check, 'tier.limits'));
-        $check = $this->act($check, 'flaws', ['flaw' => 'patch', 'area' => 'boots', 'side' => 'front', 'size_mm' => 0.5]);
-        self::assertSame('rework', $check['verdict'], 'one minor fault is one too many for a figure on foot');
+        $check = $this->act($check, 'flaws', ['flaw' => 'patch', 'area' => 'boots', 'side' => 'front', 'size_mm' => 0.9]);
+        self::assertSame(['minor', 'rework'], [$check['faults'][0]['severity'], $check['verdict']], 'one minor fault is one too many for a figure on foot');
     }
 
     public function test_its_record_says_what_held_for_it_and_bears_out_its_verdict(): void

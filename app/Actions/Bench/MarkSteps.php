@@ -35,6 +35,7 @@ final readonly class MarkSteps
             $sheet = $this->sheets->ofFigure($figures[0]);
             $step = $sheet->step($figures[0]->id, $mark->area, $mark->use) ?? throw BenchLock::noSuchStep($figures[0], $mark->area, $mark->use);
             self::requireWords($mark, $step);
+            self::requireSupervisor($mark, $sheet, $step, $by);
             if ($this->isKept($mark, $figures[0])) {
                 return $sheet;
             }
@@ -50,6 +51,18 @@ final readonly class MarkSteps
 
             return $this->sheets->ofFigure($figures[0]);
         });
+    }
+
+    /** @throws NotRight if who looked on may not do it alone either, or nothing was done */
+    private static function requireSupervisor(StepMark $mark, BenchSheet $sheet, SheetStep $step, User $by): void
+    {
+        if ($mark->supervisor === null) {
+            return;
+        }
+        if ($mark->state !== MarkState::Done || $step->isLook()) {
+            throw NotRight::at('/supervisor_id', 'nothing-done', 'Somebody looks on at work that is done; leave it out here.');
+        }
+        Supervision::of($by)->require($mark->supervisor, $step->technique, $sheet->rankOf($step), $step->inWords());
     }
 
     private static function requireOnSheet(Figure $figure, BenchSheet $sheet, SheetStep $step): void
@@ -135,7 +148,7 @@ final readonly class MarkSteps
             'area' => $step->area, 'use' => $step->useOf($sheet->whoIs($figure->id)), 'technique' => $step->technique, 'coats' => $step->coats, 'steps' => $step->steps, 'extent' => $step->extent,
             'state' => $mark->state->value, 'reason' => self::reason($mark, $step), 'is_look' => $step->isLook(),
             'agreed_with' => $mark->state === MarkState::Waived ? $mark->agreedWith : '',
-            'user_id' => $by->id, 'request_key' => $mark->key, 'created_at' => $now, 'updated_at' => $now,
+            'user_id' => $by->id, 'supervisor_id' => $mark->supervisor, 'request_key' => $mark->key, 'created_at' => $now, 'updated_at' => $now,
         ], $figures));
         Figure::query()->whereKey(array_column($figures, 'id'))->where('state', FigureState::ToPaint)
             ->increment('version', 1, ['state' => FigureState::Painting->value]);

@@ -20,6 +20,8 @@ final readonly class RecordReading
     {
         $told = ($record['format'] ?? null) === self::FIRST ? self::first($record) : $record;
 
+        $told['painted'] = array_map(static fn (array $use): array => ['looked_on' => null, ...$use], self::entries(self::members($told, 'painted')));
+
         return ['raises' => null, 'elsewhere' => false, 'not_addable' => [], 'added' => [], ...$told, 'rounds' => array_map(self::places(...), self::entries(self::members($told, 'rounds')))];
     }
 

@@ -127,6 +127,7 @@ final readonly class RecordedWork
             'area' => $use->area->id, 'use' => $use->use->id,
             'technique' => $use->techniqueIn($this->reading->standard)->name, 'degree' => $use->degree(),
             'by' => $mark->user->name, 'at' => $mark->created_at?->toIso8601ZuluString(),
+            'looked_on' => $mark->supervisor?->name,
         ];
     }
 

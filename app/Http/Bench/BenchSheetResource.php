@@ -11,6 +11,7 @@ use App\Actions\Bench\Painters;
 use App\Actions\Bench\PaintNeeds;
 use App\Actions\Bench\SheetLaying;
 use App\Actions\Bench\SheetStep;
+use App\Actions\Bench\Supervision;
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\People\Clear;
 use App\Http\Schemes\RecipeParts;
@@ -56,6 +57,7 @@ use Core\Standard\TechniqueGroup;
  *   reason: string,
  *   agreed_with: string,
  *   by: string,
+ *   looked_on: string|null,
  *   at: string|null,
  * }
  * @phpstan-type FurtherCoats array{figure_id: int, coats: int, by: string}
@@ -129,6 +131,7 @@ use Core\Standard\TechniqueGroup;
  *   waits: list<int>,
  *   beneath: list<int>,
  *   cleared: bool|null,
+ *   may_look_on: list<Person>,
  *   marks: list<StepMark>,
  *   further: list<FurtherCoats>,
  *   wet: list<WetFigure>,
@@ -175,11 +178,15 @@ final readonly class BenchSheetResource extends Resource
 
     private Clearances $clearances;
 
+    /** Null where this person may do everything alone, or nothing is said of that. */
+    private ?Supervision $supervision;
+
     public function __construct(
         private BenchSheet $sheet,
         private User $user,
     ) {
         $this->clearances = Clear::of($user);
+        $this->supervision = $this->clearances->areNone() ? null : Supervision::of($user);
     }
 
     /** @return BenchSheet_ */
@@ -297,7 +304,7 @@ final readonly class BenchSheetResource extends Resource
             'number' => $step->number,
             'area' => $step->area,
             'surface' => $area->area->surface ?? '',
-            'tier' => $this->tierOn($step->area, $this->sheet->alikeOf($step)[0]->first()),
+            'tier' => BenchSheet::tierOn($step->area, $this->sheet->alikeOf($step)[0]->first()),
             'part' => $area->part ?? '',
             'use' => $step->use,
             'technique' => $step->technique,
@@ -306,7 +313,8 @@ final readonly class BenchSheetResource extends Resource
             'look' => $step->isLook(),
             'waits' => $this->waits($step),
             'beneath' => $beneath,
-            'cleared' => $step->planned instanceof TidyBack ? null : $this->isCleared($step),
+            'cleared' => $this->isCleared($step),
+            'may_look_on' => $this->mayLookOn($step),
             'marks' => $this->marks($step),
             'further' => $this->further($step),
             'wet' => $wet,
@@ -328,26 +336,19 @@ final readonly class BenchSheetResource extends Resource
         return $further;
     }
 
-    private function tierOn(string $area, ComposedFigure $on): string
-    {
-        $known = $on->figure->area($area);
-
-        return $known === null ? $on->figure->tier : $on->figure->tierOf($known);
-    }
-
     /** Whether this person may do it alone on all figures that have it; null where nobody has said. */
     private function isCleared(SheetStep $step): ?bool
     {
-        $cover = array_map(
-            fn (AlikeFigures $one): ?bool => $this->clearances->cover($step->technique, $this->sheet->standard->tier($this->tierOn($step->area, $one->first()))->rank),
-            $this->sheet->alikeOf($step),
-        );
+        return $step->planned instanceof TidyBack ? null : $this->clearances->cover($step->technique, $this->sheet->rankOf($step));
+    }
 
-        return match (true) {
-            in_array(false, $cover, true) => false,
-            in_array(null, $cover, true) => null,
-            default => true,
-        };
+    /** @return list<Person> who may look on while this person does it; nobody is listed where nobody need */
+    private function mayLookOn(SheetStep $step): array
+    {
+        return $this->isCleared($step) !== false || $this->supervision === null ? [] : array_map(
+            static fn (User $one): array => ['id' => $one->id, 'name' => $one->name],
+            $this->supervision->whoMayLookOn($step->technique, $this->sheet->rankOf($step)),
+        );
     }
 
     /** @return array{minutes: float, minutes_to: float} on one figure; from what it takes on some to what it may take on others */
@@ -514,7 +515,7 @@ final readonly class BenchSheetResource extends Resource
         foreach ($this->sheet->figuresOf($step) as $figure) {
             $mark = $this->sheet->mark($step, $figure->row->id);
             if ($mark !== null) {
-                $marks[] = ['id' => $mark->id, 'figure_id' => $figure->row->id, 'state' => $mark->state->value, 'reason' => $mark->reason, 'agreed_with' => $mark->agreed_with, 'by' => $mark->user->name, 'at' => $mark->updated_at?->toIso8601ZuluString()];
+                $marks[] = ['id' => $mark->id, 'figure_id' => $figure->row->id, 'state' => $mark->state->value, 'reason' => $mark->reason, 'agreed_with' => $mark->agreed_with, 'by' => $mark->user->name, 'looked_on' => $mark->supervisor?->name, 'at' => $mark->updated_at?->toIso8601ZuluString()];
             }
         }
 

@@ -23,6 +23,7 @@ final class MarkRequest extends AnybodyRequest
             'state' => ['required', 'string', OneOf::of(MarkState::class)],
             'reason' => ['nullable', 'string', 'max:500'],
             'agreed_with' => ['nullable', 'string', 'max:190'],
+            'supervisor_id' => ['nullable', 'integer'],
             'key' => self::REQUEST_KEY,
         ];
     }
@@ -45,6 +46,7 @@ final class MarkRequest extends AnybodyRequest
             $this->string('reason')->toString(),
             $this->string('agreed_with')->toString(),
             $this->requestKey(),
+            $this->filled('supervisor_id') ? $this->integer('supervisor_id') : null,
         );
     }
 }

@@ -69,6 +69,7 @@ use App\Models\SignOff;
  *   degree: string,
  *   by: string,
  *   at: string|null,
+ *   looked_on: string|null,
  * }
  * @phpstan-type RecordExcused array{
  *   area: string,

@@ -3155,6 +3155,7 @@ export interface components {
             waits: number[];
             beneath: number[];
             cleared: boolean | null;
+            may_look_on: components["schemas"]["Person"][];
             marks: components["schemas"]["StepMark"][];
             further: components["schemas"]["FurtherCoats"][];
             wet: components["schemas"]["WetFigure"][];
@@ -4852,6 +4853,7 @@ export interface components {
             degree: string;
             by: string;
             at: string | null;
+            looked_on: string | null;
         };
         RecordRound: {
             round: number;
@@ -5504,6 +5506,7 @@ export interface components {
             reason: string;
             agreed_with: string;
             by: string;
+            looked_on: string | null;
             at: string | null;
         };
         StepMix: {
@@ -6267,6 +6270,7 @@ export interface operations {
                     state: "done" | "later" | "waived" | "not-on-figure" | "unreachable" | "not-needed" | "taken-back" | "not-yet";
                     reason?: string | null;
                     agreed_with?: string | null;
+                    supervisor_id?: number | null;
                     key?: string | null;
                 };
             };

@@ -25,5 +25,15 @@ export function Hand({ atHand = nothingAtHand, ...props }: Partial<Props> & Pick
     const client = useQueryClient();
     const shown = props.sheet ?? sheet();
     shown.steps.forEach((_, line) => client.setQueryData(benchKeys.atHand(shown.job.id, shown.key, line), atHand));
-    return <Current sheet={shown} isSure={false} onSure={() => undefined} onMoved={() => undefined} {...props} />;
+    return (
+        <Current
+            sheet={shown}
+            isSure={false}
+            onSure={() => undefined}
+            onMoved={() => undefined}
+            lookedOn={null}
+            onLookedOn={() => undefined}
+            {...props}
+        />
+    );
 }

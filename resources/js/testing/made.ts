@@ -242,6 +242,7 @@ export function step(change: Partial<Schemas['BenchStep']> = {}): Schemas['Bench
         why: [{ reason: 'adhesion', sentence: 'Primer lies under all paint and holds it.' }],
         judged_by: ['Folds read as folds.'],
         cleared: null,
+        may_look_on: [],
         marks: [],
         further: [],
         wet: [],

@@ -56,6 +56,7 @@ function Sheet({ sheet, inHand }: { sheet: Schemas['BenchSheet']; inHand: StepIn
     const mine = markable(sheet);
     const [chosen, setChosen] = useState<string | null | undefined>();
     const [isSure, setSure] = useState(false);
+    const [lookedOn, setLookedOn] = useState<number | null>(null);
     const all = rowsOf(sheet);
     const [who, setWho] = useState('');
     const shown = sheet.alike.find((one) => one.figures.join() === who);
@@ -105,6 +106,8 @@ function Sheet({ sheet, inHand }: { sheet: Schemas['BenchSheet']; inHand: StepIn
                     isSure={isSure}
                     onSure={() => setSure(true)}
                     onMoved={() => setChosen(null)}
+                    lookedOn={lookedOn}
+                    onLookedOn={setLookedOn}
                 />
             )}
             <OpenMishaps sheet={sheet} />

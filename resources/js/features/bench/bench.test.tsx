@@ -18,6 +18,7 @@ const mark = (figure_id: number, state: Schemas['StepMark']['state'] = 'done', r
     reason,
     agreed_with: '',
     by: 'Isla Coade',
+    looked_on: null,
     at: null,
 });
 
@@ -74,6 +75,7 @@ describe('the step in hand', () => {
                 state: 'done',
                 reason: '',
                 agreed_with: '',
+                supervisor_id: null,
                 key: expect.stringMatching(/^[0-9a-f-]{36}$/) as unknown,
             }),
         );

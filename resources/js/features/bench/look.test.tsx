@@ -42,6 +42,7 @@ describe('a look between stages', () => {
             reason: 'streaky',
             agreed_with: '',
             by: 'Marsali Teague',
+            looked_on: null,
             at: null,
         };
         const sent = answeringBench(() => [200, looked(false)]);

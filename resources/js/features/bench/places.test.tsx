@@ -14,6 +14,7 @@ const done = (figure_id: number) => ({
     reason: '',
     agreed_with: '',
     by: 'Isla Coade',
+    looked_on: null,
     at: null,
 });
 

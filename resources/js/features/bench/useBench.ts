@@ -15,6 +15,8 @@ export interface Marking {
     state: MarkName;
     reason?: string;
     agreedWith?: string;
+    /** Who looked on, of those who may; null: nobody. */
+    lookedOn?: number | null;
 }
 
 /** A mix of a step, at all its places. */
@@ -60,7 +62,15 @@ export function useBench(job: number, key: string) {
     const marks = useMutation({
         ...keptUntilSent,
         mutationKey: benchKeys.marking(job, key),
-        mutationFn: ({ step, figures, state, reason = '', agreedWith = '', request }: Marking & { request: string }) => {
+        mutationFn: ({
+            step,
+            figures,
+            state,
+            reason = '',
+            agreedWith = '',
+            lookedOn = null,
+            request,
+        }: Marking & { request: string }) => {
             const body = {
                 figures: seenOn(step, figures),
                 area: step.area,
@@ -68,6 +78,7 @@ export function useBench(job: number, key: string) {
                 state,
                 reason,
                 agreed_with: agreedWith,
+                supervisor_id: step.may_look_on.some((one) => one.id === lookedOn) ? lookedOn : null,
                 key: request,
             };
             return untilAnswered({ key: request, path: '/api/bench-marks', body }, () =>

@@ -51,7 +51,9 @@ describe('what is wet', () => {
 
 describe('what lies beneath and is not marked', () => {
     const base = step({
-        marks: [{ id: 7, figure_id: 20, state: 'done', reason: '', agreed_with: '', by: 'Isla Coade', at: null }],
+        marks: [
+            { id: 7, figure_id: 20, state: 'done', reason: '', agreed_with: '', by: 'Isla Coade', looked_on: null, at: null },
+        ],
     });
     const varnish = step({ number: 2, use: 'matt', title: 'Matt varnish', beneath: [0] });
     const laid = sheet({ steps: [base, varnish], length: 2 });

@@ -15,6 +15,7 @@ import { FurtherCoats } from './FurtherCoats';
 import { InTurn } from './InTurn';
 import { LeftOpen } from './LeftOpen';
 import { LookDeeds } from './LookDeeds';
+import { LooksOn } from './LooksOn';
 import { MishapForm } from './MishapForm';
 import { MixLine } from './MixLine';
 import { StepNotes } from './StepNotes';
@@ -28,6 +29,9 @@ interface Props {
     isSure: boolean;
     onSure: () => void;
     onMoved: () => void;
+    /** Who looks on at what one is not cleared for; null: nobody. It is said once for the sheet. */
+    lookedOn: number | null;
+    onLookedOn: (person: number | null) => void;
 }
 
 /** Where a step is done, in words. */
@@ -39,7 +43,7 @@ function placeOf(places: Row['places']): string {
 }
 
 /** The step in hand, large: what, where, with what, and the marks. */
-export function Current({ sheet, row, isSure, onSure, onMoved }: Props) {
+export function Current({ sheet, row, isSure, onSure, onMoved, lookedOn, onLookedOn }: Props) {
     const [only, setOnly] = useState('');
     const chosen = row.places.find((place) => place.area === only);
     const places: Row['places'] = chosen === undefined ? row.places : [chosen];
@@ -104,14 +108,22 @@ export function Current({ sheet, row, isSure, onSure, onMoved }: Props) {
             {step.look ? (
                 <LookDeeds sheet={sheet} places={places} onMoved={onMoved} />
             ) : (
-                <Deeds sheet={sheet} places={places} isSure={isSure} onSure={onSure} onMoved={onMoved} />
+                <Deeds
+                    sheet={sheet}
+                    places={places}
+                    isSure={isSure}
+                    onSure={onSure}
+                    onMoved={onMoved}
+                    lookedOn={lookedOn}
+                    onLookedOn={onLookedOn}
+                />
             )}
         </section>
     );
 }
 
 /** The marks of a step: by figure, or for all of them at once. */
-function Deeds({ sheet, places, isSure, onSure, onMoved }: Omit<Props, 'row'> & Pick<Row, 'places'>) {
+function Deeds({ sheet, places, isSure, onSure, onMoved, lookedOn, onLookedOn }: Omit<Props, 'row'> & Pick<Row, 'places'>) {
     const [excusing, setExcusing] = useState(false);
     const [wentWrong, setWentWrong] = useState(false);
     const [asked, setAsked] = useState<readonly Schemas['SheetFigure'][]>([]);
@@ -123,7 +135,7 @@ function Deeds({ sheet, places, isSure, onSure, onMoved }: Omit<Props, 'row'> & 
     const next = open[0];
     const wet = useWet(sheet, places).filter((one) => open.some((figure) => figure.id === one.figure_id));
     const store = (figures: readonly Schemas['SheetFigure'][]) =>
-        marks.say({ state: 'done' }, figures, () => figures.length === open.length && onMoved());
+        marks.say({ state: 'done', lookedOn }, figures, () => figures.length === open.length && onMoved());
     const done = (figures: readonly Schemas['SheetFigure'][]) => {
         const isWet = figures.some((figure) => wet.some((one) => one.figure_id === figure.id));
         if (openBeneath(sheet, places, figures).length > 0) {
@@ -136,6 +148,7 @@ function Deeds({ sheet, places, isSure, onSure, onMoved }: Omit<Props, 'row'> & 
     };
     return (
         <>
+            <LooksOn places={places} person={lookedOn} onSay={onLookedOn} />
             <FigureMarks
                 sheet={sheet}
                 places={places}

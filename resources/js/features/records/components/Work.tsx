@@ -2,6 +2,9 @@ import type { Schemas } from '@api';
 
 type Record = Schemas['Record'];
 
+/** Who looked on, where somebody did what they were not cleared for; records from before do not say. */
+const lookedOn = (use: Record['painted'][number]) => (use.looked_on ? `, ${use.looked_on} looked on` : '');
+
 /** What was marked as done, area by area, and by whom. */
 export function Painted({ record }: { record: Record }) {
     const areas = [...new Set(record.painted.map((use) => use.area))];
@@ -20,7 +23,10 @@ export function Painted({ record }: { record: Record }) {
                         <dd>
                             {record.painted
                                 .filter((use) => use.area === area)
-                                .map((use) => `${use.technique}${use.degree === '' ? '' : ` (${use.degree})`}${by(use.by)}`)
+                                .map(
+                                    (use) =>
+                                        `${use.technique}${use.degree === '' ? '' : ` (${use.degree})`}${by(use.by)}${lookedOn(use)}`,
+                                )
                                 .join(' · ')}
                         </dd>
                     </div>
