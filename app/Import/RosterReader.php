@@ -48,9 +48,11 @@ final readonly class RosterReader
         }
         $lines = [];
         $units = new RosterUnits(self::MOST_IN_A_LINE);
+        $above = '';
         foreach ($csv->rows as $row) {
             $reading = new RosterLineReading($row['line'], $columns->names(), $row['cells']);
-            $line = $this->line($reading, $given->words);
+            $line = $this->line($reading, $above, $given->words);
+            $above = $reading->text('unit') ?: $above;
             array_push($problems, ...$reading->problems());
             if ($line !== null) {
                 $problem = $units->take($line);
@@ -64,11 +66,12 @@ final readonly class RosterReader
     }
 
     /**
+     * @param  string  $above unit of the line above
      * @param  array<string, string>  $words what was said that words mean
      */
-    private function line(RosterLineReading $reading, array $words): ?RosterLine
+    private function line(RosterLineReading $reading, string $above, array $words): ?RosterLine
     {
-        $unit = $reading->needed('unit', 190);
+        $unit = self::unit($reading, $above);
         if (in_array(mb_strtolower($unit), array_map(mb_strtolower(...), $this->unitsTaken), true)) {
             $reading->problem('unit', 'duplicate-unit', "A unit \"{$unit}\" is in the job already; give each unit its own name.");
         }
@@ -86,6 +89,17 @@ final readonly class RosterReader
         }
 
         return new RosterLine($reading->line, $unit, $type, $count, $tier, $leaders, $leaderTier, $note);
+    }
+
+    /** @param  string  $above unit of the line above: a spreadsheet has what several cells share in the first of them */
+    private static function unit(RosterLineReading $reading, string $above): string
+    {
+        if ($reading->text('unit') !== '' || $above === '') {
+            return $reading->needed('unit', 190);
+        }
+        $reading->problem('unit', 'empty', "This line names no unit. Where its cell was one with those above it, write \"{$above}\" here too.");
+
+        return '';
     }
 
     /**

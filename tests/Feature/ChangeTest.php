@@ -26,13 +26,18 @@ final class ChangeTest extends CheckTestCase
     public function test_a_job_is_called_otherwise_is_due_later_and_two_at_once_are_told(): void
     {
         $job = $this->job();
-        $changed = $this->answer($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->version, 'name' => 'Guard of Port Ember', 'client' => 'The harbour office', 'due' => '2027-03-01', 'state' => 'open']);
+        $changed = $this->answer($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->version, 'name' => 'Guard of Port Ember', 'client' => 'The harbour office', 'due' => $later = now()->addMonths(3)->toDateString(), 'state' => 'open']);
 
-        self::assertSame(['Guard of Port Ember', 'The harbour office', '2027-03-01', 'open'], [$changed['name'], $changed['client'], $changed['due'], $changed['state']]);
+        self::assertSame(['Guard of Port Ember', 'The harbour office', $later, 'open'], [$changed['name'], $changed['client'], $changed['due'], $changed['state']]);
         $this->assertRefused($this->as($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->version, 'name' => 'x', 'client' => 'y', 'due' => null, 'state' => 'open']), 409, 'stale');
         $other = $this->answer($this->lead(), 'POST', '/jobs', ['name' => 'Other', 'client' => 'c', 'force' => 'f']);
         $this->assertRefused($this->as($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->version + 1, 'name' => 'Other', 'client' => 'y', 'due' => null, 'state' => 'open']), 422, 'job-exists', '/name');
         $this->assertRefused($this->as($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->version + 1, 'name' => 'x', 'client' => 'y', 'due' => 'soon', 'state' => 'open']), 422, 'invalid', '/due');
+        // A day that is over stays where it was agreed, and is chosen no more.
+        $job->refresh()->update(['due' => '2026-01-31']);
+        $over = fn (string $due) => $this->as($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->refresh()->version, 'name' => 'x', 'client' => 'y', 'due' => $due, 'state' => 'open']);
+        $this->assertRefused($over('2026-01-30'), 422, 'invalid', '/due');
+        $over('2026-01-31')->assertOk();
         self::assertIsInt($other['id']);
     }
 

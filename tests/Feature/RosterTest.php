@@ -77,6 +77,8 @@ final class RosterTest extends TestCase
         yield 'a retired tier' => [['Watch,lamplighter,2,drill,,,'], 2, 'tier', 'retired-tier'];
         yield 'an unknown figure type' => [['Watch,bosun,2,muster,,,'], 2, 'figure_type', 'unknown-figure-type'];
         yield 'no name' => [[',lamplighter,2,muster,,,'], 2, 'unit', 'empty'];
+        yield 'a unit in a cell that was one with that above' => [['Watch,lamplighter,2,muster,,,', ',lamplighter,1,guard,,,'], 3, 'unit', 'empty'];
+        yield 'five thousand lines' => [array_map(static fn (int $at): string => "Watch {$at},lamplighter,1,muster,,,", range(1, 5000)), 5001, 'count', 'too-many-figures'];
         yield 'a name of 300 characters' => [[str_repeat('x', 300).',lamplighter,2,muster,,,'], 2, 'unit', 'too-long'];
         yield 'a unit twice' => [['Watch,lamplighter,2,muster,,,', 'watch,lamplighter,2,muster,,,'], 3, 'unit', 'duplicate-unit'];
         yield 'one unit of 501, in two lines' => [['Watch,lamplighter,400,muster,,,', 'Watch,lamplighter,101,guard,,,'], 3, 'count', 'too-many-figures'];
@@ -209,7 +211,9 @@ final class RosterTest extends TestCase
         $this->assertRefused($book(['due' => '31 December']), 422, 'invalid', '/due');
         $this->assertRefused($book(['name' => 'Harbour guard of Port Ember']), 422, 'job-exists', '/name');
         $this->assertRefused($book(['standard_version_id' => 999]), 422, 'no-standard', '/standard_version_id');
-        $book(['due' => '2026-12-31'])->assertCreated()->assertJsonPath('standard.version', '2026.1')->assertJsonPath('due', '2026-12-31');
+        $this->assertRefused($book(['due' => now($this->lead()->studio->time_zone)->subDay()->toDateString()]), 422, 'invalid', '/due');
+        $day = now($this->lead()->studio->time_zone)->toDateString();
+        $book(['due' => $day])->assertCreated()->assertJsonPath('standard.version', '2026.1')->assertJsonPath('due', $day);
     }
 
     public function test_only_the_lead_books_and_takes(): void

@@ -6,6 +6,7 @@ namespace App\Http\Jobs;
 
 use App\Http\Shared\ApiRequest;
 use App\Http\Shared\OneOf;
+use App\Models\Job;
 use App\Models\JobState;
 
 /** A job as it shall be. */
@@ -17,9 +18,22 @@ final class ChangeJobRequest extends ApiRequest
             'version' => ['required', 'integer'],
             'name' => ['required', 'string', 'max:190'],
             'client' => ['required', 'string', 'max:190'],
-            'due' => ['present', 'nullable', 'date_format:Y-m-d'],
+            'due' => ['present', ...DueDay::rules($this->user(), $this->due(), $this->kept())],
             'state' => ['required', 'string', OneOf::of(JobState::class)],
         ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['due.after_or_equal' => DueDay::OVER];
+    }
+
+    private function kept(): ?string
+    {
+        $job = $this->route('job');
+
+        return $job instanceof Job ? $job->due?->toDateString() : null;
     }
 
     public function due(): ?string

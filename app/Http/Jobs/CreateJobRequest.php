@@ -15,9 +15,15 @@ final class CreateJobRequest extends ApiRequest
             'name' => ['required', 'string', 'max:190'],
             'client' => ['required', 'string', 'max:190'],
             'force' => ['required', 'string', 'max:190'],
-            'due' => ['nullable', 'date_format:Y-m-d'],
+            'due' => DueDay::rules($this->user(), $this->due()),
             'standard_version_id' => ['nullable', 'integer'],
         ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['due.after_or_equal' => DueDay::OVER];
     }
 
     public function due(): ?string

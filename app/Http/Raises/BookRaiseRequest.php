@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Raises;
 
+use App\Http\Jobs\DueDay;
 use App\Http\Shared\ApiRequest;
 use App\Models\Job;
 
@@ -20,8 +21,14 @@ final class BookRaiseRequest extends ApiRequest
             'version' => ['required_with:job_id', 'nullable', 'integer'],
             'name' => ['required_without:job_id', 'nullable', 'string', 'max:190'],
             'client' => ['required_without:job_id', 'nullable', 'string', 'max:190'],
-            'due' => ['nullable', 'date_format:Y-m-d'],
+            'due' => DueDay::rules($this->user(), $this->textOrNull('due')),
         ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['due.after_or_equal' => DueDay::OVER];
     }
 
     /** @return non-empty-list<int> */
