@@ -86,7 +86,9 @@ install_node_libraries() {
     fi
 }
 
-front_end_sources() { find resources/js resources/css -type f ! -name '*.test.ts*' ! -path '*/testing/*' | LC_ALL=C sort; }
+front_end_sources() {
+    { find resources/js resources/css -type f ! -name '*.test.ts*' ! -path '*/testing/*'; find docs/screenshots -name '*.png'; } | LC_ALL=C sort
+}
 
 build_front_end() {
     local sources

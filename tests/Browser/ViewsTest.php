@@ -69,6 +69,8 @@ final class ViewsTest extends BrowserTestCase
         yield 'who paints what' => ['lead', '/jobs/1/painters?anew', 'as chosen', 1280];
         yield 'who paints what on a phone' => ['lead', '/jobs/1/painters?anew', 'as chosen', 390];
         yield 'a budget' => ['lead', '/jobs/1/budget', 'Take these tiers', 1280];
+        yield 'help' => ['lead', '/help/bench', 'Good to know', 1280];
+        yield 'help on a phone' => ['isla', '/help/check', 'Good to know', 390];
         yield 'a budget on a phone' => ['lead', '/jobs/1/budget', 'Take these tiers', 390];
         yield 'a quote' => ['lead', '/jobs/1/quote', 'To be paid', 1280];
         yield 'a quote on a phone' => ['lead', '/jobs/1/quote', 'To be paid', 390];

@@ -1,6 +1,8 @@
 import { useSession } from '@features/session';
 import { useKeys } from '@shared/useKeys';
 import { lazy, Suspense, useEffect, useState } from 'react';
+import { Link, useLocation } from 'react-router';
+import { helpOf } from './places';
 
 const Finder = lazy(async () => ({ default: (await import('./Finder')).Finder }));
 const KeyList = lazy(async () => ({ default: (await import('./KeyList')).KeyList }));
@@ -8,6 +10,7 @@ const KeyList = lazy(async () => ({ default: (await import('./KeyList')).KeyList
 /** What is there wherever one is: finding anything, and the keys of the place. */
 export function Anywhere() {
     const { studio } = useSession();
+    const location = useLocation();
     const single = studio.single_keys;
     const [open, setOpen] = useState<'finder' | 'keys' | null>(null);
     useKeys(
@@ -37,6 +40,7 @@ export function Anywhere() {
                 <button type="button" onClick={() => setOpen('keys')}>
                     Keys {single && <kbd>?</kbd>}
                 </button>
+                <Link to={helpOf(location.pathname)}>Help</Link>
             </div>
             <Suspense fallback={null}>
                 {open === 'finder' && <Finder onClose={() => setOpen(null)} />}

@@ -5,18 +5,13 @@ import { useQuery } from '@tanstack/react-query';
 import { Suspense } from 'react';
 import { Link, Navigate, Outlet, useLocation } from 'react-router';
 import { Anywhere } from './Anywhere';
+import { placeOf } from './places';
 import './shell.css';
 
 interface Place {
     to: string;
     name: string;
     waiting?: number;
-}
-
-/** The place that an address belongs to: a bench sheet is Bench, whatever job it is of. */
-function placeOf(path: string): string {
-    const within = /^\/jobs\/\d+\/(bench|mend|check)/.exec(path)?.[1];
-    return within === undefined ? `/${path.split('/')[1] ?? ''}` : within === 'check' ? '/check' : '/bench';
 }
 
 /** The rail of places, and the place itself. Who is not signed in is sent to the door, and back afterwards. */

@@ -69,6 +69,7 @@ const PLACES: readonly (Find & { roles?: readonly Role[] })[] = [
     { to: '/check', name: 'Check', detail: 'what waits to be checked', roles: ['lead', 'deputy'] },
     { to: '/records', name: 'Records', detail: 'what was signed' },
     { to: '/studio', name: 'Studio', detail: 'people, clearances, figure types, settings' },
+    { to: '/help', name: 'Help', detail: 'a page a place, with its picture' },
     { to: '/studio/paints', name: 'Paints', detail: 'what is on the shelf' },
     { to: '/studio/log', name: 'Log', detail: 'what happened in the studio', roles: ['lead'] },
     { to: '/account', name: 'Account', detail: 'password, second factor, sessions' },

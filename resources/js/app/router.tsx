@@ -59,6 +59,7 @@ export const router = createBrowserRouter([
                 path: 'records/:record/raise',
                 lazy: async () => ({ Component: (await import('@features/records')).RaiseRecordPage }),
             },
+            { path: 'help/:place?', lazy: async () => ({ Component: (await import('@features/help')).HelpPage }) },
             { path: 'account', lazy: async () => ({ Component: (await import('@features/session')).AccountPage }) },
             { path: 'studio/log', lazy: async () => ({ Component: (await import('@features/studio')).LogPage }) },
             { path: 'studio', lazy: async () => ({ Component: (await import('@features/studio')).StudioPage }) },

@@ -1,0 +1,3 @@
+import './help.css';
+
+export { HelpPage } from './HelpPage';
