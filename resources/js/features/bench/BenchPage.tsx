@@ -4,6 +4,7 @@ import { Empty } from '@shared/Empty';
 import { count, date, minutes } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
+import { StateBar } from '@shared/StateBar';
 import { useQuery } from '@tanstack/react-query';
 import { Link, Navigate, useSearchParams } from 'react-router';
 import { Runs } from './components/Runs';
@@ -50,7 +51,10 @@ export function BenchPage() {
                                         <span>
                                             {count(sheet.figures, 'figure')}, {sheet.type}
                                         </span>
-                                        <span>{standing(sheet)}</span>
+                                        <span>
+                                            {standing(sheet)}
+                                            <StateBar states={statesOf(sheet)} />
+                                        </span>
                                         <span className="rows-end">
                                             {minutes(sheet.minutes)} each{sheet.due !== null && ` · due ${date(sheet.due)}`}
                                         </span>
@@ -64,6 +68,18 @@ export function BenchPage() {
             {unit === null && <Runs />}
         </>
     );
+}
+
+/** As the bar has them, from what nobody has begun to what is signed. */
+function statesOf(sheet: Schemas['BenchRow']) {
+    return [
+        { state: 'to-paint' as const, figures: sheet.to_paint },
+        { state: 'painting' as const, figures: sheet.painting },
+        { state: 'refused' as const, figures: sheet.refused },
+        { state: 'mended' as const, figures: sheet.mended },
+        { state: 'to-check' as const, figures: sheet.to_check },
+        { state: 'signed' as const, figures: sheet.signed },
+    ];
 }
 
 function standing(sheet: Schemas['BenchRow']): string {
