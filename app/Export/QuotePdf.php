@@ -12,22 +12,33 @@ use Core\Standard\Currency;
  * A quote as a paper for the client: what is painted at which tier for which price, what each tier includes, dates and terms.
  *
  * @phpstan-import-type OfferedContent from QuoteContent
+ * @phpstan-import-type OfferedFigure from QuoteContent
  * @phpstan-import-type OfferedLine from QuoteContent
  * @phpstan-import-type QuotedTier from QuoteContent
  * @phpstan-import-type QuotedSurface from QuoteContent
  */
 final readonly class QuotePdf
 {
+    /** Figures stand beside each other; more would be too small to be seen. */
+    private const IN_A_ROW = 4;
+
+    /** Points of a picture for each of its own. */
+    private const ZOOM = 1.5;
+
+    public function __construct(private SvgPictures $pictures)
+    {
+    }
+
     /** @param  OfferedContent  $content */
-    public static function of(array $content, ?string $agreedBy, ?CarbonImmutable $agreedAt): string
+    public function of(array $content, ?string $agreedBy, ?CarbonImmutable $agreedAt): string
     {
         $currency = Currency::of($content['currency']);
 
         return Pdf::of('<html><head><style>'
             .'@page { margin: 16mm 14mm } body { font-family: '.Pdf::TYPE.'; font-size: 9.5pt; color: #141414 } h1, h2 { font-family: '.Pdf::TYPE_OF_HEADS.' } h1 { font-size: 20pt; margin: 0 } h2 { font-size: 14pt; margin: 7mm 0 2mm } p { margin: 0 0 1mm }'
             .'table { width: 100%; border-collapse: collapse } th, td { text-align: left; vertical-align: top; padding: 1.2mm 2mm; border-bottom: .4pt solid #cfcfcf; font-weight: normal } thead th { font-weight: bold; border-bottom: .8pt solid #141414 } .amount { text-align: right; white-space: nowrap }'
-            .'tr { page-break-inside: avoid } .quiet { color: #5a5a5a } .total th, .total td { border-top: .8pt solid #141414; font-weight: bold } .surface { width: 28% }'
-            .'</style></head><body>'.self::head($content).self::lines($content, $currency).self::answer($content, $agreedBy, $agreedAt).self::tiers($content).'</body></html>');
+            .'tr { page-break-inside: avoid } .quiet { color: #5a5a5a } .total th, .total td { border-top: .8pt solid #141414; font-weight: bold } .surface { width: 28% } .figures td { width: 25%; border: 0; text-align: center } .figures img { max-width: 40mm; max-height: 55mm }'
+            .'</style></head><body>'.self::head($content).$this->figures($content['figures']).self::lines($content, $currency).self::answer($content, $agreedBy, $agreedAt).self::tiers($content).'</body></html>');
     }
 
     /** @param  OfferedContent  $content */
@@ -41,6 +52,19 @@ final readonly class QuotePdf
         return '<h1>'.e("Quote {$content['number']}: {$content['job']['name']}").'</h1><p class="quiet">'
             .e("{$content['studio']} for {$content['job']['client']}, {$content['made']['on']}, by {$content['made']['by']}. Standard {$content['standard']['name']} {$content['standard']['version']}.").'<br>'
             .e("It can be agreed to until {$content['valid_until']} and binds nobody before.").($days === [] ? '' : '<br>'.e(ucfirst(implode('; ', $days)).'.')).'</p>';
+    }
+
+    /** @param  list<OfferedFigure>  $figures of types that are laid out as pictures */
+    private function figures(array $figures): string
+    {
+        if ($figures === []) {
+            return '';
+        }
+        $pictures = $this->pictures->png(array_map(FigureSvg::of(...), $figures), self::ZOOM);
+        $cells = array_map(static fn (int $at, array $figure): string => '<td><img src="data:image/png;base64,'.base64_encode($pictures[$at]).'"><br><b>'.e($figure['type']).'</b><br><span class="quiet">'.e(implode(', ', $figure['units'])).'</span></td>', array_keys($figures), $figures);
+        $rows = array_map(static fn (array $row): string => '<tr>'.implode('', $row).str_repeat('<td></td>', self::IN_A_ROW - count($row)).'</tr>', array_chunk($cells, self::IN_A_ROW));
+
+        return '<h2>In these colours</h2><table class="figures"><tbody>'.implode('', $rows).'</tbody></table>';
     }
 
     /** @param  OfferedContent  $content */

@@ -183,7 +183,9 @@ final class QuoteTest extends TestCase
         $token = $this->make(['materials' => [['words' => '=1+1', 'amount' => 100]]]);
         $quote = Quote::query()->firstOrFail();
 
-        self::assertStringStartsWith('%PDF-', (string) $this->nobody('GET', "/offers/{$token}/paper")->getContent());
+        $paper = (string) $this->nobody('GET', "/offers/{$token}/paper")->getContent();
+        self::assertStringStartsWith('%PDF-', $paper);
+        self::assertStringContainsString('/Subtype /Image', $paper, 'the figures that are laid out stand in it');
         self::assertStringStartsWith('%PDF-', (string) $this->as($this->lead(), 'GET', "/quotes/{$quote->id}/paper")->getContent());
         $table = (string) $this->as($this->lead(), 'GET', "/quotes/{$quote->id}/table")->getContent();
         self::assertStringContainsString('"2nd Lamplighters",11,"Lamplighter, on foot",Muster,28.00,308.00', $table);

@@ -12,12 +12,12 @@ use App\Http\Shared\Download;
 #[Answers(type: 'application/pdf')]
 final readonly class ExportOffer
 {
-    public function __construct(private Offers $offers)
+    public function __construct(private Offers $offers, private QuotePaper $papers)
     {
     }
 
     public function __invoke(string $token): Download
     {
-        return QuotePaper::of($this->offers->open($token));
+        return $this->papers->of($this->offers->open($token));
     }
 }

@@ -13,8 +13,12 @@ use App\Models\Quote;
 #[Answers(type: 'application/pdf')]
 final readonly class ExportQuote
 {
+    public function __construct(private QuotePaper $papers)
+    {
+    }
+
     public function __invoke(LeadRequest $request, Quote $quote): Download
     {
-        return QuotePaper::of($quote);
+        return $this->papers->of($quote);
     }
 }

@@ -11,8 +11,12 @@ use App\Models\Quote;
 /** A quote as the file that lead and client keep. */
 final readonly class QuotePaper
 {
-    public static function of(Quote $quote): Download
+    public function __construct(private QuotePdf $pdf)
     {
-        return new Download(QuotePdf::of($quote->content, $quote->agreed_by, $quote->agreed_at), "quote-{$quote->number}.pdf");
+    }
+
+    public function of(Quote $quote): Download
+    {
+        return new Download($this->pdf->of($quote->content, $quote->agreed_by, $quote->agreed_at), "quote-{$quote->number}.pdf");
     }
 }
