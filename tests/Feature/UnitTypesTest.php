@@ -81,6 +81,9 @@ final class UnitTypesTest extends CheckTestCase
         $unit = $this->unit('2nd Lamplighters');
         $rows = JobRows::of($unit->job_id);
         $this->assertRefused($this->as($this->lead(), 'POST', "/units/{$unit->id}/figures", ['version' => $unit->version, 'count' => 1, 'figure_type' => 'kraken']), 422, 'unknown-figure-type', '/figure_type');
+        FigureType::query()->whereNull('job_id')->where('key', 'sea-troll')->update(['retired' => true]);
+        FigureType::query()->whereNotNull('job_id')->where('key', 'sea-troll')->update(['key' => 'sea-troll-2']);
+        $this->assertRefused($this->as($this->lead(), 'POST', "/units/{$unit->id}/figures", ['version' => $unit->version, 'count' => 1, 'figure_type' => 'sea-troll']), 422, 'unknown-figure-type', '/figure_type');
         [, $diver] = $this->withDiver();
         $divers = $this->unit('Tide divers');
         $this->as($this->lead(), 'POST', "/units/{$unit->id}/moves", ['version' => $unit->refresh()->version, 'figures' => [$diver->id], 'to' => $divers->id])->assertOk();

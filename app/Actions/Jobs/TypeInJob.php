@@ -16,14 +16,14 @@ final readonly class TypeInJob
     {
     }
 
-    /** The job's own where it has one, else a copy of the studio's; null: neither has it. */
+    /** The job's own where it has one, else a copy of the studio's, unless that is retired; null: neither has it. */
     public function of(string $key, Job $job): ?FigureType
     {
         $copy = FigureType::query()->where('job_id', $job->id)->where('key', $key)->first();
         if ($copy !== null) {
             return $copy;
         }
-        $type = FigureType::query()->whereNull('job_id')->where('key', $key)->with(FigureTypes::RELATIONS)->first();
+        $type = FigureType::query()->whereNull('job_id')->where('retired', false)->where('key', $key)->with(FigureTypes::RELATIONS)->first();
 
         return $type === null ? null : $this->types->copy($type, $job, $key, $type->name);
     }
