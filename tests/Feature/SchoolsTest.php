@@ -70,14 +70,15 @@ final class SchoolsTest extends TestCase
     {
         $figure = $this->figure('1st Lamplighters', 9);
         $before = $this->steps();
-        $grid = $this->chooseOn($figure, 'lamp cage', 'metals', 'last')->assertOk();
+        $this->chooseOn($figure, 'lamp cage', 'metals', 'last')->assertOk();
         $steps = $this->steps();
         $areas = array_column($steps, 'area');
 
         self::assertSame([9], $this->numbersOfSheet($figure));
         self::assertGreaterThan((int) array_search('matt', array_column($steps, 'use'), true), (int) array_search('lamp cage', $areas, true), 'after the varnish');
         self::assertEqualsCanonicalizing(self::painted($before), self::painted($steps), 'the same is painted');
-        self::assertStringContainsString('"question":"metals","name":"Metals","own":"last","wider":"first"', (string) $grid->getContent());
+        $school = $this->layersOf($figure->id, 'lamp cage')['schools'][0];
+        self::assertSame(['metals', 'Metals', 'last', 'first'], [$school['question'], $school['name'], $school['own'], $school['wider']]);
 
         $this->chooseOn($figure, 'lamp cage', 'metals', null)->assertOk();
         self::assertSame(array_column($before, 'area'), array_column($this->steps(), 'area'));
