@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Bench\BenchSheets;
+use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
+use App\Actions\FigureTypes\FigureTypes;
+use App\Actions\FigureTypes\StoreFigureType;
 use App\Actions\History\JobRows;
 use App\Models\Figure;
 use App\Models\FigureType;
@@ -74,6 +77,21 @@ final class UnitTypesTest extends CheckTestCase
         self::assertNotSame([], $sheet->steps);
         $types = array_column((array) $this->answer($this->lead(), 'GET', "/jobs/{$this->job()->id}/figure-types")['types'], 'figures', 'key');
         self::assertSame(Figure::query()->join('units', 'units.id', '=', 'figures.unit_id')->where('units.figure_type_id', $diver->figure_type_id)->count() + 1, $types['tide-diver']);
+    }
+
+    public function test_types_that_are_nearly_alike_have_sheets_of_their_own(): void
+    {
+        $studio = FigureType::query()->whereNull('job_id')->where('key', 'lamplighter')->with(FigureTypes::RELATIONS)->firstOrFail();
+        $core = FigureTypes::core($studio);
+        $other = $core->named('Lamplighter with a ladder')->without(['guard badge']);
+        $this->app->make(StoreFigureType::class)->handle($other, 'ladder');
+        $unit = $this->unit('2nd Lamplighters');
+        $this->answer($this->lead(), 'POST', "/units/{$unit->id}/figures", ['version' => $unit->version, 'count' => 2, 'figure_type' => 'ladder']);
+        $one = Figure::query()->where('unit_id', $unit->id)->whereNotNull('figure_type_id')->firstOrFail();
+
+        $sheet = $this->app->make(BenchSheets::class)->ofFigure($one);
+        self::assertSame([$one->figure_type_id], array_values(array_unique(array_map(static fn (ComposedFigure $figure): int => $figure->typeId(), $sheet->figures))));
+        self::assertCount(2, $sheet->figures);
     }
 
     public function test_it_comes_by_hand_goes_over_and_is_taken_back(): void

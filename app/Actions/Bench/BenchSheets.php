@@ -124,7 +124,7 @@ final readonly class BenchSheets
 
     /**
      * @param  list<ComposedFigure>  $figures
-     * @return list<non-empty-list<AlikeFigures>> those of one unit and one scheme, whose areas are painted by the same schools, together
+     * @return list<non-empty-list<AlikeFigures>> those of one unit, one type and one scheme, whose areas are painted by the same schools, together
      */
     private function alike(Job $job, array $figures): array
     {
@@ -138,7 +138,7 @@ final readonly class BenchSheets
         foreach (array_values($byKey) as $at => $alike) {
             // What has paint already, because it comes back or came finished, shares a sheet with its like alone.
             $painted = $alike[0]->raises !== null || $alike[0]->row->elsewhere ? $alike[0]->likeKey() : '';
-            $together["{$alike[0]->unit->id} {$alike[0]->schemeId()} {$alike[0]->agreed->schools()} {$painted}"][] = new AlikeFigures($alike, $mixes[$at]);
+            $together["{$alike[0]->unit->id} {$alike[0]->typeId()} {$alike[0]->schemeId()} {$alike[0]->agreed->schools()} {$painted}"][] = new AlikeFigures($alike, $mixes[$at]);
         }
 
         return array_values($together);

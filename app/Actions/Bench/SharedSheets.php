@@ -30,7 +30,7 @@ final class SharedSheets
     }
 
     /**
-     * @param  non-empty-list<AlikeFigures>  $all of one unit and one scheme
+     * @param  non-empty-list<AlikeFigures>  $all of one unit, one type and one scheme
      * @return list<array{non-empty-list<AlikeFigures>, SheetLines}> by sheet, who shares it and its lines
      */
     public function of(array $all, Standard $standard): array
