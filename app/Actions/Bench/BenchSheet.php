@@ -110,17 +110,9 @@ final readonly class BenchSheet
     /** Rank of the highest tier at which a step is laid on one of its figures. */
     public function rankOf(SheetStep $step): int
     {
-        $ranks = array_map(fn (AlikeFigures $one): int => $this->standard->tier(self::tierOn($step->area, $one->first()))->rank, $this->alikeOf($step));
+        $ranks = array_map(fn (AlikeFigures $one): int => $this->standard->tier($one->first()->tierOn($step->area))->rank, $this->alikeOf($step));
 
         return $ranks === [] ? 0 : max($ranks);
-    }
-
-    /** The tier at which an area of a figure is painted. */
-    public static function tierOn(string $area, ComposedFigure $on): string
-    {
-        $known = $on->figure->area($area);
-
-        return $known === null ? $on->figure->tier : $on->figure->tierOf($known);
     }
 
     /** What the first of those are painted with that have a line. */

@@ -286,7 +286,7 @@ final class FigureMixes
     private function ladder(string $area): ?TierLadder
     {
         if (! array_key_exists($area, $this->ladders)) {
-            $this->ladders[$area] = $this->scheme?->tier($this->figure->typeRow()->key, $area, $this->figure->layers()->usesOn($area), $this->standard, $this->tierOn($area), $this->overAll());
+            $this->ladders[$area] = $this->scheme?->tier($this->figure->typeRow()->key, $area, $this->figure->layers()->usesOn($area), $this->standard, $this->figure->tierOn($area), $this->overAll());
         }
 
         return $this->ladders[$area];
@@ -308,12 +308,5 @@ final class FigureMixes
         }
 
         return $this->overAll;
-    }
-
-    private function tierOn(string $area): string
-    {
-        $known = $this->figure->figure->area($area);
-
-        return $known === null ? $this->figure->figure->tier : $this->figure->figure->tierOf($known);
     }
 }

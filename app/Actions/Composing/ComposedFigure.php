@@ -66,6 +66,14 @@ final readonly class ComposedFigure
         return $this->whole ?? $this->type;
     }
 
+    /** The tier at which an area of it is painted; of one that it has not, its own. */
+    public function tierOn(string $area): string
+    {
+        $known = $this->figure->area($area);
+
+        return $known === null ? $this->figure->tier : $this->figure->tierOf($known);
+    }
+
     /** Equal for two figures on which the same is painted, and of which the same is asked. */
     public function signature(): string
     {

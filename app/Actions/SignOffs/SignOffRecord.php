@@ -64,7 +64,7 @@ final readonly class SignOffRecord
             'id' => $tier->id, 'name' => $tier->name, 'rank' => $tier->rank,
             'distance_mm' => $judging->distanceMm, 'notice_arcmin' => $judging->noticeArcmin, 'colour_tolerance' => $judging->colourTolerance,
             'sides' => array_column($judging->sides, 'value'), 'look_minutes' => $tier->lookMinutes,
-            'limits' => ['critical' => $judging->limits->critical, 'major' => $judging->limits->major, 'minor' => $judging->limits->minor],
+            'limits' => $judging->limits->toArray(),
         ];
     }
 

@@ -304,7 +304,7 @@ final readonly class BenchSheetResource extends Resource
             'number' => $step->number,
             'area' => $step->area,
             'surface' => $area->area->surface ?? '',
-            'tier' => BenchSheet::tierOn($step->area, $this->sheet->alikeOf($step)[0]->first()),
+            'tier' => $this->sheet->alikeOf($step)[0]->first()->tierOn($step->area),
             'part' => $area->part ?? '',
             'use' => $step->use,
             'technique' => $step->technique,
@@ -313,8 +313,7 @@ final readonly class BenchSheetResource extends Resource
             'look' => $step->isLook(),
             'waits' => $this->waits($step),
             'beneath' => $beneath,
-            'cleared' => $this->isCleared($step),
-            'may_look_on' => $this->mayLookOn($step),
+            ...$this->clearance($step),
             'marks' => $this->marks($step),
             'further' => $this->further($step),
             'wet' => $wet,
@@ -336,19 +335,14 @@ final readonly class BenchSheetResource extends Resource
         return $further;
     }
 
-    /** Whether this person may do it alone on all figures that have it; null where nobody has said. */
-    private function isCleared(SheetStep $step): ?bool
+    /** @return array{cleared: bool|null, may_look_on: list<Person>} whether this person may do it alone on all figures that have it, null where nobody has said; if not, who may look on */
+    private function clearance(SheetStep $step): array
     {
-        return $step->planned instanceof TidyBack ? null : $this->clearances->cover($step->technique, $this->sheet->rankOf($step));
-    }
+        $rank = $this->sheet->rankOf($step);
+        $cleared = $step->planned instanceof TidyBack ? null : $this->clearances->cover($step->technique, $rank);
+        $others = $cleared === false ? $this->supervision?->whoMayLookOn($step->technique, $rank) ?? [] : [];
 
-    /** @return list<Person> who may look on while this person does it; nobody is listed where nobody need */
-    private function mayLookOn(SheetStep $step): array
-    {
-        return $this->isCleared($step) !== false || $this->supervision === null ? [] : array_map(
-            static fn (User $one): array => ['id' => $one->id, 'name' => $one->name],
-            $this->supervision->whoMayLookOn($step->technique, $this->sheet->rankOf($step)),
-        );
+        return ['cleared' => $cleared, 'may_look_on' => array_map(static fn (User $one): array => ['id' => $one->id, 'name' => $one->name], $others)];
     }
 
     /** @return array{minutes: float, minutes_to: float} on one figure; from what it takes on some to what it may take on others */
