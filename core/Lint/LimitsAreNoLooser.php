@@ -66,17 +66,11 @@ final readonly class LimitsAreNoLooser implements MendableRule
         }
         $size = (string) ($finding->arguments['size'] ?? '');
         if ($size === '') {
-            return Mend::tier('limits', self::members($own->limits->strictest($lower->limits)), 'Bear no more');
+            return Mend::tier('limits', $own->limits->strictest($lower->limits)->toArray(), 'Bear no more');
         }
         $bySize = [...$own->limitsBySize, $size => $own->limitsOf($size)->strictest($lower->limitsOf($size))];
 
-        return Mend::tier('limits_by_size', array_map(self::members(...), $bySize), 'Bear no more');
-    }
-
-    /** @return array{critical: int, major: int, minor: int} */
-    private static function members(FaultLimits $limits): array
-    {
-        return ['critical' => $limits->critical, 'major' => $limits->major, 'minor' => $limits->minor];
+        return Mend::tier('limits_by_size', array_map(static fn (FaultLimits $limits): array => $limits->toArray(), $bySize), 'Bear no more');
     }
 
     public function rule(): string

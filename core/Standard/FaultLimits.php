@@ -28,6 +28,12 @@ final readonly class FaultLimits
         };
     }
 
+    /** @return array{critical: int, major: int, minor: int} */
+    public function toArray(): array
+    {
+        return ['critical' => $this->critical, 'major' => $this->major, 'minor' => $this->minor];
+    }
+
     public function inWords(): string
     {
         return "critical {$this->critical}, major {$this->major}, minor {$this->minor}";

@@ -201,13 +201,12 @@ final readonly class CheckResource extends Resource
     private function tier(): array
     {
         $tier = $this->reading->tier;
-        $limits = $tier->judging->limits;
 
         return [
             'key' => $tier->id, 'name' => $tier->name, 'rank' => $tier->rank, 'distance_mm' => $tier->judging->distanceMm,
             'notice_arcmin' => $tier->judging->noticeArcmin, 'look_minutes' => $tier->lookMinutes,
             'smallest_mm' => VisualAngle::arcmin($tier->judging->noticeArcmin)->sizeAt($tier->judging->distanceMm),
-            'limits' => ['critical' => $limits->of(Severity::Critical), 'major' => $limits->of(Severity::Major), 'minor' => $limits->of(Severity::Minor)],
+            'limits' => $tier->judging->limits->toArray(),
         ];
     }
 

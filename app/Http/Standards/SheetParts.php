@@ -152,7 +152,7 @@ final readonly class SheetParts
                 'published: ISO 8596 for the angle that sight parts; the noticing angle is a studio setting',
             ))->toArray(),
             'sides' => array_column($judging->sides, 'value'),
-            'limits' => ['critical' => $judging->limits->critical, 'major' => $judging->limits->major, 'minor' => $judging->limits->minor],
+            'limits' => $judging->limits->toArray(),
             'budget_minutes' => $tier->budgetMinutes,
             'price' => $terms->price === null ? null : ['school' => $terms->price->school(), 'list' => $terms->price->list === [] ? null : $terms->price->list, 'hourly' => $terms->price->hourly],
             'note' => $terms->note,
