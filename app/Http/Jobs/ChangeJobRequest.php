@@ -18,15 +18,9 @@ final class ChangeJobRequest extends ApiRequest
             'version' => ['required', 'integer'],
             'name' => ['required', 'string', 'max:190'],
             'client' => ['required', 'string', 'max:190'],
-            'due' => ['present', ...DueDay::rules($this->user(), $this->due(), $this->kept())],
+            'due' => ['present', ...DueDay::rules($this->user(), $this->kept())],
             'state' => ['required', 'string', OneOf::of(JobState::class)],
         ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['due.after_or_equal' => DueDay::OVER];
     }
 
     private function kept(): ?string

@@ -15,15 +15,9 @@ final class CreateJobRequest extends ApiRequest
             'name' => ['required', 'string', 'max:190'],
             'client' => ['required', 'string', 'max:190'],
             'force' => ['required', 'string', 'max:190'],
-            'due' => DueDay::rules($this->user(), $this->due()),
+            'due' => DueDay::rules($this->user()),
             'standard_version_id' => ['nullable', 'integer'],
         ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['due.after_or_equal' => DueDay::OVER];
     }
 
     public function due(): ?string

@@ -21,14 +21,8 @@ final class BookRaiseRequest extends ApiRequest
             'version' => ['required_with:job_id', 'nullable', 'integer'],
             'name' => ['required_without:job_id', 'nullable', 'string', 'max:190'],
             'client' => ['required_without:job_id', 'nullable', 'string', 'max:190'],
-            'due' => DueDay::rules($this->user(), $this->textOrNull('due')),
+            'due' => DueDay::rules($this->user()),
         ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['due.after_or_equal' => DueDay::OVER];
     }
 
     /** @return non-empty-list<int> */
