@@ -13,9 +13,6 @@ use App\Actions\Quotes\QuoteContent;
  */
 final readonly class FigureSvg
 {
-    /** L* near 65. */
-    private const GROUND = '#9e9e9e';
-
     /** Where nobody has said a colour. */
     private const NO_COLOUR = '#c9c9c9';
 
@@ -24,6 +21,6 @@ final readonly class FigureSvg
     {
         $areas = array_map(static fn (array $area): string => sprintf('<path d="%s" fill="%s" fill-rule="evenodd"/>', e($area['path']), e($area['hex'] ?? self::NO_COLOUR)), $figure['areas']);
 
-        return sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$d" height="%2$d" viewBox="0 0 %1$d %2$d"><rect width="%1$d" height="%2$d" fill="%3$s"/>%4$s</svg>', $figure['width'], $figure['height'], self::GROUND, implode('', $areas));
+        return sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$d" height="%2$d" viewBox="0 0 %1$d %2$d"><rect width="%1$d" height="%2$d" fill="%3$s"/>%4$s</svg>', $figure['width'], $figure['height'], PlateSvg::NEUTRAL, implode('', $areas));
     }
 }

@@ -13,7 +13,8 @@ final readonly class PlateSvg
 {
     private const MARGIN = 4;
 
-    private const NEUTRAL = '#9e9e9e';
+    /** L* near 65, which colours are judged against. */
+    public const NEUTRAL = '#9e9e9e';
 
     public const WIDTH = Sculpt::WIDTH + 2 * self::MARGIN;
 
