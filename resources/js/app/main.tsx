@@ -1,18 +1,13 @@
 import '@fontsource-variable/archivo/standard.css';
 import '../../css/index.css';
-import { sessionOptions } from '@features/session';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { App, ConfigProvider } from 'antd';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { client } from './client';
-import { early } from './early';
 import { router } from './router';
 import { theme } from './theme';
-
-// Who is signed in decides what is shown at all, whatever place it is.
-early(client, sessionOptions());
 
 const place = document.getElementById('app');
 if (place === null) {

@@ -1,5 +1,6 @@
 import { createBrowserRouter } from 'react-router';
 import { gridOptions, jobOptions } from '@features/jobs/queries';
+import { sessionOptions } from '@features/session';
 import { Broken } from './Broken';
 import { client } from './client';
 import { early } from './early';
@@ -11,6 +12,11 @@ export const router = createBrowserRouter([
     { path: '/offer/:token', lazy: async () => ({ Component: (await import('@features/quotes')).OfferPage }) },
     {
         path: '/',
+        // Who is signed in decides what is shown at all; who is at the door, or reads an offer, is nobody.
+        loader: () => {
+            early(client, sessionOptions());
+            return null;
+        },
         element: <Shell />,
         errorElement: <Broken />,
         children: [
