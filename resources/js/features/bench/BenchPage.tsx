@@ -51,10 +51,7 @@ export function BenchPage() {
                                         <span>
                                             {count(sheet.figures, 'figure')}, {sheet.type}
                                         </span>
-                                        <span>
-                                            {standing(sheet)}
-                                            <StateBar states={statesOf(sheet)} />
-                                        </span>
+                                        <Standing sheet={sheet} />
                                         <span className="rows-end">
                                             {minutes(sheet.minutes)} each{sheet.due !== null && ` · due ${date(sheet.due)}`}
                                         </span>
@@ -70,30 +67,28 @@ export function BenchPage() {
     );
 }
 
-/** As the bar has them, from what nobody has begun to what is signed. */
-function statesOf(sheet: Schemas['BenchRow']) {
+/** What its figures are at, from what nobody has begun to what is signed; a look is waited for within a state. */
+function partsOf(sheet: Schemas['BenchRow']) {
     return [
-        { state: 'to-paint' as const, figures: sheet.to_paint },
-        { state: 'painting' as const, figures: sheet.painting },
-        { state: 'refused' as const, figures: sheet.refused },
-        { state: 'mended' as const, figures: sheet.mended },
-        { state: 'to-check' as const, figures: sheet.to_check },
-        { state: 'signed' as const, figures: sheet.signed },
-    ];
+        { state: 'to-paint', figures: sheet.to_paint, words: 'to paint' },
+        { state: 'painting', figures: sheet.painting, words: 'under way' },
+        { state: null, figures: sheet.looks, words: sheet.looks === 1 ? 'waits for a look' : 'wait for a look' },
+        { state: 'refused', figures: sheet.refused, words: 'sent back' },
+        { state: 'mended', figures: sheet.mended, words: 'mended, to hand over' },
+        { state: 'to-check', figures: sheet.to_check, words: 'waiting to be checked' },
+        { state: 'signed', figures: sheet.signed, words: 'signed off' },
+    ] as const;
 }
 
-function standing(sheet: Schemas['BenchRow']): string {
-    const parts = [
-        [sheet.to_paint, 'to paint'],
-        [sheet.painting, 'under way'],
-        [sheet.looks, sheet.looks === 1 ? 'waits for a look' : 'wait for a look'],
-        [sheet.refused, 'sent back'],
-        [sheet.mended, 'mended, to hand over'],
-        [sheet.to_check, 'waiting to be checked'],
-        [sheet.signed, 'signed off'],
-    ] as const;
-    return parts
-        .filter(([number]) => number > 0)
-        .map(([number, words]) => `${number} ${words}`)
-        .join(', ');
+function Standing({ sheet }: { sheet: Schemas['BenchRow'] }) {
+    const parts = partsOf(sheet);
+    return (
+        <span>
+            {parts
+                .filter(({ figures }) => figures > 0)
+                .map(({ figures, words }) => `${figures} ${words}`)
+                .join(', ')}
+            <StateBar states={parts.flatMap(({ state, figures }) => (state === null ? [] : [{ state, figures }]))} />
+        </span>
+    );
 }

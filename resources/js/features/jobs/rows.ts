@@ -46,10 +46,11 @@ export function nameOf({ unit, group, itself }: Row): string {
 export function rowsOf(grid: Schemas['Grid']): Row[] {
     const named = new Map(grid.cells.map((cell) => [cell.name, cell]));
     return grid.units.flatMap((unit) => {
-        const asUnit = new Set(unit.groups.find((group) => isUnitItself(unit, group))?.cells);
+        const own = unit.groups.find((group) => isUnitItself(unit, group));
+        const asUnit = new Set(own?.cells);
         return unit.groups
             .map((group) => {
-                const itself = isUnitItself(unit, group);
+                const itself = group === own;
                 const key = itself ? `u${String(unit.id)}` : `f${String(group.figures[0]?.id)}`;
                 return { unit, group, itself, key, asUnit, cells: group.cells.flatMap((name) => named.get(name) ?? []) };
             })
