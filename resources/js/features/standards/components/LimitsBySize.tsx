@@ -52,7 +52,7 @@ export function LimitsBySize({ tier, sizeClasses, errors, onChange }: Props) {
             {others.length > 0 && (
                 <Select
                     aria-label="A size class that bears something else"
-                    className="tool-select"
+                    className="limits-of-others"
                     placeholder="A size class that bears something else…"
                     value={null}
                     options={others.map((size) => ({ value: size, label: size }))}
