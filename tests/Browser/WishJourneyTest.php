@@ -30,7 +30,7 @@ final class WishJourneyTest extends BrowserTestCase
         $page->await(static fn (): bool => $page->count("//tr[contains(@class, 'budget-other')]") > 0, 'No tier is richer for twice the hours.');
         $page->press('Take these tiers')->see('Taken.');
         self::assertSame(0, DB::table('figures')->join('tiers', 'tiers.id', '=', 'figures.tier_id')->whereNotNull('figures.figure_type_id')->where('tiers.key', '<>', 'muster')->count(), 'the divers are settled by hand');
-        $page->press('Give ')->see('Taken.');
+        $page->press('Give ')->see('Areas lifted.');
 
         // What the client agreed to beside it.
         $page->press('Back to the job')->see('Mole master');

@@ -17,6 +17,7 @@ import { Groups } from './components/Groups';
 import { MoreMinutes } from './components/MoreMinutes';
 import { costIn, percent, unitsOf } from './costs';
 import { type Asked, type Budget, budgetOptions } from './queries';
+import { useIsTaking } from './useTaken';
 import { useTakeMix } from './useTakeMix';
 
 /** Given this budget, which tier for which figures. */
@@ -31,6 +32,7 @@ export function BudgetPage() {
         setAsked({ ...asked, fixed: {} });
         void message.success('Taken.');
     });
+    const isTaking = useIsTaking(id);
     const say = costIn(asked.measure, studio);
     const units = unitsOf(asked.measure, studio);
     const fix = (group: string, tier: string | null) => {
@@ -88,7 +90,7 @@ export function BudgetPage() {
                         <Button
                             type="primary"
                             className="budget-take"
-                            disabled={isAsNow(data) || query.isPlaceholderData}
+                            disabled={isAsNow(data) || query.isPlaceholderData || isTaking}
                             loading={take.isPending}
                             onClick={() => take.mutate(data)}
                         >

@@ -78,4 +78,28 @@ describe('a few hours more', () => {
         opened({ ...effort, areas: [] });
         expect(await screen.findByText('No area can be lifted for that.')).toBeTruthy();
     });
+
+    it('are not given once more before they are reckoned anew for what the job is then', async () => {
+        let reckoned: (answer: [number, unknown]) => void = () => undefined;
+        const again = new Promise<[number, unknown]>((resolve) => {
+            reckoned = resolve;
+        });
+        let asked = 0;
+        const sent = answering(({ method }) => {
+            if (method === 'PUT') {
+                return [200, { units: [] }];
+            }
+            asked += 1;
+            return asked === 1 ? [200, effort] : again;
+        });
+        render(<MoreMinutes job={7} />, [[['session'], session()]]);
+        const give = await screen.findByRole('button', { name: 'Give 2 areas these tiers' });
+        await userEvent.click(give);
+        expect(await screen.findByText('Areas lifted.')).toBeTruthy();
+        expect(give.matches(':disabled')).toBe(true);
+        reckoned([200, { ...effort, areas: [area({ version: 6 })] }]);
+        await userEvent.click(await screen.findByRole('button', { name: 'Give 1 area these tiers' }));
+        await waitFor(() => expect(sent.filter((one) => one.method === 'PUT')).toHaveLength(2));
+        expect(sent.findLast((one) => one.method === 'PUT')?.body).toMatchObject({ areas: [{ version: 6 }] });
+    });
 });

@@ -1,13 +1,22 @@
 import type { Schemas } from '@api';
 import { jobKeys } from '@features/jobs';
 import { useRefused } from '@shared/useRefused';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useIsMutating, useMutation, useQueryClient } from '@tanstack/react-query';
 
-/** Gives a job what was reckoned for it, all of it or none; what comes back is its grid as it is then. */
+function takes(job: number) {
+    return [...jobKeys.detail(job), 'take'];
+}
+
+/**
+ * Gives a job what was reckoned for it, all of it or none; what comes back is its grid as it is then.
+ * It is under way until what was reckoned for the job before is reckoned anew: the next press on the old would be refused
+ * as somebody else's change, and it was one's own.
+ */
 export function useTaken<T>(job: number, send: (what: T) => Promise<Schemas['Grid']>, onTaken: () => void) {
     const client = useQueryClient();
     const refused = useRefused();
     return useMutation({
+        mutationKey: takes(job),
         mutationFn: send,
         onSuccess: (grid) => {
             client.setQueryData(jobKeys.grid(job), grid);
@@ -15,6 +24,11 @@ export function useTaken<T>(job: number, send: (what: T) => Promise<Schemas['Gri
             onTaken();
         },
         onError: (error) => refused(error, 'The page shows the job as it is now; nothing was taken.'),
-        onSettled: () => void client.invalidateQueries({ queryKey: jobKeys.detail(job) }),
+        onSettled: () => client.invalidateQueries({ queryKey: jobKeys.detail(job) }),
     });
+}
+
+/** Whether any of the reckonings is being given to the job. */
+export function useIsTaking(job: number): boolean {
+    return useIsMutating({ mutationKey: takes(job) }) > 0;
 }

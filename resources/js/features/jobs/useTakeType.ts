@@ -20,6 +20,7 @@ export function useTakeType(job: number, version: number) {
             void client.invalidateQueries({ queryKey: ['checks'] });
         },
         onError: (error) => refused(error, 'The page shows the job as it is now; nothing was taken.'),
-        onSettled: () => void client.invalidateQueries({ queryKey: jobKeys.detail(job) }),
+        // Under way until the page knows the job's new version: the next type would be refused as somebody else's change.
+        onSettled: () => client.invalidateQueries({ queryKey: jobKeys.detail(job) }),
     });
 }

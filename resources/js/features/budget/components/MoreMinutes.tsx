@@ -9,7 +9,7 @@ import { App, Button } from 'antd';
 import { useState } from 'react';
 import { percent } from '../costs';
 import { effortOptions } from '../queries';
-import { useTaken } from '../useTaken';
+import { useIsTaking, useTaken } from '../useTaken';
 
 type Area = Schemas['EffortArea'];
 
@@ -56,6 +56,7 @@ function who({ figures, leaders, whole_unit }: Area): string {
 function Areas({ job, effort, isOld }: { job: number; effort: Schemas['Effort']; isOld: boolean }) {
     const [without, setWithout] = useState<readonly string[]>([]);
     const { message } = App.useApp();
+    const isTaking = useIsTaking(job);
     const taken = effort.areas.filter((area) => !without.includes(nameOf(area)));
     const take = useTaken(
         job,
@@ -74,7 +75,7 @@ function Areas({ job, effort, isOld }: { job: number; effort: Schemas['Effort'];
                     },
                 }),
             ),
-        () => void message.success('Taken.'),
+        () => void message.success('Areas lifted.'),
     );
     return effort.areas.length === 0 ? (
         <p className="budget-say">No area can be lifted for that.</p>
@@ -113,7 +114,7 @@ function Areas({ job, effort, isOld }: { job: number; effort: Schemas['Effort'];
             </ul>
             <Button
                 className="budget-take"
-                disabled={taken.length === 0 || isOld}
+                disabled={taken.length === 0 || isOld || isTaking}
                 loading={take.isPending}
                 onClick={() => take.mutate(taken)}
             >
