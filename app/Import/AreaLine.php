@@ -19,6 +19,7 @@ use Core\Listing\AreaWeight;
  *   features: list<array{feature: string, pieces: int}>,
  *   focal: bool,
  *   part: string,
+ *   places: list<string>,
  * }
  * @phpstan-type ReadProblem array{line: int, path: string, code: string, message: string}
  */
@@ -80,6 +81,7 @@ final class AreaLine
             'features' => $this->pieces($features),
             'focal' => $this->focal($surface),
             'part' => $this->cell('part'),
+            'places' => self::list($this->cell('places')),
         ];
     }
 

@@ -7,7 +7,7 @@ namespace App\Import;
 use App\Refusals\NotRight;
 
 /**
- * The areas of a figure, one a line: `name; surface; size; on; touches; pieces; focal; part`. Between them a semicolon, a tab
+ * The areas of a figure, one a line: `name; surface; size; on; touches; pieces; focal; part; places`. Between them a semicolon, a tab
  * or, where a text has neither, a comma; a first line may name them in another order. Every cell that is wrong is told at its
  * place, and its line is read for all that.
  *
@@ -18,7 +18,7 @@ final readonly class AreaListReader
 {
     public const MOST_AREAS = 60;
 
-    private const COLUMNS = ['name', 'surface', 'size', 'on', 'touches', 'pieces', 'focal', 'part'];
+    private const COLUMNS = ['name', 'surface', 'size', 'on', 'touches', 'pieces', 'focal', 'part', 'places'];
 
     /**
      * @param  list<array{key: string, name: string}>  $surfaces

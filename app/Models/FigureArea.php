@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $depth
  * @property bool $focal
  * @property list<string> $sides
+ * @property list<string> $places names of places on it
  * @property int $position
  * @property int|null $sits_on_id
  * @property AreaWeight|null $weight where it was sized by a word
@@ -36,7 +37,7 @@ final class FigureArea extends StudioRow
 
     public $timestamps = false;
 
-    protected $casts = ['focal' => 'boolean', 'sides' => TextList::class, 'weight' => AreaWeight::class];
+    protected $casts = ['focal' => 'boolean', 'sides' => TextList::class, 'places' => TextList::class, 'weight' => AreaWeight::class];
 
     /** @return BelongsTo<FigurePart, $this> */
     public function part(): BelongsTo

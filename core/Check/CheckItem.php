@@ -17,6 +17,7 @@ final readonly class CheckItem
      * @param  non-empty-list<Side>  $sides from which it is seen and that count, in the tier's order
      * @param  string|null  $alone why it is asked one by one; null: a passed side answers it
      * @param  ExcusedUse|null  $excused the use that was handed over undone, where that is what is asked about
+     * @param  list<string>  $places where to look, by name; none: all over the area
      */
     public function __construct(
         public TypeArea $area,
@@ -25,6 +26,7 @@ final readonly class CheckItem
         public ?string $alone,
         public Origin $origin = Origin::Tier,
         public ?ExcusedUse $excused = null,
+        public array $places = [],
     ) {
     }
 

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Core\Check;
 
 use Core\Composition\ComposedCriterion;
+use Core\Composition\ComposedUse;
 use Core\Composition\Composition;
 use Core\Composition\FigureType;
+use Core\Composition\NamedPlaces;
 use Core\Composition\TypeArea;
 use Core\Standard\Judging;
 use Core\Standard\Severity;
@@ -47,7 +49,7 @@ final readonly class CheckSheet
                 if ($sides === []) {
                     $unseen[$area->area->id] = true;
                 } else {
-                    $items[] = new CheckItem($area, $composed->criterion, $sides, self::alone($area, $composed, $failedBefore), $composed->origin);
+                    $items[] = new CheckItem($area, $composed->criterion, $sides, self::alone($area, $composed, $failedBefore), $composed->origin, places: self::places($area, $composed, $composition));
                 }
             }
         }
@@ -71,6 +73,18 @@ final readonly class CheckSheet
     private static function counted(TypeArea $area, Judging $judging): array
     {
         return array_values(array_filter($judging->sides, static fn (Side $side): bool => in_array($side, $area->sides, true)));
+    }
+
+    /**
+     * A criterion that names no uses judges the area as a whole.
+     *
+     * @return list<string>
+     */
+    private static function places(TypeArea $area, ComposedCriterion $composed, Composition $composition): array
+    {
+        $judged = array_filter($composition->usesOn($area->area->id), static fn (ComposedUse $laid): bool => in_array($laid->use->id, $composed->criterion->uses ?? [], true));
+
+        return array_values(array_unique(array_merge(...array_map(static fn (ComposedUse $laid): array => NamedPlaces::of($area, $laid->use)->names, array_values($judged)))));
     }
 
     /** @param  list<string>  $failedBefore */

@@ -46,10 +46,14 @@ final readonly class ComposedUse
         return $this->origin === Origin::Again ? $technique->again() : $technique;
     }
 
-    /** Its degree in words, with how much of it a finished figure has already. */
-    public function degree(): string
+    /**
+     * Its degree in words, with how much of it a finished figure has already.
+     *
+     * @param  list<string>  $places of the figure that its extent means
+     */
+    public function degree(array $places = []): string
     {
-        return implode('; ', array_filter([UseWords::degree($this->use), $this->growth?->inWords() ?? ''], static fn (string $words): bool => $words !== ''));
+        return implode('; ', array_filter([UseWords::degree($this->use, $places), $this->growth?->inWords() ?? ''], static fn (string $words): bool => $words !== ''));
     }
 
     /** With so many coats more, each of which takes as long as one of those that are asked for. */

@@ -9,10 +9,10 @@ use Core\Standard\Duplicate;
 use Core\Standard\Surface;
 use Core\Standard\UnknownReference;
 
-/** Whether areas speak only of each other: what touches what, and what sits on what. Pointers are relative to the list of areas. */
+/** Whether areas speak only of each other: what touches what, and what sits on what; and whether a name is one place. Pointers are relative to the list of areas. */
 final readonly class TypeCheck
 {
-    /** @throws CoreException at the first area that borders or sits on what is not there, on the figure as one, or on itself */
+    /** @throws CoreException at the first area that borders or sits on what is not there, on the figure as one, or on itself; or that has a name for two places */
     public function require(FigureType $type, string $at = ''): void
     {
         $this->requireOneWhole($type, $at);
@@ -23,6 +23,7 @@ final readonly class TypeCheck
         foreach ($type->areas as $i => $area) {
             $others = array_values(array_diff($known, [$area->area->id]));
             $this->requireNeighbours($area, $others, "{$at}/{$i}/neighbours");
+            $this->requireOwnPlaces($area, "{$at}/{$i}/places");
             if ($area->on !== null && ! in_array($area->on, $known, true)) {
                 throw UnknownReference::area($area->on, $others, "{$at}/{$i}/on");
             }
@@ -42,6 +43,18 @@ final readonly class TypeCheck
             if (array_search($neighbour, $area->neighbours, true) !== $i) {
                 throw Duplicate::id($neighbour, "{$at}/{$i}");
             }
+        }
+    }
+
+    /** A name that is a kind of its pieces would be both on a picture. */
+    private function requireOwnPlaces(TypeArea $area, string $at): void
+    {
+        $seen = array_map(mb_strtolower(...), array_map(strval(...), array_keys($area->area->features)));
+        foreach ($area->places as $i => $place) {
+            if (in_array(mb_strtolower($place), $seen, true)) {
+                throw Duplicate::place($place, "{$at}/{$i}");
+            }
+            $seen[] = mb_strtolower($place);
         }
     }
 

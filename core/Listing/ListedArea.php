@@ -17,6 +17,7 @@ final readonly class ListedArea
      * @param  non-empty-list<Side>|null  $sides from which it is seen; null: all but below
      * @param  string|null  $on name of the area that it sits on or in
      * @param  list<string>  $neighbours names of areas that it borders on; said of one of two it holds for both
+     * @param  list<string>  $places names of places on it
      */
     public function __construct(
         public string $name,
@@ -29,6 +30,7 @@ final readonly class ListedArea
         public ?array $sides = null,
         public ?string $on = null,
         public array $neighbours = [],
+        public array $places = [],
     ) {
         if (is_float($size) && ($size <= 0 || $size > 1)) {
             throw OutOfRange::outside('share', 'over 0 and at most 1', $size);

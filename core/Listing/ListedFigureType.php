@@ -49,6 +49,7 @@ final readonly class ListedFigureType
             $area->seenFrom(),
             $area->neighbours,
             $area->on,
+            $area->places,
         );
     }
 
@@ -56,7 +57,7 @@ final readonly class ListedFigureType
     {
         return $area->on === null || in_array($area->on, $area->neighbours, true)
             ? $area
-            : new TypeArea($area->area, $area->part, $area->depth, $area->focal, $area->sides, [...$area->neighbours, $area->on], $area->on);
+            : new TypeArea($area->area, $area->part, $area->depth, $area->focal, $area->sides, [...$area->neighbours, $area->on], $area->on, $area->places);
     }
 
     /** @param  list<ListedArea>  $areas */

@@ -68,6 +68,7 @@ final readonly class TypeDifference
             $was->sides === $is->sides ? '' : 'seen from '.implode(', ', array_map(static fn (Side $side): string => $side->value, $is->sides)),
             self::instead($was->on === null ? 'on nothing' : "on {$was->on}", $is->on === null ? 'on nothing' : "on {$is->on}"),
             self::features($was->area->features, $is->area->features),
+            self::instead(self::places($was), self::places($is)),
             ...$this->touching($is->area->id),
         ]));
     }
@@ -101,6 +102,11 @@ final readonly class TypeDifference
         }
 
         return implode(', ', $words);
+    }
+
+    private static function places(TypeArea $area): string
+    {
+        return $area->places === [] ? 'no named place' : 'places '.implode(', ', $area->places);
     }
 
     private static function instead(string $was, string $is): string

@@ -88,7 +88,7 @@ final readonly class Measuring
             $here = $seen[$area->area->id] ?? [];
             if ($here !== []) {
                 $share = array_sum($here) / $all * (1 - $said);
-                $areas[] = new MeasuredArea($area->area->id, $share, self::sides($area, $here, $sides), self::pieces($area->area->id, $pictured), self::why($here, $all, $said));
+                $areas[] = new MeasuredArea($area->area->id, $share, self::sides($area, $here, $sides), self::pieces($area, $pictured), self::why($here, $all, $said));
             }
         }
 
@@ -110,15 +110,15 @@ final readonly class Measuring
 
     /**
      * @param  non-empty-list<SideMap>  $pictured
-     * @return array<array-key, int>
+     * @return array<array-key, int> places that have a name are not counted
      */
-    private static function pieces(string $area, array $pictured): array
+    private static function pieces(TypeArea $area, array $pictured): array
     {
         $most = [];
         foreach ($pictured as $map) {
             $here = [];
             foreach ($map->pieces as $piece) {
-                if ($piece->area === $area) {
+                if ($piece->area === $area->area->id && ! in_array($piece->feature, $area->places, true)) {
                     $here[$piece->feature] = ($here[$piece->feature] ?? 0) + 1;
                 }
             }

@@ -34,6 +34,11 @@ final class Duplicate extends CoreException
         return new self('duplicate-area', $pointer, "The figure has the area \"{$id}\" twice; give each area its own id.");
     }
 
+    public static function place(string $name, string $pointer): self
+    {
+        return new self('duplicate-place', $pointer, "\"{$name}\" is a place or a kind of piece of this area already; give each place a name of its own.");
+    }
+
     public static function whole(string $area, string $pointer): self
     {
         return new self('duplicate-area', $pointer, "\"{$area}\" is the figure as one already; a figure has it once.");

@@ -111,6 +111,19 @@ final readonly class Standard
         return $this->surfacesById[$id] ?? throw UnknownReference::surface($id, $this->surfaceIds());
     }
 
+    /** @return list<string> names of places that its tiers say of a surface */
+    public function placesOn(string $surface): array
+    {
+        $places = [];
+        foreach ($this->requirements as $requirement) {
+            foreach ($requirement->surface === $surface ? $requirement->uses : [] as $use) {
+                array_push($places, ...$use->places ?? []);
+            }
+        }
+
+        return array_values(array_unique($places));
+    }
+
     public function hasTechnique(string $id): bool
     {
         return isset($this->techniquesById[$id]);

@@ -7,13 +7,17 @@ namespace Core\Standard;
 /** A use in words: its technique, its degree. */
 final readonly class UseWords
 {
-    /** Coats, steps, extent, share, places and what it is kept off; empty for one plain coat over everything. */
-    public static function degree(TechniqueUse $use): string
+    /**
+     * Coats, steps, extent, share, places and what it is kept off; empty for one plain coat over everything.
+     *
+     * @param  list<string>  $own places of a figure that the extent means
+     */
+    public static function degree(TechniqueUse $use, array $own = []): string
     {
         $words = [
             self::counted($use->coats, $use->leeway->coatsTo, 'coats'),
             self::counted($use->steps, $use->leeway->stepsTo, 'steps'),
-            $use->places === null || $use->places === [] ? self::extent($use->extent) : implode(', ', $use->places),
+            $use->places === null || $use->places === [] ? self::extent($use->extent).($own === [] ? '' : ': '.implode(', ', $own)) : implode(', ', $use->places),
             $use->leeway->notPlaces === null || $use->leeway->notPlaces === [] ? '' : 'not '.implode(', not ', $use->leeway->notPlaces),
             $use->cover === null ? '' : 'over '.round($use->cover * 100).' % of it',
             $use->feature === null ? '' : "each {$use->feature}",

@@ -32,6 +32,7 @@ use Document\Shape\Schema;
  *   features?: array<array-key, int|float>,
  *   neighbours?: list<string>,
  *   on?: string,
+ *   places?: list<string>,
  * }
  *
  * @phpstan-import-type SchemaArray from Schema
@@ -72,6 +73,7 @@ final readonly class AreaMembers
             self::features()->within('area'),
             Member::optional('neighbours', Kind::listOf(Kind::id()), 'neighbours', 'areas that it borders on'),
             Member::optional('on', Kind::id(), 'on', 'the area that it sits on or in'),
+            Member::optional('places', Kind::listOf(Kind::id()), 'places', 'names of places on it'),
         ]);
     }
 

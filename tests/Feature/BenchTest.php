@@ -23,6 +23,7 @@ use Core\Composition\ComposedUse;
 use Core\Plan\FigureState;
 use Document\Standard\PieceKind;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * Sheets at the bench, marks on them, and what is mixed.
@@ -66,6 +67,21 @@ final class BenchTest extends TestCase
         self::assertNotEmpty($base['why']);
         self::assertStringContainsString('respirator', (string) $this->step($steps, 'figure', 'prime-grey')['caution']);
         self::assertSame(10.0, (float) $base['dry']);
+    }
+
+    public function test_a_step_says_where_it_goes_by_the_names_of_tier_and_figure(): void
+    {
+        $steps = $this->steps($this->figure('Quay watch', 1), $this->lead());
+        $light = $this->step($steps, 'face', 'first-light');
+        self::assertSame(['brow', 'nose', 'cheeks', 'chin'], $light['where']);
+        self::assertSame('brow, nose, cheeks, chin', $light['degree']);
+        self::assertSame([], array_filter($light['why'], static fn (array $why): bool => $why['reason'] === 'place'));
+        self::assertSame([[], ['eye']], [$this->step($steps, 'face', 'base')['where'], $this->step($this->steps($this->figure('Harbour master', 1), $this->lead()), 'face', 'eye')['where']]);
+
+        DB::table('figure_areas')->where('key', 'face')->update(['places' => '["Brow", "cheek"]']);
+        $light = $this->step($this->steps($this->figure('Quay watch', 1), $this->lead()), 'face', 'first-light');
+        self::assertSame(['Brow', 'cheek'], $light['where']);
+        self::assertSame(['The tier names nose, chin as well; the figure type names no such place on its face.'], array_column(array_filter($light['why'], static fn (array $why): bool => $why['reason'] === 'place'), 'sentence'));
     }
 
     public function test_at_hand_is_how_it_must_look_and_what_mends_a_slip(): void

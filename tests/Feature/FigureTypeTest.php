@@ -23,7 +23,7 @@ final class FigureTypeTest extends TestCase
     private const BOSUN = ['name' => 'Bosun', 'size_class' => 'foot', 'areas' => [
         ['name' => 'coat', 'surface' => 'cloth', 'weight' => 'large', 'neighbours' => ['belt']],
         ['name' => 'belt', 'surface' => 'leather', 'weight' => 'small', 'features' => [['feature' => 'buckle', 'pieces' => 1]]],
-        ['name' => 'face', 'surface' => 'face', 'share' => 0.1, 'focal' => true, 'part' => 'head', 'sides' => ['front'], 'depth' => 2],
+        ['name' => 'face', 'surface' => 'face', 'share' => 0.1, 'focal' => true, 'part' => 'head', 'sides' => ['front'], 'depth' => 2, 'places' => ['brow', 'chin']],
         ['name' => 'teeth', 'surface' => 'bone', 'weight' => 'tiny', 'on' => 'face'],
     ]];
 
@@ -34,7 +34,7 @@ final class FigureTypeTest extends TestCase
 
         self::assertSame($made, $read);
         self::assertSame(['Bosun', 'bosun', false, 1], [$read['name'], $read['key'], $read['retired'], $read['version']]);
-        self::assertSame(['name' => 'face', 'surface' => 'face', 'weight' => null, 'share' => 0.1, 'focal' => true, 'part' => 'head', 'depth' => 2, 'sides' => ['front'], 'on' => null, 'neighbours' => [], 'features' => []], $this->areas($read)[2]);
+        self::assertSame(['name' => 'face', 'surface' => 'face', 'weight' => null, 'share' => 0.1, 'focal' => true, 'part' => 'head', 'depth' => 2, 'sides' => ['front'], 'on' => null, 'neighbours' => [], 'features' => [], 'places' => ['brow', 'chin']], $this->areas($read)[2]);
         self::assertSame(['face', ['face'], 'tiny'], [$this->areas($read)[3]['on'], $this->areas($read)[3]['neighbours'], $this->areas($read)[3]['weight']]);
         self::assertEqualsWithDelta([0.9 * 27 / 31, 0.9 * 3 / 31, 0.1, 0.9 / 31], array_column($this->areas($read), 'share'), 1e-9);
     }
@@ -56,10 +56,10 @@ final class FigureTypeTest extends TestCase
 
     public function test_a_list_is_read_against_the_standard_in_force(): void
     {
-        $read = $this->answer($this->lead(), 'POST', '/figure-types/area-list', ['text' => "coat;cloth;large\nface;face;small;;coat;2 eyes\nhat;felt;m"]);
+        $read = $this->answer($this->lead(), 'POST', '/figure-types/area-list', ['text' => "coat;cloth;large\nface;face;small;;coat;2 eyes;;head;brow, chin\nhat;felt;m"]);
 
         self::assertSame([['/areas/2/surface', 3]], array_map(static fn (mixed $problem): array => is_array($problem) ? [$problem['path'], $problem['line']] : [], (array) $read['problems']));
-        self::assertSame([['feature' => 'eye', 'pieces' => 2]], $this->areas($read)[1]['features']);
+        self::assertSame([[['feature' => 'eye', 'pieces' => 2]], 'head', ['brow', 'chin']], [$this->areas($read)[1]['features'], $this->areas($read)[1]['part'], $this->areas($read)[1]['places']]);
     }
 
     public function test_an_outline_says_what_follows_and_stores_nothing(): void
@@ -87,6 +87,8 @@ final class FigureTypeTest extends TestCase
         $this->assertRefused($make(array_fill(0, 61, $coat)), 422, 'invalid', '/areas');
         $this->assertRefused($make([['sides' => []] + $coat]), 422, 'invalid', '/areas/0/sides');
         $this->assertRefused($make([['depth' => -1] + $coat]), 422, 'invalid', '/areas/0/depth');
+        $this->assertRefused($make([['places' => ['hem', 'Hem']] + $coat]), 422, 'duplicate-place', '/areas/0/places/1');
+        $this->assertRefused($make([['places' => ['']] + $coat]), 422, 'invalid', '/areas/0/places/0');
     }
 
     public function test_a_type_is_changed_in_place_and_two_at_once_are_told(): void

@@ -67,6 +67,7 @@ final readonly class FigureTypes
             array_map(Side::from(...), $area->sides ?? []),
             array_values($area->neighbours->map(static fn (FigureArea $other): string => $other->key)->all()),
             $area->sitsOn?->key,
+            $area->places,
         );
     }
 }

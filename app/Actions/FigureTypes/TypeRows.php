@@ -66,10 +66,11 @@ final readonly class TypeRows
                 'figure_type_id' => $row->id, 'figure_part_id' => $parts[$area->part] ?? null, 'key' => $area->area->id, 'surface' => $area->area->surface,
                 'share' => $area->area->share, 'depth' => $area->depth, 'focal' => $area->focal,
                 'sides' => json_encode(array_map(static fn (Side $side): string => $side->value, $area->sides), JSON_THROW_ON_ERROR),
+                'places' => json_encode($area->places, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
                 'position' => $position, 'weight' => ($weights[$area->area->id] ?? null)?->value,
             ]);
         }
-        DB::table('figure_areas')->upsert($rows, ['figure_type_id', 'key'], ['figure_part_id', 'surface', 'share', 'depth', 'focal', 'sides', 'position', 'weight']);
+        DB::table('figure_areas')->upsert($rows, ['figure_type_id', 'key'], ['figure_part_id', 'surface', 'share', 'depth', 'focal', 'sides', 'places', 'position', 'weight']);
     }
 
     /**

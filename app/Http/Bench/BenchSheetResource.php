@@ -23,6 +23,7 @@ use App\Models\User;
 use Core\Composition\ComposedCriterion;
 use Core\Composition\ComposedUse;
 use Core\Composition\InTurn;
+use Core\Composition\NamedPlaces;
 use Core\Composition\Origin;
 use Core\Plan\FigureState;
 use Core\Sequence\PlannedStep;
@@ -78,6 +79,7 @@ use Core\Standard\TechniqueGroup;
  *   title: string,
  *   group: string,
  *   degree: string,
+ *   where: list<string>,
  *   note: string,
  *   minutes: float,
  *   minutes_to: float,
@@ -108,6 +110,7 @@ use Core\Standard\TechniqueGroup;
  *   technique: string,
  *   group: string,
  *   degree: string,
+ *   where: list<string>,
  *   note: string,
  *   minutes: float,
  *   minutes_to: float,
@@ -364,11 +367,13 @@ final readonly class BenchSheetResource extends Resource
         $laid = $planned->step->laid;
         $mixes = $this->sheet->mixesOf($step);
         $coats = $mixes->coatsOf($laid);
+        $places = $this->places($laid);
 
         return [
             'title' => $technique->name,
             'group' => $technique->group->value,
-            'degree' => self::degree($planned->step),
+            'degree' => self::degree($planned->step, $places),
+            'where' => [...$places->names ?? [], ...($laid->use->feature === null ? [] : [$laid->use->feature])],
             'note' => $laid->use->leeway->note,
             ...$this->takes($step),
             ...$this->dries($planned, $coats * $laid->use->steps),
@@ -384,6 +389,7 @@ final readonly class BenchSheetResource extends Resource
             'why' => [
                 ...WhyHere::of($planned),
                 ...self::again($laid),
+                ...self::notNamed($laid, $places),
                 ...self::moreCoats($laid, $coats),
                 ...$this->drying($technique),
             ],
@@ -391,9 +397,25 @@ final readonly class BenchSheetResource extends Resource
         ];
     }
 
-    private static function degree(Step $step): string
+    private function places(ComposedUse $laid): ?NamedPlaces
     {
-        return implode(', ', array_filter([$step->laid->degree(), ...array_map(static fn (string $area): string => "not over {$area}", $step->keptOff())], static fn (string $words): bool => $words !== ''));
+        $area = $this->sheet->first()->wholeType()->area($laid->area->id);
+
+        return $area === null ? null : NamedPlaces::of($area, $laid->use);
+    }
+
+    /** @return list<array{reason: string, sentence: string}> */
+    private static function notNamed(ComposedUse $laid, ?NamedPlaces $places): array
+    {
+        return $places === null || $places->notNamed === [] ? [] : [[
+            'reason' => 'place',
+            'sentence' => 'The tier names '.implode(', ', $places->notNamed)." as well; the figure type names no such place on its {$laid->area->id}.",
+        ]];
+    }
+
+    private static function degree(Step $step, ?NamedPlaces $places): string
+    {
+        return implode(', ', array_filter([$step->laid->degree($places?->ofFigure === true ? $places->names : []), ...array_map(static fn (string $area): string => "not over {$area}", $step->keptOff())], static fn (string $words): bool => $words !== ''));
     }
 
     /**
@@ -473,6 +495,7 @@ final readonly class BenchSheetResource extends Resource
             'title' => 'Tidy back',
             'group' => TechniqueGroup::Tidy->value,
             'degree' => "after {$messy}: lift dust and spill, and lay again what is touched",
+            'where' => [],
             'note' => '',
             ...$this->takes($step),
             'dry' => 0.0,

@@ -38,7 +38,7 @@ final readonly class SheetTimes
         $paths = array_map(static fn (BatchPath $path): PathTime => $times->along($path, $figures), BatchPath::cases());
         $why = new CoreWhy(
             ['figures' => (string) $figures, 'coats on a figure' => (string) count($coats->all), 'share of drying times that passes here' => NumberText::of($this->sheet->alike[0]->mixes->drying(), 2)],
-            'By hand is the work alone, mixing and cleaning apart. On the clock one painter lays whatever may be laid while something dries: first by the path, then by the order of the sheet, or what is longest on its way where that is quicker. Messy work and what borders on it keep their order. Each coat dries before the next; the drying of last coats does not count. Enough at once are the fewest of which, step by step, at most a tenth of the work waits: more only add tedium and drift.',
+            'By hand is the work of the painter: mixing, cleaning and the looks of somebody else come beside it. On the clock one painter lays whatever may be laid while something dries: first by the path, then by the order of the sheet, or what is longest on its way where that is quicker. Messy work and what borders on it keep their order. Each coat dries before the next; the drying of last coats does not count. Enough at once are the fewest of which, step by step, at most a tenth of the work waits: more only add tedium and drift.',
             CoreWhy::COMMON_PRACTICE,
         );
 

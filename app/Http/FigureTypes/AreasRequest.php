@@ -29,6 +29,7 @@ use Illuminate\Validation\Rule;
  *   on?: string|null,
  *   neighbours?: list<string>,
  *   features?: list<array{feature: string, pieces: int|string}>,
+ *   places?: list<string>,
  * }
  */
 class AreasRequest extends ApiRequest
@@ -52,6 +53,8 @@ class AreasRequest extends ApiRequest
             'areas.*.features' => ['array', 'max:20'],
             'areas.*.features.*.feature' => ['required', 'string', 'max:60'],
             'areas.*.features.*.pieces' => ['bail', 'required', 'integer', 'min:1', 'max:999'],
+            'areas.*.places' => ['array', 'max:20'],
+            'areas.*.places.*' => ['required', 'string', 'max:60'],
         ];
     }
 
@@ -106,6 +109,7 @@ class AreasRequest extends ApiRequest
             $sides === null ? null : array_map(Side::from(...), $sides),
             $area['on'] ?? null,
             array_values(array_unique($area['neighbours'] ?? [])),
+            $area['places'] ?? [],
         );
     }
 }

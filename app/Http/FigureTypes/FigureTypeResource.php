@@ -32,6 +32,7 @@ use Core\Standard\Surface;
  *   on: string|null,
  *   neighbours: list<string>,
  *   features: list<array{feature: string, pieces: int}>,
+ *   places: list<string>,
  * }
  * @phpstan-type FigureTypeDraft array{
  *   id: int,
@@ -86,6 +87,7 @@ final readonly class FigureTypeResource extends Resource
             'on' => $area->sitsOn?->key,
             'neighbours' => array_values($area->neighbours->map(static fn (FigureArea $other): string => $other->key)->all()),
             'features' => array_values($area->features->map(static fn (AreaFeature $feature): array => ['feature' => $feature->feature, 'pieces' => $feature->pieces])->all()),
+            'places' => $area->places,
         ];
     }
 }

@@ -19,7 +19,7 @@ use Document\Standard\StandardPieces;
  * @phpstan-import-type SheetCell from SheetParts
  * @phpstan-import-type SheetFinding from SheetParts
  *
- * @phpstan-type SheetSurface array{key: string, name: string, note: string, group: string}
+ * @phpstan-type SheetSurface array{key: string, name: string, note: string, group: string, places: list<string>}
  * @phpstan-type Sheet array{
  *   id: int,
  *   name: string,
@@ -72,7 +72,7 @@ final readonly class SheetResource extends Resource
             'jobs' => $this->jobs,
             'reference' => $this->standard->reference->name ?? 'reference figure',
             'tiers' => $tiers,
-            'surfaces' => array_map(static fn (Surface $surface): array => ['key' => $surface->id, 'name' => $surface->name, 'note' => $surface->note, 'group' => $surface->group], $this->standard->surfaces),
+            'surfaces' => array_map(fn (Surface $surface): array => ['key' => $surface->id, 'name' => $surface->name, 'note' => $surface->note, 'group' => $surface->group, 'places' => $this->standard->placesOn($surface->id)], $this->standard->surfaces),
             'cells' => $cells,
             'findings' => $parts->findings($this->running->among($this->standard->surfaceIds())),
         ];

@@ -3123,6 +3123,7 @@ export interface components {
             technique: string;
             group: string;
             degree: string;
+            where: string[];
             note: string;
             minutes: number;
             minutes_to: number;
@@ -3328,6 +3329,7 @@ export interface components {
             excused: components["schemas"]["ExcusedStep"] | null;
             answers: ("holds" | "does-not-hold" | "not-done" | "not-on-figure" | "unreachable")[];
             text: string;
+            places: string[];
             /** @enum {string} */
             severity: "critical" | "major" | "minor";
             sides: ("front" | "left" | "back" | "right" | "above" | "below")[];
@@ -4637,6 +4639,7 @@ export interface components {
             }[];
             focal: boolean;
             part: string;
+            places: string[];
         };
         ReadList: {
             areas: number;
@@ -5359,6 +5362,7 @@ export interface components {
             name: string;
             note: string;
             group: string;
+            places: string[];
         };
         SheetTier: {
             key: string;
@@ -5692,6 +5696,7 @@ export interface components {
                 feature: string;
                 pieces: number;
             }[];
+            places: string[];
         };
         TypeMap: {
             /** @enum {string} */
@@ -7128,6 +7133,7 @@ export interface operations {
                             feature: string;
                             pieces: number;
                         }[];
+                        places?: string[];
                     }[];
                     maps?: {
                         /** @enum {string} */
@@ -7231,6 +7237,7 @@ export interface operations {
                             feature: string;
                             pieces: number;
                         }[];
+                        places?: string[];
                     }[];
                     maps: {
                         /** @enum {string} */
@@ -7298,6 +7305,7 @@ export interface operations {
                             feature: string;
                             pieces: number;
                         }[];
+                        places?: string[];
                     }[];
                 };
             };
@@ -7385,6 +7393,7 @@ export interface operations {
                             feature: string;
                             pieces: number;
                         }[];
+                        places?: string[];
                     }[];
                     maps?: {
                         /** @enum {string} */

@@ -93,8 +93,8 @@ export function draft(change: Partial<Schemas['Sheet']> = {}): Schemas['Draft'] 
             reference: 'trooper',
             tiers: [sheetTier('plain', 1)],
             surfaces: [
-                { key: 'cloth', name: 'Cloth', note: 'folds', group: 'clothing' },
-                { key: 'marking', name: 'Marking', note: '', group: 'gear' },
+                { key: 'cloth', name: 'Cloth', note: 'folds', group: 'clothing', places: [] },
+                { key: 'marking', name: 'Marking', note: '', group: 'gear', places: [] },
             ],
             cells: [sheetCell(), sheetCell({ surface: 'marking', state: 'undecided', uses: [], minutes: null })],
             findings: [],

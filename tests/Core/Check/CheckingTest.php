@@ -20,6 +20,7 @@ use Core\Composition\TypeArea;
 use Core\Standard\Area;
 use Core\Standard\Severity;
 use Core\Standard\Side;
+use Document\Standard\StandardReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\SmallStandard;
@@ -155,6 +156,22 @@ final class CheckingTest extends TestCase
         $sheet = CheckSheet::of($type, (new Composer(SmallStandard::standard()))->compose(new Figure('rich', 1.0, $areas)), SmallStandard::standard()->tier('rich')->judging);
 
         self::assertSame([['badge'], []], [$sheet->undecided, $sheet->items]);
+    }
+
+    public function test_a_criterion_says_where_to_look_if_what_it_judges_goes_to_places_with_a_name(): void
+    {
+        $types = array_map(static fn (TypeArea $area): TypeArea => $area->area->id === 'coat'
+            ? new TypeArea($area->area, $area->part, $area->depth, $area->focal, $area->sides, $area->neighbours, $area->on, ['hem', 'cuffs'])
+            : $area, self::type()->areas);
+        $standard = StandardReader::ofSound()->read(SmallStandard::with(['/requirements/1/uses/2/places' => ['cuff', 'collar']]));
+        $type = new FigureType('type', SizeClass::Foot, $types);
+        $sheet = CheckSheet::of($type, (new Composer($standard))->compose(new Figure('plain', 1.0, array_map(static fn (TypeArea $area): Area => $area->area, $types))), $standard->tier('plain')->judging);
+        $places = [];
+        foreach ($sheet->items as $item) {
+            $places[self::words($item)] = $item->places;
+        }
+
+        self::assertSame([['cuffs'], ['cuff', 'collar'], []], [$places['coat lit'], $places['cape lit'], $places['figure even']]);
     }
 
     private static function excused(string $use, Excuse $as): ExcusedUse

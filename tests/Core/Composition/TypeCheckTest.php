@@ -33,6 +33,9 @@ final class TypeCheckTest extends TestCase
         yield 'on what is not there' => [[self::area('coat', [], 'hat')], 'unknown-area', '/0/on', 'hat'];
         yield 'on the figure as one' => [[$whole, self::area('coat', [], 'figure')], 'unknown-area', '/1/on', 'figure'];
         yield 'on itself' => [[self::area('coat', [], 'coat')], 'cycle', '/0/on', 'coat on coat'];
+        $face = static fn (string ...$places): TypeArea => new TypeArea(new Area('face', 'face', 0.1, ['eye' => 2]), '', 1, true, [Side::Front], [], null, array_values($places));
+        yield 'a name for two places' => [[self::area('coat'), $face('brow', 'nose', 'Brow')], 'duplicate-place', '/1/places/2', 'Brow'];
+        yield 'a place that is called as its pieces are' => [[$face('eye')], 'duplicate-place', '/0/places/0', 'eye'];
         yield 'a ring of two' => [[self::area('teeth', [], 'face'), self::area('face', [], 'teeth')], 'cycle', '/0/on', 'teeth on face on teeth'];
         yield 'a ring that another sits on' => [[self::area('gem', [], 'teeth'), self::area('teeth', [], 'face'), self::area('face', [], 'teeth')], 'cycle', '/0/on', 'teeth on face on teeth'];
     }

@@ -42,7 +42,7 @@ final class TypeDifferenceTest extends TestCase
     {
         $hat = new ListedArea('hat', 'cloth', 0.1);
         $was = self::bosun($hat, new ListedArea('coat', 'cloth', 0.9, features: ['button' => 4, 'pocket' => 1]));
-        $now = self::bosun($hat, new ListedArea('coat', 'leather', 0.9, true, ['button' => 6, 'pocket' => 1, 'strap' => 1], 'rider', 5, [Side::Back], 'hat', ['hat']));
+        $now = self::bosun($hat, new ListedArea('coat', 'leather', 0.9, true, ['button' => 6, 'pocket' => 1, 'strap' => 1], 'rider', 5, [Side::Back], 'hat', ['hat'], ['hem', 'cuffs']));
 
         self::assertSame([
             'hat: touches coat',
@@ -53,6 +53,7 @@ final class TypeDifferenceTest extends TestCase
             'coat: seen from back',
             'coat: on hat instead of on nothing',
             'coat: 6 × button instead of 4, 1 × strap instead of 0',
+            'coat: places hem, cuffs instead of no named place',
             'coat: touches hat',
         ], self::changes($was, $now));
         self::assertSame([
@@ -64,6 +65,7 @@ final class TypeDifferenceTest extends TestCase
             'coat: seen from front, left, back, right, above',
             'coat: on nothing instead of on hat',
             'coat: 4 × button instead of 6, 0 × strap instead of 1',
+            'coat: no named place instead of places hem, cuffs',
             'coat: no longer touches hat',
         ], self::changes($now, $was));
     }

@@ -130,6 +130,15 @@ final class MeasuringTest extends TestCase
         self::assertSame(['button' => 3], $measured->area('coat')?->pieces);
     }
 
+    public function test_a_place_with_a_name_is_no_piece(): void
+    {
+        $whole = MadeGrid::boxes(40, 80, [[1, 0, 0, 40, 80]]);
+        $type = ListedFigureType::make('Bosun', SizeClass::Foot, [new ListedArea('coat', 'cloth', 1.0, places: ['hem'])]);
+        $measured = Measuring::of(new FigureMap([new SideMap(Side::Front, $whole, ['coat'], [new PlacedPiece('coat', 'button', 0.1, 0.2), new PlacedPiece('coat', 'hem', 0.5, 0.9)])]), $type);
+
+        self::assertSame(['button' => 1], $measured->area('coat')?->pieces);
+    }
+
     public function test_an_area_named_by_a_number_is_one_like_others(): void
     {
         $type = ListedFigureType::make('', SizeClass::Foot, [new ListedArea('7', 'cloth', AreaWeight::Large), new ListedArea('8', 'leather', AreaWeight::Small)]);

@@ -14,6 +14,7 @@ function item(area: string, sides: Item['sides'], alone: string | null, answer: 
         tier: 'guard',
         criterion: 'lit',
         text: '',
+        places: [],
         severity: 'minor',
         sides,
         alone,

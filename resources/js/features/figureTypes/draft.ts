@@ -21,6 +21,8 @@ export interface AreaDraft {
     neighbours: string[];
     /** As it is typed: `2 eye, 1 buckle`. */
     pieces: string;
+    /** Names of places on it. */
+    places: string[];
 }
 
 export interface TypeDraft {
@@ -48,6 +50,7 @@ export function blankArea(areas: readonly AreaDraft[], surface = ''): AreaDraft 
         on: null,
         neighbours: [],
         pieces: '',
+        places: [],
     };
 }
 
@@ -144,7 +147,7 @@ export function inWords(features: readonly { feature: string; pieces: number }[]
 
 /** The areas as they are sent. */
 export function sent(areas: readonly AreaDraft[]) {
-    return areas.map(({ name, surface, weight, share, focal, part, depth, sides, on, neighbours, pieces }) => ({
+    return areas.map(({ name, surface, weight, share, focal, part, depth, sides, on, neighbours, pieces, places }) => ({
         name,
         surface,
         weight,
@@ -156,6 +159,7 @@ export function sent(areas: readonly AreaDraft[]) {
         on,
         neighbours,
         features: piecesOf(pieces).features,
+        places,
     }));
 }
 

@@ -9,9 +9,9 @@ import { TypeForm } from './components/TypeForm';
 import { draftOf, EMPTY } from './draft';
 
 const surfaces = [
-    { key: 'cloth', name: 'Cloth' },
-    { key: 'face', name: 'Face' },
-    { key: 'whole', name: 'Whole figure' },
+    { key: 'cloth', name: 'Cloth', places: [] },
+    { key: 'face', name: 'Face', places: ['brow', 'nose'] },
+    { key: 'whole', name: 'Whole figure', places: [] },
 ];
 
 const outline: Schemas['Outline'] = {
@@ -43,6 +43,7 @@ const bosun: Schemas['FigureTypeDraft'] = {
         on: null,
         neighbours: [],
         features: [],
+        places: [],
     })),
 };
 
@@ -126,6 +127,7 @@ describe('a figure type by the list of its areas', () => {
             on: null,
             neighbours: [],
             features: [],
+            places: [],
             focal: false,
             part: '',
         });
@@ -151,6 +153,15 @@ describe('a figure type by the list of its areas', () => {
         await userEvent.click(await screen.findByRole('button', { name: 'Keep the change' }));
         await waitFor(() => expect(screen.getAllByText(/At least 0\./).length).toBeGreaterThan(0));
         expect(screen.getAllByText(/like this/).length).toBe(1);
+    });
+
+    it('takes down places with a name, those of the standard offered', async () => {
+        const { sent } = form(() => [200, bosun]);
+        await userEvent.click(await screen.findByRole('button', { name: /places of face$/ }));
+        const names = screen.getByRole('combobox', { name: 'Places with a name' });
+        await userEvent.type(names, 'scar,nose,');
+        await userEvent.click(screen.getByRole('button', { name: 'Keep the change' }));
+        await waitFor(() => expect(sent[0]?.body).toMatchObject({ areas: [{ places: [] }, { places: ['scar', 'nose'] }] }));
     });
 
     it('does not send pieces that cannot be read', async () => {

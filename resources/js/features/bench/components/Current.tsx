@@ -101,7 +101,13 @@ export function Current({ sheet, row, isSure, onSure, onMoved, lookedOn, onLooke
                     <StepTimes step={step} takes={chosen === undefined ? (row.go ?? step) : step} />
                 </div>
                 <div>
-                    {step.surface !== 'whole' && <Where type={sheet.type.id} areas={places.map((place) => place.area)} />}
+                    {step.surface !== 'whole' && (
+                        <Where
+                            type={sheet.type.id}
+                            areas={places.map((place) => place.area)}
+                            names={places.flatMap((place) => place.where)}
+                        />
+                    )}
                     <StepNotes sheet={sheet} places={places} />
                 </div>
             </div>

@@ -42,6 +42,7 @@ export function ItemInHand({ check, side, item, left, passed, asking, pending, o
                         {left > 0 && ` · ${left} such at this side`}
                     </p>
                     <h2>{item.text}</h2>
+                    {item.places.length > 0 && <p className="in-hand-where">at {item.places.join(', ')}</p>}
                     {asking === null ? (
                         <Answers item={item} pending={pending} onAnswer={onAnswer} />
                     ) : (

@@ -30,7 +30,8 @@ export function AreaListPanel({ isFirst, onRead }: Props) {
     return (
         <section className="area-list">
             <label htmlFor={id}>
-                An area a line: what it is called; what it is made of; its size; what it sits on; what it touches; pieces
+                An area a line: what it is called; what it is made of; its size; what it sits on; what it touches; pieces. Then,
+                if it matters: whether it draws the eye; the part it is on; places with a name
             </label>
             <Input.TextArea
                 id={id}

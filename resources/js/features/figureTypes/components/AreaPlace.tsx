@@ -1,4 +1,5 @@
 import { NumberField } from '@shared/Field';
+import { Names } from '@shared/Names';
 import { SIDES } from '@shared/sides';
 import { Checkbox } from 'antd';
 import type { AreaDraft, Side } from '../draft';
@@ -6,11 +7,13 @@ import type { AreaDraft, Side } from '../draft';
 interface Props {
     area: AreaDraft;
     outlined: { depth: number; sides: readonly string[] } | undefined;
+    /** Names that the standard says of such a surface. */
+    offered: readonly string[];
     onChange: (change: Partial<AreaDraft>) => void;
 }
 
-/** How far out an area lies, and from where it is seen. */
-export function AreaPlace({ area, outlined, onChange }: Props) {
+/** How far out an area lies, from where it is seen, and what its places are called. */
+export function AreaPlace({ area, outlined, offered, onChange }: Props) {
     const seen = area.sides ?? outlined?.sides ?? [];
     const see = (side: Side, is: boolean) => {
         const sides = SIDES.filter((one) => (one === side ? is : seen.includes(one)));
@@ -35,6 +38,13 @@ export function AreaPlace({ area, outlined, onChange }: Props) {
                     </Checkbox>
                 ))}
             </fieldset>
+            <Names
+                label="Places with a name"
+                hint={`Brow, nose, chin: Enter after each. They stand on the bench sheet and the check list${offered.length === 0 ? '.' : '; the standard says those that are offered.'}`}
+                names={area.places}
+                offered={offered}
+                onChange={(places) => onChange({ places })}
+            />
         </div>
     );
 }

@@ -8,6 +8,8 @@ import { AreaPlace } from './AreaPlace';
 interface Props {
     area: AreaDraft;
     surfaces: readonly { value: string; label: string }[];
+    /** Names of places that the standard says of its surface. */
+    offered: readonly string[];
     /** Names of the other areas. */
     others: readonly string[];
     /** What follows from all areas together; undefined: not known yet. */
@@ -22,7 +24,7 @@ interface Props {
 }
 
 /** One area, in a line; what is wrong with it under it. */
-export function AreaRow({ area, surfaces, others, outlined, wrong, isNew, onChange, onRemove, onNext }: Props) {
+export function AreaRow({ area, surfaces, offered, others, outlined, wrong, isNew, onChange, onRemove, onNext }: Props) {
     const [open, setOpen] = useState(false);
     const pieces = piecesOf(area.pieces).unreadable;
     const named = area.name === '' ? 'this area' : area.name;
@@ -115,7 +117,7 @@ export function AreaRow({ area, surfaces, others, outlined, wrong, isNew, onChan
                 <td data-label="Depth · sides" className="area-deeds">
                     <Button
                         aria-expanded={open}
-                        aria-label={`${place}: depth and sides of ${named}`}
+                        aria-label={`${place}: depth, sides and places of ${named}`}
                         onClick={() => setOpen(!open)}
                     >
                         {place}
@@ -128,7 +130,7 @@ export function AreaRow({ area, surfaces, others, outlined, wrong, isNew, onChan
             {open && (
                 <tr className="area-place">
                     <td colSpan={9}>
-                        <AreaPlace area={area} outlined={outlined} onChange={onChange} />
+                        <AreaPlace area={area} outlined={outlined} offered={offered} onChange={onChange} />
                     </td>
                 </tr>
             )}

@@ -2,11 +2,12 @@ import type { Schemas } from '@api';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { type AreaDraft, blankArea, changed, without } from '../draft';
+import type { TypeSurface } from '../surfaces';
 import { AreaRow } from './AreaRow';
 
 interface Props {
     areas: readonly AreaDraft[];
-    surfaces: readonly { key: string; name: string }[];
+    surfaces: readonly TypeSurface[];
     outline: Schemas['Outline'] | undefined;
     /** What is wrong, by row. */
     wrong: ReadonlyMap<number, readonly string[]>;
@@ -41,7 +42,7 @@ export function AreaTable({ areas, surfaces, outline, wrong, onChange }: Props) 
                         <th scope="col" title="draws the eye">
                             Focal
                         </th>
-                        <th scope="col" title="how far out it lies, and from how many sides it is seen">
+                        <th scope="col" title="how far out it lies, from how many sides it is seen, what its places are called">
                             Depth · sides
                         </th>
                     </tr>
@@ -52,6 +53,7 @@ export function AreaTable({ areas, surfaces, outline, wrong, onChange }: Props) 
                             key={area.row}
                             area={area}
                             surfaces={options}
+                            offered={surfaces.find((surface) => surface.key === area.surface)?.places ?? []}
                             others={areas.map((one) => one.name).filter((name) => name !== '' && name !== area.name)}
                             outlined={outline?.areas.find((one) => one.name === area.name)}
                             wrong={wrong.get(area.row) ?? []}

@@ -7,6 +7,7 @@ import { useId, useMemo, useState } from 'react';
 import { type AreaDraft, piecesOf, said, sent, type TypeDraft, withRead } from '../draft';
 import { outlineOptions } from '../queries';
 import { DIFFICULTIES, SIZES } from '../sizes';
+import type { TypeSurface } from '../surfaces';
 import { useLater } from '@shared/useLater';
 import { useTypeDraft } from '../useTypeDraft';
 import { AreaListPanel } from './AreaListPanel';
@@ -17,7 +18,7 @@ import { Pictures } from './Pictures';
 interface Props {
     stored: Schemas['FigureTypeDraft'] | null;
     start: TypeDraft;
-    surfaces: readonly { key: string; name: string }[];
+    surfaces: readonly TypeSurface[];
     mayChange: boolean;
     onStored: (id: number) => void;
 }

@@ -6,7 +6,7 @@ import type { Outliner, Tool } from './useOutliner';
 const TOOLS: { value: Tool; label: string }[] = [
     { value: 'outline', label: 'outline' },
     { value: 'fill', label: 'fill' },
-    { value: 'piece', label: 'piece' },
+    { value: 'piece', label: 'piece or place' },
     { value: 'away', label: 'take away' },
 ];
 
@@ -14,7 +14,7 @@ const SAYS: Record<Tool, string> = {
     outline:
         'Set points along its border; the first point again, or Enter, closes it. Near another area a point goes to its border.',
     fill: 'Point into it: it is filled as far as a clear edge, and never into another area.',
-    piece: 'Point at each piece: an eye, a buckle, a decal.',
+    piece: 'Point at each piece, an eye, a buckle, a decal; or at each place with a name, a brow, a chin.',
     away: 'Outline what shall be nothing again.',
 };
 
@@ -26,7 +26,11 @@ interface Props {
 /** What is done to a side. */
 export function MapTools({ hand, areas }: Props) {
     const area = areas.find((one) => one.row === hand.row);
-    const features = piecesOf(area?.pieces ?? '').features;
+    const { features } = piecesOf(area?.pieces ?? '');
+    const placed = [
+        ...features.map(({ feature, pieces }) => ({ value: feature, label: `${feature} (${String(pieces)})` })),
+        ...(area?.places ?? []).map((name) => ({ value: name, label: name })),
+    ];
     return (
         <div className="map-tools">
             <Choice label="What to do" value={hand.tool} options={TOOLS} onChange={hand.take} />
@@ -51,10 +55,10 @@ export function MapTools({ hand, areas }: Props) {
             )}
             {hand.tool === 'piece' && area !== undefined && (
                 <Select
-                    aria-label="What the piece is"
-                    placeholder={features.length === 0 ? `${area.name} has no pieces in the list` : 'what it is'}
+                    aria-label="What it is that you point at"
+                    placeholder={placed.length === 0 ? `${area.name} has no pieces or places in the list` : 'what it is'}
                     value={hand.feature === '' ? null : hand.feature}
-                    options={features.map(({ feature, pieces }) => ({ value: feature, label: `${feature} (${String(pieces)})` }))}
+                    options={placed}
                     onChange={hand.setFeature}
                 />
             )}

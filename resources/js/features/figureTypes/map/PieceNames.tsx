@@ -8,24 +8,29 @@ interface Props {
     onChange: (map: SideDraft) => void;
 }
 
-/** The pieces that are placed on a side; each can have a name of its own. */
+/** The pieces and named places that are pointed at on a side; each piece can have a name of its own. */
 export function PieceNames({ map, areas, onChange }: Props) {
     const change = (at: number, piece: PieceDraft | null) =>
         onChange({ ...map, pieces: map.pieces.flatMap((one, i) => (i === at ? (piece === null ? [] : [piece]) : [one])) });
     return map.pieces.length === 0 ? null : (
-        <ul className="map-pieces" aria-label="Pieces that are placed">
+        <ul className="map-pieces" aria-label="What is pointed at">
             {map.pieces.map((piece, i) => {
-                const what = `${piece.feature} of ${areas.find((area) => area.row === piece.row)?.name ?? 'an area that is gone'}`;
+                const area = areas.find((one) => one.row === piece.row);
+                const what = `${piece.feature} of ${area?.name ?? 'an area that is gone'}`;
                 return (
                     <li key={i}>
                         <span>{what}</span>
-                        <Input
-                            aria-label={`Name of this ${what}`}
-                            placeholder="a name of its own"
-                            value={piece.name}
-                            maxLength={120}
-                            onChange={(event) => change(i, { ...piece, name: event.target.value })}
-                        />
+                        {area?.places.includes(piece.feature) === true ? (
+                            <small>a place</small>
+                        ) : (
+                            <Input
+                                aria-label={`Name of this ${what}`}
+                                placeholder="a name of its own"
+                                value={piece.name}
+                                maxLength={120}
+                                onChange={(event) => change(i, { ...piece, name: event.target.value })}
+                            />
+                        )}
                         <Button aria-label={`Take this ${what} off`} onClick={() => change(i, null)}>
                             −
                         </Button>

@@ -9,7 +9,7 @@ import { Maps } from './Maps';
 import { fromRuns } from './raster';
 
 const areas = [
-    { ...blankArea([]), row: 1, name: 'coat', pieces: '2 button' },
+    { ...blankArea([]), row: 1, name: 'coat', pieces: '2 button', places: ['hem'] },
     { ...blankArea([]), row: 2, name: 'boots' },
 ];
 
@@ -84,16 +84,29 @@ describe('laying out a side', () => {
     it('places a piece that the area has, with a name, and takes it off', () => {
         const { now, keys, press } = laying();
         press('coat');
-        press('piece');
+        press('piece or place');
         keys(' ');
-        expect(screen.getByRole('status').textContent).toContain('Say first what the piece is');
-        fireEvent.mouseDown(screen.getByRole('combobox', { name: 'What the piece is' }));
+        expect(screen.getByRole('status').textContent).toContain('Say first what it is');
+        fireEvent.mouseDown(screen.getByRole('combobox', { name: 'What it is that you point at' }));
         fireEvent.click(screen.getByTitle('button (2)'));
         keys('ArrowRight', ' ');
         expect(now.maps[0]?.pieces).toEqual([{ row: 1, feature: 'button', x: 30 / 40, y: 0.5, name: '' }]);
         fireEvent.change(screen.getByRole('textbox', { name: 'Name of this button of coat' }), { target: { value: 'top' } });
         expect(now.maps[0]?.pieces[0]?.name).toBe('top');
         press('Take this button of coat off');
+        expect(now.maps[0]?.pieces).toEqual([]);
+    });
+
+    it('places what has a name of its own, and asks for no other', () => {
+        const { now, keys, press } = laying();
+        press('coat');
+        press('piece or place');
+        fireEvent.mouseDown(screen.getByRole('combobox', { name: 'What it is that you point at' }));
+        fireEvent.click(screen.getByTitle('hem'));
+        keys(' ');
+        expect(now.maps[0]?.pieces).toEqual([{ row: 1, feature: 'hem', x: 0.5, y: 0.5, name: '' }]);
+        expect(screen.queryByRole('textbox', { name: /hem of coat/ })).toBeNull();
+        press('Take this hem of coat off');
         expect(now.maps[0]?.pieces).toEqual([]);
     });
 

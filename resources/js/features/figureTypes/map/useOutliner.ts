@@ -71,7 +71,7 @@ export function useOutliner(map: SideDraft, photo: Photo | null, onChange: (map:
         } else if (tool === 'fill') {
             fill(at);
         } else if (feature === '') {
-            setSaid('Say first what the piece is; which pieces an area has stands in the list below.');
+            setSaid('Say first what it is; which pieces and places an area has stands in the list of areas.');
         } else {
             become({ ...map, pieces: [...map.pieces, { row, feature, x: at.x / width, y: at.y / height, name: '' }] });
         }

@@ -53,7 +53,7 @@ function AreaPanel({ job, unit, group, area, here, onClose }: Props & { here: Sc
                 {here.surface}
                 {here.focal && ', draws the eye'} · {tierName(here.tier)} · {fewMinutes(here.minutes)} min a figure
             </p>
-            <Where type={group.type_id} areas={[area]} />
+            <Where type={group.type_id} areas={[area]} names={[]} />
             {user.role === 'lead' && <ForWhom unit={unit} group={group} whom={whom} />}
             <label className="area-tier">
                 <span>Tier of this area</span>

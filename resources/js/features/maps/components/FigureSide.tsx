@@ -1,5 +1,6 @@
 import type { Schemas } from '@api';
 import { movedBy, onPicture, type Point } from '@shared/pointing';
+import type { View } from '../detail';
 import { type KeyboardEvent, type MouseEvent, useRef } from 'react';
 
 type Side = Schemas['OutlinedSide'];
@@ -24,7 +25,9 @@ interface Props {
     look: (area: string) => Look;
     chosen?: string | null;
     marks?: readonly Mark[];
-    /** How large the marks are, in hundredths of the height. */
+    /** The part of it that is shown; left out: all of it. */
+    view?: View;
+    /** How large the marks are, in hundredths of the height that is shown. */
     markSize?: number;
     /** Where somebody pointed. */
     place?: Point | null;
@@ -40,6 +43,7 @@ export function FigureSide({
     look,
     chosen = null,
     marks = [],
+    view = { left: 0, top: 0, width: side.width, height: side.height },
     markSize = 1,
     place = null,
     isPaint = false,
@@ -65,13 +69,13 @@ export function FigureSide({
             onPoint?.(area.area, moved);
         }
     };
-    const unit = (side.height / 100) * markSize;
+    const unit = (view.height / 100) * markSize;
     return (
         <svg
             ref={frame}
             className={onPoint === undefined ? 'figure-side' : 'figure-side figure-side-pointed'}
             {...(isPaint ? { 'data-paint': '' } : {})}
-            viewBox={`0 0 ${side.width} ${side.height}`}
+            viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
             role={onPoint === undefined ? 'img' : 'group'}
             aria-label={about}
         >

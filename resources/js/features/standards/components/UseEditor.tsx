@@ -4,6 +4,7 @@ import { type StandardDoc, type UseDoc, nameOfUse, WHOLE, withMember, without } 
 import type { Errors } from '../errors';
 import { membersOf } from '../members';
 import { extentsOptions, vocabularyOptions } from '../queries';
+import { Names } from '@shared/Names';
 import { Field, NumberField, TextField } from '@shared/Field';
 import { LiesAmong } from './LiesAmong';
 import { MemberFields } from './MemberFields';
@@ -56,19 +57,19 @@ export function UseEditor({ version, document, tier, surface, use, others, featu
                 />
             </div>
             <Extents version={version} surface={surface} technique={chosen[0]} use={use} onChange={onChange} />
-            <Places
+            <Names
                 label="Named places"
                 hint="Brow, nose, cheek: Enter after each."
                 error={errors('places')}
-                places={use.places}
-                onChange={(places) => set('places', places)}
+                names={use.places ?? []}
+                onChange={(names) => set('places', names.length === 0 ? undefined : names)}
             />
-            <Places
+            <Names
                 label="Places it leaves out"
                 hint="Round the eyes, inside the cape: Enter after each."
                 error={errors('not_places')}
-                places={use.not_places}
-                onChange={(places) => set('not_places', places)}
+                names={use.not_places ?? []}
+                onChange={(names) => set('not_places', names.length === 0 ? undefined : names)}
             />
             <div className="fields">
                 <MemberFields section="minutes" {...members} />
@@ -114,33 +115,6 @@ export function UseEditor({ version, document, tier, surface, use, others, featu
                 />
             </div>
         </div>
-    );
-}
-
-interface PlacesProps {
-    label: string;
-    hint: string;
-    error: string | undefined;
-    places: string[] | undefined;
-    /** undefined: none are named. */
-    onChange: (places: string[] | undefined) => void;
-}
-
-/** Names of places, typed one after the other. */
-function Places({ label, hint, error, places, onChange }: PlacesProps) {
-    return (
-        <Field label={label} error={error} hint={hint}>
-            {(id) => (
-                <Select
-                    id={id}
-                    mode="tags"
-                    open={false}
-                    suffix={null}
-                    value={places ?? []}
-                    onChange={(named: string[]) => onChange(named.length === 0 ? undefined : named)}
-                />
-            )}
-        </Field>
     );
 }
 
