@@ -6,6 +6,7 @@ use App\Http\Bench;
 use App\Http\Budgets;
 use App\Http\Checks;
 use App\Http\FigureTypes;
+use App\Http\Groupings;
 use App\Http\Jobs;
 use App\Http\Paints;
 use App\Http\Planning;
@@ -176,6 +177,10 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::patch('/units/{unit}', Jobs\AssignUnit::class);
     Route::put('/jobs/{job}', Jobs\ChangeJob::class);
     Route::delete('/jobs/{job}', Jobs\DeleteJob::class);
+    Route::get('/jobs/{job}/groupings', Groupings\ListGroupings::class);
+    Route::post('/jobs/{job}/groupings', Groupings\MakeGrouping::class);
+    Route::put('/groupings/{grouping}', Groupings\ChangeGrouping::class);
+    Route::delete('/groupings/{grouping}', Groupings\DeleteGrouping::class);
     Route::get('/jobs/{job}/changes', Jobs\ListJobChanges::class);
     Route::post('/job-changes/{change}/taking-back', Jobs\TakeChangeBack::class);
     Route::put('/units/{unit}', Jobs\ChangeUnit::class);

@@ -59,4 +59,21 @@ final class GridJourneyTest extends BrowserTestCase
     {
         return DB::table('units')->join('tiers', 'tiers.id', '=', 'units.tier_id')->where('units.name', $unit)->where('units.job_id', 1)->value('tiers.key');
     }
+
+    public function test_figures_are_grouped_for_another_display_and_raised_together(): void
+    {
+        $page = $this->page->signIn('lead@kittiwake.example')->open('/jobs/1')->press('Grouped otherwise')->see('The same figures may stand together otherwise');
+        $page->press('Group them otherwise')->fill('What it is for', 'The cabinet')->press('Keep the grouping')->see('◆');
+        $page->fill('Name of group 1', 'Upper shelf')->press('All of Tide divers')->press('Add a group')->fill('Name of group 2', 'Lower shelf');
+        $page->click("//*[@role='group'][@aria-label='Tide divers']//button[starts-with(@aria-label, '2 A, in Upper shelf')]");
+        $this->assertAccessible('a grouping while it is put together');
+        $page->press('Keep the grouping')->see('Tide divers 1, 3, 4, 5, 6')->see('Tide divers 2');
+        $this->assertAccessible('figures grouped otherwise');
+        $this->width(390, 844);
+        $this->assertAccessible('figures grouped otherwise on a phone');
+        self::assertLessThanOrEqual(390, $page->driver->executeScript('return document.documentElement.scrollWidth'), 'nothing off the edge');
+        $this->width(1280, 800);
+        $page->press('Up a tier: Lower shelf')->find("//tr[contains(., 'Lower shelf')][contains(., '1 Banner')]");
+        self::assertSame('banner', DB::table('figures')->join('units', 'units.id', '=', 'figures.unit_id')->join('tiers', 'tiers.id', '=', 'figures.tier_id')->where('units.name', 'Tide divers')->where('figures.number', 2)->value('tiers.key'));
+    }
 }

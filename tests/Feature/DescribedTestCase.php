@@ -10,6 +10,7 @@ use App\Actions\Quotes\Quotes;
 use App\Actions\Quotes\QuoteTerms;
 use App\Models\Fault;
 use App\Models\FigureType;
+use App\Models\Grouping;
 use App\Models\JobChange;
 use App\Models\Mishap;
 use App\Models\Paint;
@@ -61,7 +62,7 @@ abstract class DescribedTestCase extends CheckTestCase
         JobHistory::recorded($this->job()->id, $this->lead(), fn () => $this->unit('Quay watch')->update(['note' => 'late']));
         $change = JobChange::query()->firstOrFail();
         $this->known = [
-            'quote' => $quote->id, 'change' => $change->id,
+            'quote' => $quote->id, 'change' => $change->id, 'grouping' => Grouping::query()->create(['job_id' => $this->job()->id, 'name' => 'Shelves'])->id,
             'workedTime' => $worked->id, 'unit_id' => $figure->unit_id, 'minutes' => 4,
             'check' => $check['id'], 'version' => $check['version'], 'fault' => Fault::query()->firstOrFail()->id, 'signOff' => SignOff::query()->firstOrFail()->id, 'find' => $record->hash,
             'figureType' => FigureType::query()->whereNull('job_id')->firstOrFail()->id, 'figure' => $figure->id, 'figures' => [['id' => $figure->id, 'seen' => null]], 'area' => 'lamp pole', 'use' => 'base', 'tier' => 'muster', 'surface' => 'cloth', 'technique' => 'base',

@@ -10,6 +10,7 @@ use App\Models\Fault;
 use App\Models\Figure;
 use App\Models\FigureType;
 use App\Models\FurtherCoat;
+use App\Models\Grouping;
 use App\Models\Invitation;
 use App\Models\Job;
 use App\Models\JobChange;
@@ -46,7 +47,7 @@ final class IsolationTest extends TestCase
         $quote = Quote::query()->create(['job_id' => Job::query()->firstOrFail()->id, 'number' => 1, 'content' => [], 'total' => 0, 'valid_until' => now(), 'token_hash' => str_repeat('1', 64), 'made_by' => $this->lead()->id, 'made_at' => now()]);
         $change = JobChange::query()->create(['job_id' => $quote->job_id, 'user_id' => $this->lead()->id, 'words' => ['x'], 'rows' => [['table' => 'jobs', 'id' => $quote->job_id, 'before' => ['name' => 'x'], 'after' => ['name' => 'y']]], 'at' => now()]);
         $rows = [
-            'quote' => $quote->id, 'change' => $change->id,
+            'quote' => $quote->id, 'change' => $change->id, 'grouping' => Grouping::query()->create(['job_id' => $quote->job_id, 'name' => 'Shelves'])->id,
             'figureType' => FigureType::query()->whereNull('job_id')->firstOrFail()->id, 'workedTime' => $worked->id, 'mishap' => $mishap->id, 'question' => 'metals', 'side' => 'front', 'picture' => 'x',
             'proposal' => $proposal->id, 'paint' => Paint::query()->firstOrFail()->id, 'scheme' => Scheme::query()->firstOrFail()->id, 'schemeArea' => SchemeArea::query()->firstOrFail()->id,
             'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'job' => Job::query()->firstOrFail()->id, 'unit' => Unit::query()->firstOrFail()->id,

@@ -56,6 +56,9 @@ final class JobHistoryTest extends CheckTestCase
         yield 'added on some' => [static fn (self $test) => $unit($test, 'POST', '/additions', ['figures' => [$test->figure('2nd Lamplighters', 5)->id], 'area' => 'straps and pouches', 'tier' => 'watch', 'use' => 'edge-line', 'reason' => 'seen from near', 'price' => 90]), '2nd Lamplighters, figure 5, straps and pouches: "edge-line" of Watch added, seen from near.'];
         yield 'a part that is missing' => [static fn (self $test) => $unit($test, 'POST', '/lacking', ['figures' => [$test->figure('2nd Lamplighters', 6)->id], 'area' => 'lamp pole']), '2nd Lamplighters, figure 6, lamp pole: missing on the sculpt, the sculpt has none.'];
         yield 'method' => [static fn (self $test) => $test->answer($test->lead(), 'PUT', "/units/{$test->unit('Quay watch')->id}/choices", ['version' => 1, 'figures' => null, 'area' => 'hands', 'use' => 'first-light', 'technique' => 'drybrush']), 'Quay watch, hands: "first-light" by drybrush.'];
+        $grouped = static fn (self $test, int ...$numbers): array => ['name' => 'Shelves', 'groups' => [['name' => 'Upper', 'figures' => array_map(static fn (int $number): int => $test->figure('2nd Lamplighters', $number)->id, array_values($numbers))]]];
+        $make = static fn (self $test, int ...$numbers): array => $test->answer($test->lead(), 'POST', "/jobs/{$test->job()->id}/groupings", $grouped($test, ...$numbers));
+        yield 'a grouping' => [static fn (self $test) => $make($test, 4, 5), 'Grouping Shelves: made, 2 figures otherwise.'];
         yield 'the job' => [static fn (self $test) => $test->answer($test->lead(), 'PUT', "/jobs/{$test->job()->id}", ['version' => $test->job()->version, 'name' => 'Guard of the harbour', 'client' => $test->job()->client, 'due' => $test->job()->due?->toDateString(), 'state' => 'open']), 'The job: name Guard of the harbour, was Harbour guard of Port Ember.'];
     }
 

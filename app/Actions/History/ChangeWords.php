@@ -32,7 +32,7 @@ final readonly class ChangeWords
         $wide = $within = [];
         foreach ($this->changes as $change) {
             match ($change->table) {
-                'figures' => null,
+                'figures', 'groupings', 'grouped_figures' => null,
                 'jobs' => $wide[] = $this->otherwise('The job', $change),
                 'units' => $wide[] = $this->ofUnit($change),
                 'job_requirements' => $within[] = $this->ofList($change),
@@ -40,7 +40,7 @@ final readonly class ChangeWords
             };
         }
 
-        $sentences = [...array_values(array_filter($wide)), ...$this->ofFigures(), ...$within];
+        $sentences = [...array_values(array_filter($wide)), ...$this->ofFigures(), ...$within, ...$this->ofGroupings()];
 
         return $sentences === [] && $this->changes !== [] ? ['The units stand in another order.'] : $sentences;
     }
@@ -126,6 +126,33 @@ final readonly class ChangeWords
         };
 
         return "The job's own list of {$row['tier']}, {$row['surface']}: {$verb}.";
+    }
+
+    /** @return list<string> one for each grouping of which something is otherwise */
+    private function ofGroupings(): array
+    {
+        $moved = $named = [];
+        foreach ($this->changes as $change) {
+            if ($change->table === 'grouped_figures') {
+                $row = ($change->before ?? []) + ($change->after ?? []) + ($this->after->rows['grouped_figures'][$change->id] ?? []);
+                $moved[(int) ($row['grouping_id'] ?? 0)][$row['figure_id'] ?? 0] = true;
+            } elseif ($change->table === 'groupings') {
+                $named[$change->id] = match (true) {
+                    $change->before === null => 'made',
+                    $change->after === null => 'taken away',
+                    default => implode(', ', $this->columns($change)),
+                };
+            }
+        }
+        $sentences = [];
+        foreach ($named + $moved as $id => $any) {
+            $name = $this->after->rows['groupings'][$id]['name'] ?? $this->before->rows['groupings'][$id]['name'] ?? 'one that is gone';
+            $figures = count($moved[$id] ?? []);
+            $said = array_filter([$named[$id] ?? '', $figures === 0 ? '' : $figures.' figure'.($figures === 1 ? '' : 's').' otherwise'], static fn (string $words): bool => $words !== '');
+            $sentences[] = "Grouping {$name}: ".implode(', ', $said).'.';
+        }
+
+        return $sentences;
     }
 
     private function otherwise(string $what, RowChange $change): ?string

@@ -26,10 +26,12 @@ final readonly class JobRows
         'variations' => ['unit_id', 'figure_id', 'figure_area_id', 'tier_id', 'kind', 'use', 'reason', 'agreed_with', 'price', 'user_id'],
         'choices' => ['unit_id', 'figure_id', 'figure_area_id', 'use', 'technique', 'user_id'],
         'job_requirements' => ['job_id', 'tier', 'surface', 'value'],
+        'groupings' => ['job_id', 'name'],
+        'grouped_figures' => ['grouping_id', 'figure_id', 'group_name'],
     ];
 
     /** Tables whose rows have a version of their own; that of the others is the version of their unit or job. */
-    public const VERSIONED = ['jobs', 'units', 'figures'];
+    public const VERSIONED = ['jobs', 'units', 'figures', 'groupings'];
 
     /** @param  array<string, array<int, Columns>>  $rows by table and id */
     private function __construct(public array $rows)
@@ -81,7 +83,8 @@ final readonly class JobRows
     {
         return match ($table) {
             'jobs' => DB::table('jobs')->where('id', $job),
-            'units', 'job_requirements' => DB::table($table)->where('job_id', $job),
+            'units', 'job_requirements', 'groupings' => DB::table($table)->where('job_id', $job),
+            'grouped_figures' => DB::table($table)->whereIn('grouping_id', DB::table('groupings')->where('job_id', $job)->select('id')),
             default => DB::table($table)->whereIn('unit_id', DB::table('units')->where('job_id', $job)->select('id')),
         };
     }

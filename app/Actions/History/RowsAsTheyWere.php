@@ -95,11 +95,12 @@ final readonly class RowsAsTheyWere
     /** Who has read one of them reads it anew before changing it. */
     private function raiseVersions(int $job): void
     {
-        $ids = ['jobs' => [], 'units' => [], 'figures' => []];
+        $ids = ['jobs' => [], 'units' => [], 'figures' => [], 'groupings' => []];
         foreach ($this->changes as $change) {
             $row = ($change->before ?? []) + ($change->after ?? []) + ($this->now->rows[$change->table][$change->id] ?? []);
             match (true) {
                 in_array($change->table, JobRows::VERSIONED, true) => $ids[$change->table][] = $change->id,
+                isset($row['grouping_id']) => $ids['groupings'][] = (int) $row['grouping_id'],
                 isset($row['unit_id']) => $ids['units'][] = (int) $row['unit_id'],
                 default => $ids['jobs'][] = $job,
             };
@@ -119,6 +120,7 @@ final readonly class RowsAsTheyWere
             'units' => (string) $unit,
             'figures' => sprintf('Figure %s of %s', $row['number'] ?? '', $unit),
             'job_requirements' => "The job's own list",
+            'groupings', 'grouped_figures' => 'How figures are grouped otherwise',
             default => "What was agreed of {$unit}",
         };
     }

@@ -776,6 +776,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/groupings/{grouping}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** A grouping with other groups, or another name. */
+        put: operations["changeGrouping"];
+        post?: never;
+        /** A grouping is no longer needed; its figures stay as they are. */
+        delete: operations["deleteGrouping"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-overs": {
         parameters: {
             query?: never;
@@ -1065,6 +1083,24 @@ export interface paths {
         get: operations["showGrid"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/groupings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How the figures of a job are grouped otherwise. */
+        get: operations["listGroupings"];
+        put?: never;
+        /** The figures of a job get a grouping more. */
+        post: operations["makeGrouping"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3516,8 +3552,33 @@ export interface components {
             technique: components["schemas"]["MemberField"][];
             use: components["schemas"]["MemberField"][];
         };
+        FigureGroup: {
+            name: string;
+            figures: number[];
+            units: {
+                name: string;
+                numbers: number[];
+                all: boolean;
+            }[];
+            tiers: {
+                name: string;
+                figures: number;
+            }[];
+            states: {
+                /** @enum {string} */
+                state: "to-paint" | "painting" | "to-check" | "refused" | "mended" | "signed";
+                figures: number;
+            }[];
+            minutes: number;
+        };
         FigurePicture: {
             picture: string;
+        };
+        FigureToGroup: {
+            id: number;
+            number: number;
+            leader: boolean;
+            version: number;
         };
         FigureType: {
             id: number;
@@ -3691,6 +3752,17 @@ export interface components {
             addition: components["schemas"]["AgreedHere"] | null;
             there: string;
             from: string;
+        };
+        Grouping: {
+            id: number;
+            name: string;
+            version: number;
+            groups: components["schemas"]["FigureGroup"][];
+            without: number;
+        };
+        Groupings: {
+            units: components["schemas"]["UnitToGroup"][];
+            groupings: components["schemas"]["Grouping"][];
         };
         HeadAnswer: {
             contained: boolean;
@@ -5712,6 +5784,12 @@ export interface components {
             unit: string;
             before: components["schemas"]["QuotedLine"][];
             after: components["schemas"]["QuotedLine"][];
+        };
+        UnitToGroup: {
+            id: number;
+            name: string;
+            version: number;
+            figures: components["schemas"]["FigureToGroup"][];
         };
         UseDocument: {
             id?: string;
@@ -7847,6 +7925,85 @@ export interface operations {
             default: components["responses"]["Broken"];
         };
     };
+    changeGrouping: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grouping: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    name: string;
+                    groups: {
+                        name: string;
+                        figures: number[];
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Groupings"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    deleteGrouping: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                grouping: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Groupings"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
     handOver: {
         parameters: {
             query?: never;
@@ -8625,6 +8782,78 @@ export interface operations {
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
             422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    listGroupings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Groupings"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    makeGrouping: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    groups: {
+                        name: string;
+                        figures: number[];
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Groupings"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

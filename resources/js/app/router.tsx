@@ -49,6 +49,10 @@ export const router = createBrowserRouter([
             { path: 'jobs/:job/painters', lazy: async () => ({ Component: (await import('@features/plan')).PaintersPage }) },
             { path: 'jobs/:job/budget', lazy: async () => ({ Component: (await import('@features/budget')).BudgetPage }) },
             { path: 'jobs/:job/quote', lazy: async () => ({ Component: (await import('@features/quotes')).QuotePage }) },
+            {
+                path: 'jobs/:job/groupings',
+                lazy: async () => ({ Component: (await import('@features/groupings')).GroupingsPage }),
+            },
             { path: 'jobs/:job/schools', lazy: async () => ({ Component: (await import('@features/jobs')).SchoolsPage }) },
             { path: 'jobs/:job/roster', lazy: async () => ({ Component: (await import('@features/jobs')).RosterPage }) },
             {

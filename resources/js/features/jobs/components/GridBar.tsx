@@ -2,6 +2,7 @@ import type { Schemas } from '@api';
 import { count } from '@shared/format';
 import { Button, Input, Select } from 'antd';
 import { type RefObject, useState } from 'react';
+import { Link } from 'react-router';
 import { asRead, figuresIn, type Row } from '../rows';
 import type { useAssign } from '../useAssign';
 import type { Selection } from '../useSelection';
@@ -57,6 +58,11 @@ export function GridBar({ job, rows, selection, find, onFind, assign, mayAssign,
                     </Button>
                     <span className="grid-bar-keys">? shows the keys</span>
                 </>
+            )}
+            {selection.chosen.length === 0 && (
+                <Link className="grid-bar-otherwise" to={`/jobs/${String(job.id)}/groupings`}>
+                    Grouped otherwise
+                </Link>
             )}
             {mayAssign && selection.chosen.length > 0 && (
                 <Together job={job} selection={selection} assign={assign} painter={painter} />

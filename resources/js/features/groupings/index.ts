@@ -1,0 +1,3 @@
+import './groupings.css';
+
+export { GroupingsPage } from './GroupingsPage';
