@@ -9,7 +9,7 @@ use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * What was offered, in a JSON column. Quotes from before there were pictures of figures have none.
+ * What was offered, in a JSON column. Quotes from before there were pictures of figures, or plates, have none.
  *
  * @phpstan-import-type OfferedContent from QuoteContent
  *
@@ -22,7 +22,7 @@ final class OfferedContentJson implements CastsAttributes
     {
         $decoded = is_string($value) ? json_decode($value, true, flags: JSON_THROW_ON_ERROR) : [];
         /** @var OfferedContent $content as it was written when the quote was made */
-        $content = ['figures' => [], ...(is_array($decoded) ? $decoded : [])];
+        $content = ['figures' => [], 'plates' => [], ...(is_array($decoded) ? $decoded : [])];
 
         return $content;
     }

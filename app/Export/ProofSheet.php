@@ -6,6 +6,7 @@ namespace App\Export;
 
 use App\Actions\Schemes\SchemeReading;
 use App\Actions\Schemes\SurfacePlate;
+use App\Models\FigureMap;
 use Core\Plate\Draughtsman;
 use Core\Plate\Drawing;
 use Core\Standard\Standard;
@@ -19,16 +20,20 @@ final readonly class ProofSheet
     /** A plate is small on the page. */
     private const ZOOM = 1.1;
 
+    /** A figure is as wide as a plate, and drawn in places of its picture. */
+    private const ZOOM_OF_FIGURE = 0.8;
+
     public function __construct(private SvgPictures $pictures)
     {
     }
 
-    public function of(SchemeReading $reading, string $studio): string
+    /** @param  FigureMap|null  $side of the figure that is shown; null where its type is not laid out */
+    public function of(SchemeReading $reading, string $studio, ?FigureMap $side = null): string
     {
         $plates = $reading->plates();
         $pictures = $this->pictures->png(self::svgs($reading->standard, $plates), self::ZOOM);
         $tiers = $reading->standard->offeredTiers();
-        $rows = '';
+        $rows = $side === null ? '' : $this->figures($side, $plates, $tiers);
         foreach (array_chunk($plates, max(1, count($tiers)), true) as $row) {
             $rows .= self::row($reading->standard, $row, $pictures);
         }
@@ -40,6 +45,27 @@ final readonly class ProofSheet
     public function drawFor(float $seconds, SchemeReading $reading): Drawn
     {
         return $this->pictures->drawFor($seconds, self::svgs($reading->standard, $reading->plates()), self::ZOOM);
+    }
+
+    /**
+     * The figure itself, tier beside tier, each area in the one tone that it is seen in.
+     *
+     * @param  list<SurfacePlate>  $plates
+     * @param  list<Tier>  $tiers
+     */
+    private function figures(FigureMap $side, array $plates, array $tiers): string
+    {
+        $tones = [];
+        foreach ($plates as $one) {
+            $tones[$one->tier->id][$one->area->area->id] = $one->ladder?->tone?->hex();
+        }
+        $pictures = $this->pictures->png(array_map(static fn (Tier $tier): string => FigureSvg::of([
+            'type' => '', 'units' => [], 'width' => $side->width, 'height' => $side->height,
+            'areas' => array_map(static fn (array $area): array => ['area' => $area['area'], 'path' => $area['path'], 'hex' => $tones[$tier->id][$area['area']] ?? null], $side->drawn()),
+        ]), $tiers), self::ZOOM_OF_FIGURE);
+        $cells = implode('', array_map(static fn (int $at): string => '<td class="figure"><img src="data:image/png;base64,'.base64_encode($pictures[$at]).'"></td>', array_keys($tiers)));
+
+        return "<tr><th><b>figure</b><br><span class=\"quiet\">from {$side->side->value}, each area in its tone</span></th>{$cells}</tr>";
     }
 
     /**
@@ -65,7 +91,7 @@ final readonly class ProofSheet
         return '<html><head><style>'
             .'@page { margin: 14mm 12mm } body { font-family: '.Pdf::TYPE.'; font-size: 9pt; color: #141414 } h1 { font-family: '.Pdf::TYPE_OF_HEADS.'; font-size: 20pt; margin: 0 } p { margin: 0 0 2mm } .quiet { color: #5a5a5a }'
             .'table { width: 100%; border-collapse: collapse } th, td { text-align: left; vertical-align: top; padding: .8mm 1mm; font-weight: normal } thead th { font-weight: bold; border-bottom: .8pt solid #141414 }'
-            .'tr { page-break-inside: avoid } td.plate div { background: #9e9e9e; font-size: 0; line-height: 0; padding: .2mm 0 } td.plate img { width: 100% }'
+            .'tr { page-break-inside: avoid } td.plate div { background: #9e9e9e; font-size: 0; line-height: 0; padding: .2mm 0 } td.plate img { width: 100% } td.figure img { width: 100% }'
             .'</style></head><body><h1>'.e($reading->scheme->name).'</h1><p class="quiet">'.e($about).'<br>Colours under D65 daylight. Mixes are forecasts; plates show how a surface comes out, not the figure itself.</p>'
             // What is to be known of it stands at the head: below the table it would have a page of its own.
             ."<table><thead><tr><th></th>{$heads}</tr></thead><tbody>{$rows}</tbody></table></body></html>";

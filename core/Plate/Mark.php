@@ -27,6 +27,12 @@ final readonly class Mark
     ) {
     }
 
+    /** @param  array{d: string, fill: string|null, stroke: string|null, width: float, opacity: float, blur: float, outside: bool}  $drawn as it was kept */
+    public static function kept(array $drawn): self
+    {
+        return new self($drawn['d'], $drawn['fill'], $drawn['stroke'], $drawn['width'], $drawn['opacity'], $drawn['blur'], $drawn['outside']);
+    }
+
     public static function filled(string $d, string $colour, float $opacity = 1.0, float $blur = 0.0, bool $outside = false): self
     {
         return new self($d, $colour, null, 0.0, $opacity, $blur, $outside);

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Export\Pdf;
 use App\Export\SvgPictures;
+use App\Models\FigureMap;
 use App\Models\Scheme;
 use App\Models\StandardVersion;
 use Illuminate\Support\Facades\Cache;
@@ -32,6 +33,23 @@ final class PaperTest extends TestCase
             self::assertSame($told, array_values(array_unique($told)), 'each time it is further than before');
             self::assertSame($answer, $this->answer($this->lead(), 'POST', $path, $body), 'what was drawn is kept');
         }
+    }
+
+    public function test_a_proof_begins_with_the_figure_where_its_type_is_laid_out(): void
+    {
+        $scheme = Scheme::query()->firstOrFail();
+        $pictures = function () use ($scheme): int {
+            $pdf = (string) $this->as($this->lead(), 'GET', "/schemes/{$scheme->id}/proof-sheet?type=harbour-master")->assertOk()->getContent();
+
+            return substr_count($pdf, '/Subtype /Image');
+        };
+        $with = $pictures();
+        // Two sides are there; the front is shown, at each tier that is offered in its own tones.
+        FigureMap::query()->delete();
+        $without = $pictures();
+
+        self::assertGreaterThan($without, $with);
+        self::assertGreaterThan(4, $without);
     }
 
     public function test_papers_are_set_in_the_type_of_the_application_and_signs_it_has_not_in_another(): void

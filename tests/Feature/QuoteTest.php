@@ -21,6 +21,7 @@ use Symfony\Component\HttpFoundation\Response;
 /**
  * A quote: what a job costs, made once, read and agreed to by a link that shows nothing else.
  *
+ * @phpstan-import-type OfferedPlates_ from \App\Actions\Quotes\QuoteContent
  * @phpstan-import-type OfferedFigure from \App\Actions\Quotes\QuoteContent
  */
 final class QuoteTest extends TestCase
@@ -121,11 +122,30 @@ final class QuoteTest extends TestCase
         self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', (string) $hexes['oilskin coat']);
     }
 
+    public function test_it_shows_plates_of_figures_that_are_not_laid_out_those_that_draw_the_eye_first(): void
+    {
+        /** @var list<OfferedPlates_> $plates */
+        $plates = Arr::get($this->offer($this->make()), 'content.plates');
+        $troll = array_values(array_filter($plates, static fn (array $one): bool => $one['type'] === 'Sea troll'));
+
+        self::assertSame(['Heron rider', 'Sea troll'], array_values(array_unique(array_column($plates, 'type'))), 'the others are laid out');
+        self::assertCount(1, $troll);
+        self::assertSame([['Sea troll'], 'Banner'], [$troll[0]['units'], $troll[0]['tier']]);
+        self::assertLessThanOrEqual(6, count($troll[0]['areas']));
+        self::assertSame(['anchor', 'face', 'tusks and claws', 'hide', 'kelp mane', 'sea wall'], array_column($troll[0]['areas'], 'area'), 'three draw the eye; rope and rim are least');
+        self::assertNotSame([], $troll[0]['areas'][0]['drawing']['marks']);
+        self::assertStringStartsWith('M', $troll[0]['areas'][0]['drawing']['outline']);
+
+        // A scheme that says nothing of a figure has nothing to show of it.
+        DB::table('scheme_areas')->delete();
+        self::assertSame([], Arr::get($this->offer($this->make()), 'content.plates'));
+    }
+
     public function test_a_quote_from_before_there_were_pictures_has_none(): void
     {
         $quote = Quote::query()->create(['job_id' => $this->job()->id, 'number' => 1, 'content' => ['format' => 'ordotype-quote/1'], 'total' => 0, 'valid_until' => now(), 'token_hash' => str_repeat('2', 64), 'made_by' => $this->lead()->id, 'made_at' => now()]);
 
-        self::assertSame([], Quote::query()->findOrFail($quote->id)->content['figures']);
+        self::assertSame([[], []], [Quote::query()->findOrFail($quote->id)->content['figures'], Quote::query()->findOrFail($quote->id)->content['plates']]);
     }
 
     public function test_a_later_one_takes_its_place_and_says_what_is_otherwise(): void

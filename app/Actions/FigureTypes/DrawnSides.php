@@ -19,6 +19,15 @@ final readonly class DrawnSides
         return array_values(FigureMap::query()->where('figure_type_id', $type->id)->select(self::COLUMNS)->with(['areas.area', 'pieces.area'])->orderBy('id')->get()->all());
     }
 
+    /** The side that shows a type of the studio best: its front, else the first that is laid out; null: none is. */
+    public function shown(string $key): ?FigureMap
+    {
+        $type = FigureType::query()->whereNull('job_id')->where('key', $key)->first();
+        $sides = $type === null ? [] : $this->of($type);
+
+        return array_values(array_filter($sides, static fn (FigureMap $side): bool => $side->side === Side::Front))[0] ?? $sides[0] ?? null;
+    }
+
     /**
      * @param  list<int>  $types ids
      * @return array<int, FigureMap> the front of those that have one, by type

@@ -51,6 +51,22 @@ use Core\Standard\Currency;
  *   height: int,
  *   areas: list<array{area: string, path: string, hex: string|null}>,
  * }
+ * @phpstan-type OfferedMark array{
+ *   d: string,
+ *   fill: string|null,
+ *   stroke: string|null,
+ *   width: float,
+ *   opacity: float,
+ *   blur: float,
+ *   outside: bool,
+ * }
+ * @phpstan-type OfferedDrawing array{outline: string, marks: list<OfferedMark>}
+ * @phpstan-type OfferedPlates_ array{
+ *   type: string,
+ *   tier: string,
+ *   units: list<string>,
+ *   areas: list<array{area: string, drawing: OfferedDrawing}>,
+ * }
  * @phpstan-type OfferedContent array{
  *   format: string,
  *   number: int,
@@ -68,6 +84,7 @@ use Core\Standard\Currency;
  *   sums: QuoteSums,
  *   tiers: list<QuotedTier>,
  *   figures: list<OfferedFigure>,
+ *   plates: list<OfferedPlates_>,
  *   terms: string,
  * }
  */
@@ -77,9 +94,10 @@ final readonly class QuoteContent
 
     /**
      * @param  list<OfferedFigure>  $figures as they are seen from the front
+     * @param  list<OfferedPlates_>  $plates of those that are not laid out
      * @return OfferedContent
      */
-    public static function of(QuoteReading $reading, array $figures, int $number, User $by, CarbonImmutable $on): array
+    public static function of(QuoteReading $reading, array $figures, array $plates, int $number, User $by, CarbonImmutable $on): array
     {
         $job = $reading->job->loadMissing(['force', 'standardVersion.standard', 'studio']);
         $currency = Currency::of($job->studio->currency);
@@ -97,6 +115,7 @@ final readonly class QuoteContent
             'sums' => self::sums($reading),
             'tiers' => QuotedTiers::of($reading),
             'figures' => $figures,
+            'plates' => $plates,
             'terms' => $reading->terms->text,
         ];
     }

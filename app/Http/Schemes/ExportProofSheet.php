@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Schemes;
 
+use App\Actions\FigureTypes\DrawnSides;
 use App\Actions\Schemes\ReadScheme;
 use App\Export\ProofSheet;
 use App\Http\Shared\Answers;
@@ -17,12 +18,14 @@ final readonly class ExportProofSheet
     public function __construct(
         private ReadScheme $reading,
         private ProofSheet $paper,
+        private DrawnSides $sides,
     ) {
     }
 
     public function __invoke(SchemeViewRequest $request, Scheme $scheme): Download
     {
-        $pdf = $this->paper->of($this->reading->handle($scheme, $request->type(), null), $request->person()->studio->name);
+        $reading = $this->reading->handle($scheme, $request->type(), null);
+        $pdf = $this->paper->of($reading, $request->person()->studio->name, $this->sides->shown($reading->type));
 
         return new Download($pdf, 'proof.pdf');
     }

@@ -4246,7 +4246,12 @@ export interface components {
             sums: components["schemas"]["QuoteSums"];
             tiers: components["schemas"]["QuotedTier"][];
             figures: components["schemas"]["OfferedFigure"][];
+            plates: components["schemas"]["OfferedPlates"][];
             terms: string;
+        };
+        OfferedDrawing: {
+            outline: string;
+            marks: components["schemas"]["OfferedMark"][];
         };
         OfferedFigure: {
             type: string;
@@ -4272,6 +4277,24 @@ export interface components {
             minutes: number;
             added: components["schemas"]["QuotedAddition"][];
             left_out: components["schemas"]["QuotedWaiver"][];
+        };
+        OfferedMark: {
+            d: string;
+            fill: string | null;
+            stroke: string | null;
+            width: number;
+            opacity: number;
+            blur: number;
+            outside: boolean;
+        };
+        OfferedPlates: {
+            type: string;
+            tier: string;
+            units: string[];
+            areas: {
+                area: string;
+                drawing: components["schemas"]["OfferedDrawing"];
+            }[];
         };
         OpenSession: {
             key: string;

@@ -191,6 +191,7 @@ function offer(change: Partial<Offer> = {}): Offer {
                 },
             ],
             figures: [],
+            plates: [],
             terms: 'Half before we begin.',
         },
         ...change,
@@ -213,6 +214,18 @@ describe('a quote that is read by its link', () => {
             'var(--neutral)',
         ]);
         expect(screen.getByText('Quay watch, Deck')).toBeTruthy();
+    });
+
+    it('shows plates of what is not laid out as a picture', async () => {
+        const given = offer();
+        const mark = { d: 'M0 0L5 5', fill: '#b98b2d', stroke: null, width: 0, opacity: 1, blur: 0, outside: false };
+        const areas = [{ area: 'hide', drawing: { outline: 'M0 0L9 9', marks: [mark] } }];
+        const plates = [{ type: 'Sea troll', tier: 'Banner', units: ['Sea troll'], areas }];
+        answering(() => [200, { ...given, content: { ...given.content, plates } }]);
+        render(<OfferPage />);
+        const plate = await screen.findByRole('img', { name: 'Proof plate: hide of Sea troll at Banner' });
+        expect(decodeURIComponent(plate.getAttribute('src') ?? '')).toContain('fill="#b98b2d"');
+        expect(screen.getByText('Sea troll at Banner')).toBeTruthy();
     });
 
     it('tells what is included from what is to choose, and what the one before said otherwise', async () => {

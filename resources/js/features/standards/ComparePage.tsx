@@ -10,7 +10,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Select } from 'antd';
 import { useParams, useSearchParams } from 'react-router';
 import { Use } from './components/Cell';
-import { Plate } from './components/Plate';
+import { Plate } from '@features/plates';
 import { comparisonFile, drawComparison, platesOptions, sheetOptions, standardsOptions } from './queries';
 
 /** Two tiers, or two versions of one, side by side. Which ones is in the address. */

@@ -1,7 +1,6 @@
 import './standards.css';
 
 export { ComparePage } from './ComparePage';
-export { Plate } from './components/Plate';
 export { RaisePlan } from './components/RaisePlan';
 export { sheetOptions, standardKeys, standardsOptions } from './queries';
 export { RaisePage } from './RaisePage';

@@ -9,7 +9,7 @@ import { useState } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { CellEditor } from './components/CellEditor';
 import { FindingNote } from './components/FindingNote';
-import { Plate } from './components/Plate';
+import { Plate } from '@features/plates';
 import { SchoolsEditor } from './components/SchoolsEditor';
 import type { Change } from './document';
 import { draftOptions, standardKeys } from './queries';

@@ -1,5 +1,6 @@
 import type { Schemas } from '@api';
 import { FigureSide } from '@features/maps';
+import { OfferedPlate } from '@features/plates';
 import { count, date, money } from '@shared/format';
 import type { ReactNode } from 'react';
 import type { Content, Offer } from '../queries';
@@ -12,7 +13,7 @@ export function OfferContent({ offer, children }: { offer: Offer; children?: Rea
         <div className="offer-content">
             <Days content={content} />
             <Lines lines={content.lines} materials={content.materials} sums={content.sums} currency={content} />
-            <Figures figures={content.figures} />
+            <InColours figures={content.figures} plates={content.plates} />
             <Otherwise offer={offer} />
             {content.terms !== '' && (
                 <section>
@@ -38,30 +39,57 @@ function Days({ content }: { content: Content }) {
     );
 }
 
-/** The figures as they are seen from the front, in the colours of their scheme on the day of the quote. */
-function Figures({ figures }: { figures: Content['figures'] }) {
-    return figures.length === 0 ? null : (
+/** The figures in the colours of their scheme on the day of the quote. */
+function InColours({ figures, plates }: Pick<Content, 'figures' | 'plates'>) {
+    return figures.length === 0 && plates.length === 0 ? null : (
         <section>
             <h2>In these colours</h2>
-            <p>A drawing of where each colour goes, not of how it is shaded and lit; grey is what has no colour yet.</p>
-            <div className="offer-figures">
-                {figures.map((figure) => (
-                    <figure key={`${figure.type} ${figure.units.join()}`}>
-                        <FigureSide
-                            side={sideOf(figure)}
-                            about={`${figure.type} from the front`}
-                            isPaint
-                            look={(area) => ({
-                                fill: figure.areas.find((one) => one.area === area)?.hex ?? 'var(--neutral)',
-                            })}
-                        />
-                        <figcaption>
-                            {figure.type} <small>{figure.units.join(', ')}</small>
-                        </figcaption>
-                    </figure>
-                ))}
-            </div>
+            {figures.length > 0 && (
+                <p>A drawing of where each colour goes, not of how it is shaded and lit; grey is what has no colour yet.</p>
+            )}
+            <Figures figures={figures} />
+            {plates.length > 0 && (
+                <p>How surfaces come out at their tier, shaded and lit: not the figure itself. Mixed colours are forecasts.</p>
+            )}
+            {plates.map((one) => (
+                <figure key={`${one.type} ${one.tier} ${one.units.join()}`} className="offer-plates">
+                    <figcaption>
+                        {one.type} at {one.tier} <small>{one.units.join(', ')}</small>
+                    </figcaption>
+                    <ul>
+                        {one.areas.map(({ area, drawing }) => (
+                            <li key={area}>
+                                <OfferedPlate drawing={drawing} about={`${area} of ${one.type} at ${one.tier}`} />
+                                <small>{area}</small>
+                            </li>
+                        ))}
+                    </ul>
+                </figure>
+            ))}
         </section>
+    );
+}
+
+/** As they are seen from the front. */
+function Figures({ figures }: { figures: Content['figures'] }) {
+    return figures.length === 0 ? null : (
+        <div className="offer-figures">
+            {figures.map((figure) => (
+                <figure key={`${figure.type} ${figure.units.join()}`}>
+                    <FigureSide
+                        side={sideOf(figure)}
+                        about={`${figure.type} from the front`}
+                        isPaint
+                        look={(area) => ({
+                            fill: figure.areas.find((one) => one.area === area)?.hex ?? 'var(--neutral)',
+                        })}
+                    />
+                    <figcaption>
+                        {figure.type} <small>{figure.units.join(', ')}</small>
+                    </figcaption>
+                </figure>
+            ))}
+        </div>
     );
 }
 

@@ -1,5 +1,5 @@
 import type { Schemas } from '@api';
-import { Plate } from '@features/standards';
+import { Plate } from '@features/plates';
 import { Swatch } from '@shared/Swatch';
 import { Why } from '@shared/Why';
 import { useQuery } from '@tanstack/react-query';

@@ -3,7 +3,7 @@ import { ExtentMark } from '@shared/ExtentMark';
 import { fewMinutes } from '@shared/format';
 import { memo, useEffect, useRef } from 'react';
 import { type FindingDeeds, FindingNote } from './FindingNote';
-import { Plate } from './Plate';
+import { Plate } from '@features/plates';
 
 interface Props {
     cell: Schemas['SheetCell'];

@@ -6,7 +6,7 @@ import type { Panel } from '../panel';
 import { platesOptions } from '../queries';
 import { Use } from './Cell';
 import { FindingNote } from './FindingNote';
-import { Plate } from './Plate';
+import { Plate } from '@features/plates';
 import { SidePanel } from '@shared/SidePanel';
 
 interface Props {

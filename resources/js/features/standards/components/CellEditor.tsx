@@ -25,7 +25,7 @@ import { TextField } from '@shared/Field';
 import { type FindingDeeds, FindingNote } from './FindingNote';
 import { LayerList } from './LayerList';
 import { MenuEditor } from './MenuEditor';
-import { Plate } from './Plate';
+import { Plate } from '@features/plates';
 
 interface Props {
     draft: Draft;

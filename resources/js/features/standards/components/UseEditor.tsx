@@ -8,7 +8,7 @@ import { Names } from '@shared/Names';
 import { Field, NumberField, TextField } from '@shared/Field';
 import { LiesAmong } from './LiesAmong';
 import { MemberFields } from './MemberFields';
-import { Plate } from './Plate';
+import { Plate } from '@features/plates';
 import { techniqueOptions } from './techniqueOptions';
 
 interface Props {

@@ -26,7 +26,7 @@ function blursOf(marks: readonly Mark[]): string {
  * The drawing of a proof plate as the address of a picture. A picture is drawn once and moved as one
  * thing, however many marks it has.
  */
-export function plateSvg(plate: Schemas['Plate']): string {
+export function plateSvg(plate: Schemas['OfferedDrawing']): string {
     const marks = plate.marks
         .map((mark) => (mark.outside ? markOf(mark) : `<g clip-path="url(#o)">${markOf(mark)}</g>`))
         .join('');

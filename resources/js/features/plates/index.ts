@@ -1,0 +1,3 @@
+import './plates.css';
+
+export { OfferedPlate, Plate } from './Plate';
