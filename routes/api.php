@@ -239,6 +239,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::post('/mishaps/{mishap}/end', Repairs\EndMishap::class);
 
     Route::get('/sign-offs', Records\ListSignOffs::class);
+    Route::get('/signed-weeks', Records\ListSignedWeeks::class);
     Route::get('/sign-offs/{signOff}', Records\ShowSignOff::class);
     Route::get('/sign-offs/{signOff}/raise', Raises\ShowRaiseOffer::class);
     Route::post('/raises', Raises\BookRaise::class);

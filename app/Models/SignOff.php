@@ -17,11 +17,14 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $previous
  * @property string $hash
  * @property string $record
+ * @property-read string|null $tier_name as the record says it, read by the database
+ * @property-read string|null $verdict as the record says it, read by the database
  * @property string|null $key_id
  * @property string|null $signature
  * @property CarbonImmutable $signed_at
  * @property-read Figure $figure
  * @property-read User $signer
+ * @property-read Check $check
  */
 final class SignOff extends StudioRow
 {
@@ -35,6 +38,12 @@ final class SignOff extends StudioRow
     public function figure(): BelongsTo
     {
         return $this->belongsTo(Figure::class);
+    }
+
+    /** @return BelongsTo<Check, $this> */
+    public function check(): BelongsTo
+    {
+        return $this->belongsTo(Check::class);
     }
 
     /** @return BelongsTo<User, $this> */

@@ -137,7 +137,10 @@ final class QuoteTest extends TestCase
         self::assertStringStartsWith('M', $troll[0]['areas'][0]['drawing']['outline']);
 
         // A scheme that says nothing of a figure has nothing to show of it.
-        DB::table('scheme_areas')->delete();
+        foreach (['scheme_step_parts', 'scheme_steps', 'scheme_areas'] as $table) {
+            DB::table($table)->delete();
+        }
+        $this->readAnew();
         self::assertSame([], Arr::get($this->offer($this->make()), 'content.plates'));
     }
 

@@ -10,11 +10,12 @@ use App\Models\Fault;
 use App\Models\Figure;
 use App\Models\JobRequirement;
 use App\Models\StandardPiece;
+use App\Models\Studio;
 use Core\Plan\FigureState;
 use Document\Standard\PieceKind;
 use Illuminate\Support\Arr;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Route;
 
 /**
  * What a record says is what happened, in the words that stood.
@@ -34,6 +35,43 @@ final class RecordTest extends CheckTestCase
         $leftOut = Arr::get($this->recordOf($one), 'left_out');
         self::assertIsArray($leftOut);
         self::assertSame([['boots', 'client of nine', false]], array_map(static fn (mixed $waiver): array => is_array($waiver) ? [$waiver['area'], $waiver['agreed_with'], $waiver['whole_unit']] : [], $leftOut));
+    }
+
+    public function test_a_line_of_the_list_says_tier_verdict_and_checks_as_the_record_does(): void
+    {
+        $record = $this->signed();
+        $row = Arr::array($this->answer($this->isla(), 'GET', '/sign-offs'), 'rows.0');
+        /** @var array{tier: array{name: string}, verdict: array{is: string}, rounds: list<mixed>} $said */
+        $said = json_decode($record->record, true, flags: JSON_THROW_ON_ERROR);
+
+        self::assertSame([$said['tier']['name'], $said['verdict']['is'], count($said['rounds'])], [$row['tier'], $row['verdict'], $row['checks']]);
+    }
+
+    public function test_what_is_signed_is_counted_week_by_week_from_monday_in_the_studios_zone(): void
+    {
+        Carbon::setTestNow('2026-12-09 12:00:00');
+        Studio::query()->whereKey($this->lead()->studio_id)->update(['time_zone' => 'Pacific/Auckland']);
+        $sign = function (int $number, string $at, int $round, string $verdict): void {
+            $figure = $this->figure('2nd Lamplighters', $number);
+            $check = DB::table('checks')->insertGetId(['studio_id' => $figure->studio_id, 'figure_id' => $figure->id, 'round' => $round, 'signature' => '', 'opened_by' => $this->deputy()->id, 'state' => 'open']);
+            DB::table('sign_offs')->insert(['studio_id' => $figure->studio_id, 'figure_id' => $figure->id, 'check_id' => $check, 'signed_by' => $this->deputy()->id, 'number' => $number, 'previous' => '', 'hash' => '', 'record' => json_encode(['verdict' => ['is' => $verdict]], JSON_THROW_ON_ERROR), 'signed_at' => $at]);
+        };
+        // In Auckland, thirteen hours ahead, Monday the seventh begins at 11 o'clock on Sunday.
+        $sign(1, '2026-12-06 10:59:59', 1, 'accept');
+        $sign(2, '2026-12-06 11:00:00', 1, 'accept');
+        $sign(3, '2026-12-08 00:00:00', 2, 'accept');
+        $sign(4, '2026-12-08 00:00:00', 3, 'concession');
+        // The twelfth week back, and what is before it.
+        $sign(5, '2026-09-20 12:00:00', 1, 'accept');
+        $sign(6, '2026-09-20 11:59:59', 1, 'accept');
+
+        $weeks = $this->answer($this->isla(), 'GET', '/signed-weeks');
+        self::assertCount(12, $weeks);
+        self::assertSame(['from' => '2026-12-07', 'first' => 1, 'mended' => 1, 'conceded' => 1], $weeks[11]);
+        self::assertSame(['from' => '2026-11-30', 'first' => 1, 'mended' => 0, 'conceded' => 0], $weeks[10]);
+        self::assertSame(['from' => '2026-09-21', 'first' => 1, 'mended' => 0, 'conceded' => 0], $weeks[0], 'in September Auckland is twelve hours ahead');
+        self::assertSame(4 + 1, array_sum(array_map(static fn (mixed $week): int => is_array($week) ? array_sum(array_filter($week, is_int(...))) : 0, $weeks)));
+        self::assertSame(0, array_sum(array_column($this->answer($this->stranger(), 'GET', '/signed-weeks'), 'first')));
     }
 
     public function test_the_grid_shows_the_figures_own_waiver_over_that_of_its_unit(): void
@@ -392,16 +430,5 @@ final class RecordTest extends CheckTestCase
     {
         StandardPiece::query()->where('kind', PieceKind::Cell)->delete();
         $this->readAnew();
-    }
-
-    /** The standard was changed behind the application. */
-    private function readAnew(): void
-    {
-        foreach (Route::getRoutes()->getRoutes() as $route) {
-            $route->flushController();
-        }
-        cache()->flush();
-        $this->app->forgetScopedInstances();
-        $this->app->make(\App\Models\CurrentStudio::class)->enter($this->lead()->studio_id);
     }
 }

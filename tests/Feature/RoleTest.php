@@ -110,6 +110,7 @@ final class RoleTest extends DescribedTestCase
         'GET /faults/{fault}/repair',
         'POST /faults/{fault}/mending',
         'GET /sign-offs',
+        'GET /signed-weeks',
         'GET /sign-offs/{signOff}',
         'GET /chain',
         'GET /chain/head',

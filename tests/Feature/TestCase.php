@@ -21,6 +21,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
 
 /**
@@ -225,5 +226,17 @@ abstract class TestCase extends LaravelTestCase
     {
         /** @var AreaLayers */
         return $this->answer($this->lead(), 'GET', "/figures/{$figure}/layers?area=".urlencode($area));
+    }
+
+    /** Something was changed behind the application: what it has read already is forgotten. */
+    protected function readAnew(): void
+    {
+        $studio = $this->lead()->studio_id;
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            $route->flushController();
+        }
+        cache()->flush();
+        $this->app->forgetScopedInstances();
+        $this->app->make(CurrentStudio::class)->enter($studio);
     }
 }

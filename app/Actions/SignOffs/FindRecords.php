@@ -13,6 +13,9 @@ final readonly class FindRecords
 {
     private const AT_ONCE = 50;
 
+    /** The record itself is long, and no line of a list shows it. */
+    private const COLUMNS = ['id', 'studio_id', 'figure_id', 'check_id', 'signed_by', 'number', 'hash', 'signed_at', 'tier_name', 'verdict'];
+
     /** Digits of a seal that tell it from the number of a record. */
     private const OF_SEAL = 4;
 
@@ -21,7 +24,7 @@ final readonly class FindRecords
     {
         $like = '%'.addcslashes(mb_strtolower($find), '%_\\').'%';
 
-        return SignOff::query()->with(['figure.unit.job', 'signer'])
+        return SignOff::query()->with(['figure.unit.job', 'signer', 'check'])->select(self::COLUMNS)
             ->when($find !== '', static fn (Builder $records): Builder => $records->where(static fn (Builder $some): Builder => $some
                 ->where('number', ctype_digit($find) ? $find : 0)
                 ->when(strlen($find) >= self::OF_SEAL, static fn (Builder $seal): Builder => $seal->orWhere('hash', 'like', addcslashes(strtolower($find), '%_\\').'%'))

@@ -7,6 +7,7 @@ namespace App\Http\Records;
 use App\Http\Shared\PageNumbers;
 use App\Http\Shared\Resource;
 use App\Models\SignOff;
+use Core\Check\Verdict;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 
 /**
@@ -17,6 +18,9 @@ use Illuminate\Contracts\Pagination\LengthAwarePaginator;
  *   job: string,
  *   unit: string,
  *   figure: int,
+ *   tier: string,
+ *   verdict: value-of<Verdict>|null,
+ *   checks: int,
  *   signed_by: string,
  *   signed_at: string,
  *   hash: string,
@@ -46,7 +50,8 @@ final readonly class SignOffsResource extends Resource
 
         return [
             'id' => $signOff->id, 'number' => $signOff->number, 'job_id' => $unit->job_id, 'job' => $unit->job->name, 'unit' => $unit->name,
-            'figure' => $signOff->figure->number, 'signed_by' => $signOff->signer->name, 'signed_at' => $signOff->signed_at->toIso8601ZuluString(), 'hash' => $signOff->hash,
+            'figure' => $signOff->figure->number, 'tier' => $signOff->tier_name ?? '', 'verdict' => Verdict::tryFrom($signOff->verdict ?? '')?->value, 'checks' => $signOff->check->round,
+            'signed_by' => $signOff->signer->name, 'signed_at' => $signOff->signed_at->toIso8601ZuluString(), 'hash' => $signOff->hash,
         ];
     }
 }

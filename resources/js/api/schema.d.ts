@@ -2226,6 +2226,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/signed-weeks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was signed off week by week. */
+        get: operations["listSignedWeeks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/standard-file-previews": {
         parameters: {
             query?: never;
@@ -5545,9 +5562,18 @@ export interface components {
             job: string;
             unit: string;
             figure: number;
+            tier: string;
+            verdict: ("accept" | "rework" | "concession") | null;
+            checks: number;
             signed_by: string;
             signed_at: string;
             hash: string;
+        };
+        SignedWeek: {
+            from: string;
+            first: number;
+            mended: number;
+            conceded: number;
         };
         SprayedField: {
             areas: string[];
@@ -11844,6 +11870,30 @@ export interface operations {
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
             422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    listSignedWeeks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignedWeek"][];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

@@ -50,7 +50,7 @@ export function JobsPage() {
 
 function JobList({ jobs }: { jobs: Schemas['JobSummary'][] }) {
     return (
-        <table className="list job-list">
+        <table className="list list-stacked">
             <thead>
                 <tr>
                     <th scope="col">Job</th>

@@ -1,3 +1,4 @@
+import type { Schemas } from '@api';
 import { useSession } from '@features/session';
 import { Empty } from '@shared/Empty';
 import { count, instant } from '@shared/format';
@@ -8,6 +9,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { Link, useSearchParams } from 'react-router';
 import { FindHead } from './components/FindHead';
+import { Weeks } from './components/Weeks';
 import { chainOptions, signOffsOptions } from './queries';
 
 export function RecordsPage() {
@@ -20,6 +22,7 @@ export function RecordsPage() {
             <PageHead title="Records" sub="Every sign-off, sealed and chained" />
             <Chain />
             <FindHead />
+            {find === '' && <Weeks />}
             <Input.Search
                 className="records-find"
                 aria-label="Find a record"
@@ -36,13 +39,14 @@ export function RecordsPage() {
                         <Empty say="Nothing is signed off yet. A record appears here when a figure has passed its check and is signed." />
                     ) : (
                         <>
-                            <table className="list">
+                            <table className="list list-stacked">
                                 <thead>
                                     <tr>
+                                        <th scope="col">Figure</th>
                                         <th scope="col" className="number">
                                             Record
                                         </th>
-                                        <th scope="col">Figure</th>
+                                        <th scope="col">Verdict</th>
                                         <th scope="col">Job</th>
                                         <th scope="col">Signed</th>
                                         <th scope="col">Seal</th>
@@ -51,12 +55,13 @@ export function RecordsPage() {
                                 <tbody>
                                     {rows.map((row) => (
                                         <tr key={row.id}>
-                                            <td className="number">{row.number}</td>
                                             <td>
                                                 <Link to={`/records/${row.id}`}>
                                                     {row.unit}, figure {row.figure}
                                                 </Link>
                                             </td>
+                                            <td className="number record-number">{row.number}</td>
+                                            <td>{judged(row)}</td>
                                             <td>{row.job}</td>
                                             <td>
                                                 {row.signed_by}, {instant(row.signed_at, studio.time_zone)}
@@ -75,6 +80,12 @@ export function RecordsPage() {
             </Loaded>
         </>
     );
+}
+
+/** At which tier, and how it came to be accepted. */
+function judged({ tier, verdict, checks }: Schemas['SignOffRow']): string {
+    const how = verdict === 'concession' ? ', by concession' : '';
+    return `${tier}${how}${checks > 1 ? `, after ${String(checks)} checks` : ''}`;
 }
 
 function Chain() {

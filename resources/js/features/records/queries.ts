@@ -7,6 +7,7 @@ export const recordKeys = {
     detail: (id: number) => [...recordKeys.all, id] as const,
     raise: (id: number, to: string | null, job: number | null) => [...recordKeys.all, id, 'raise', to, job] as const,
     chain: ['records', 'chain'] as const,
+    weeks: ['records', 'weeks'] as const,
 };
 
 export function signOffsOptions(page: number, find: string) {
@@ -31,6 +32,13 @@ export function chainOptions() {
         queryKey: recordKeys.chain,
         queryFn: ({ signal }) => unwrap(api.GET('/api/chain', { signal })),
         staleTime: 0,
+    });
+}
+
+export function weeksOptions() {
+    return queryOptions({
+        queryKey: recordKeys.weeks,
+        queryFn: ({ signal }) => unwrap(api.GET('/api/signed-weeks', { signal })),
     });
 }
 

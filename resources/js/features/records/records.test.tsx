@@ -16,13 +16,22 @@ const row: Schemas['SignOffRow'] = {
     job: 'Port Ember harbour guard',
     unit: '1st Lamplighters',
     figure: 2,
+    tier: 'Guard',
+    verdict: 'accept',
+    checks: 1,
     signed_by: 'Ruan Petherick',
     signed_at: '2026-11-28T10:00:00Z',
     hash: '0123456789abcdef'.repeat(4),
 };
 
-function records(rows: Schemas['SignOffRow'][], state: Schemas['Chain'] = chain) {
-    const sent = answering(({ path }) => [200, path.endsWith('/chain') ? state : { rows, page: 1, pages: 1, all: rows.length }]);
+function week(from: string, first: number, mended: number, conceded: number): Schemas['SignedWeek'] {
+    return { from, first, mended, conceded };
+}
+
+function records(rows: Schemas['SignOffRow'][], state: Schemas['Chain'] = chain, weeks: Schemas['SignedWeek'][] = []) {
+    const sent = answering(({ path }) => [200, path.endsWith('/chain') ? state : { rows, page: 1, pages: 1, all: rows.length }], {
+        '/signed-weeks': weeks,
+    });
     render(<RecordsPage />, [[['session'], session()]]);
     return sent;
 }
@@ -36,6 +45,29 @@ describe('records', () => {
         expect(line.getByText('12')).toBeTruthy();
         expect(line.getByText(/Ruan Petherick/)).toBeTruthy();
         expect(line.getByText('0123456789ab')).toBeTruthy();
+    });
+
+    it('say at which tier, and how they came to be accepted', async () => {
+        records([row, { ...row, id: 6, number: 13, figure: 3, verdict: 'concession', checks: 3 }]);
+        expect(await screen.findByText('Guard')).toBeTruthy();
+        expect(screen.getByText('Guard, by concession, after 3 checks')).toBeTruthy();
+    });
+
+    it('are shown week by week as bars, in words for who does not see them', async () => {
+        records([row], chain, [week('2026-11-23', 0, 0, 0), week('2026-11-30', 6, 2, 1)]);
+        expect(await screen.findByRole('heading', { name: 'Twelve weeks 9 figures signed off' })).toBeTruthy();
+        const bars = screen.getAllByRole('listitem');
+        expect(bars.map((bar) => bar.getAttribute('aria-label'))).toEqual([
+            'Week from Mon, 23 Nov 2026: nothing signed off',
+            'Week from Mon, 30 Nov 2026: 9 signed off, 6 as handed over, 2 after mending, 1 by concession',
+        ]);
+        expect(bars[1]?.querySelectorAll('.week-bar > span')).toHaveLength(3);
+    });
+
+    it('have no bars where nothing was signed, or something is looked for', async () => {
+        records([row], chain, [week('2026-11-30', 0, 0, 0)]);
+        expect(await screen.findByText('Guard')).toBeTruthy();
+        expect(screen.queryByText(/Twelve weeks/)).toBeNull();
     });
 
     it('say when there are none yet', async () => {

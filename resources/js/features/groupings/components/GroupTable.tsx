@@ -28,7 +28,7 @@ export function GroupTable({ job, grouping, units, mayChange, onChange }: Props)
             {grouping.groups.length === 0 ? (
                 <p className="grouping-none">No figure is in a group yet.</p>
             ) : (
-                <table className="list job-list">
+                <table className="list list-stacked">
                     <thead>
                         <tr>
                             <th scope="col">Group</th>
