@@ -184,6 +184,8 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/jobs/{job}/changes', Jobs\ListJobChanges::class);
     Route::post('/job-changes/{change}/taking-back', Jobs\TakeChangeBack::class);
     Route::put('/units/{unit}', Jobs\ChangeUnit::class);
+    Route::put('/units/{unit}/type', Jobs\ChangeType::class);
+    Route::put('/figures/{figure}/name', Jobs\NameFigure::class);
     Route::post('/units/{unit}/figures', Jobs\AddFigures::class);
     Route::post('/units/{unit}/removals', Jobs\RemoveFigures::class);
     Route::put('/units/{unit}/place', Jobs\PlaceUnit::class);

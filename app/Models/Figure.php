@@ -17,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property int $studio_id
  * @property int $unit_id
  * @property int $number
+ * @property string $name of its own, such as a leader has; empty: none
  * @property bool $leader
  * @property int|null $figure_type_id its own; null: it is of the type of its unit
  * @property int|null $tier_id

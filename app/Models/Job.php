@@ -20,6 +20,7 @@ use Illuminate\Support\Carbon;
  * @property int $standard_version_id
  * @property string $name
  * @property string $client
+ * @property string $notes of the studio, for whoever works on it
  * @property CarbonImmutable|null $due
  * @property JobState $state
  * @property int $version

@@ -15,8 +15,10 @@ use App\Models\JobChange;
 use App\Models\LogEntry;
 use App\Models\LogKind;
 use App\Models\Quote;
+use App\Models\Scheme;
 use App\Models\Unit;
 use Core\Plan\FigureState;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
@@ -39,6 +41,78 @@ final class ChangeTest extends CheckTestCase
         $this->assertRefused($over('2026-01-30'), 422, 'invalid', '/due');
         $over('2026-01-31')->assertOk();
         self::assertIsInt($other['id']);
+    }
+
+    public function test_a_job_has_notes_and_is_of_another_force_while_nothing_is_painted(): void
+    {
+        $job = $this->nightJob();
+        $unit = $this->unit('Night');
+        $scheme = Scheme::query()->create(['force_id' => $job->force_id, 'name' => 'Night colours']);
+        $this->answer($this->lead(), 'PATCH', "/units/{$unit->id}", ['version' => $unit->version, 'scheme_id' => $scheme->id]);
+        $change = fn (array $said): array => $this->answer($this->lead(), 'PUT', "/jobs/{$job->id}", $said + ['version' => $job->refresh()->version, 'name' => $job->name, 'client' => 'Nobody', 'due' => null, 'state' => 'open']);
+
+        $noted = $change(['notes' => "Bases come later.\nAsk for the badge."]);
+        self::assertSame(["Bases come later.\nAsk for the badge.", 'Night watch'], [$noted['notes'], $noted['force']]);
+        $moved = $change(['force' => 'Harbour guard']);
+        self::assertSame(['Harbour guard', $noted['notes']], [$moved['force'], $moved['notes']], 'what is not said stays');
+        self::assertNull($unit->refresh()->scheme_id, 'the schemes of a force are its own');
+        $told = JobChange::query()->latest('id')->firstOrFail();
+        self::assertSame('The job: force Harbour guard, was Night watch.', $told->words[0]);
+        $this->answer($this->lead(), 'POST', "/job-changes/{$told->id}/taking-back");
+        self::assertSame(['Night watch', $scheme->id], [$job->refresh()->force->name, $unit->refresh()->scheme_id]);
+        $this->assertRefused($this->as($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->version, 'name' => 'x', 'client' => 'y', 'due' => null, 'state' => 'open', 'force' => '']), 422, 'invalid', '/force');
+
+        $this->figure('Night', 1)->update(['state' => FigureState::Painting]);
+        $this->assertRefused($this->as($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->refresh()->version, 'name' => 'x', 'client' => 'y', 'due' => null, 'state' => 'open', 'force' => 'Harbour guard']), 403, 'worked-on');
+        self::assertSame('By mistake', $job->refresh()->name, 'nothing of it is kept');
+        $change(['force' => 'Night watch', 'notes' => null]);
+        self::assertSame('', $job->refresh()->notes, 'the force that it has is no other');
+    }
+
+    public function test_figures_are_of_another_type_while_nothing_happened_to_them(): void
+    {
+        $this->nightJob();
+        $unit = $this->unit('Night');
+        $diver = 'tide-diver';
+        $type = fn (array $body) => $this->as($this->lead(), 'PUT', "/units/{$unit->id}/type", $body + ['version' => $unit->refresh()->version]);
+
+        $type(['figures' => [$this->figure('Night', 2)->id, $this->figure('Night', 3)->id], 'figure_type' => $diver])->assertOk();
+        self::assertSame([null, $diver, $diver, null], Figure::query()->where('unit_id', $unit->id)->with('figureType')->orderBy('number')->get()->map(static fn (Figure $figure): ?string => $figure->figureType?->key)->all());
+        $type(['figures' => null, 'figure_type' => $diver])->assertOk();
+        self::assertSame([$diver, 0], [$unit->refresh()->figureType->key, Figure::query()->where('unit_id', $unit->id)->whereNotNull('figure_type_id')->count()], 'all of them are the unit');
+        $this->assertRefused($type(['figures' => null, 'figure_type' => 'mermaid']), 422, 'unknown-figure-type', '/figure_type');
+        $this->assertRefused($type(['figures' => [], 'figure_type' => $diver]), 422, 'invalid', '/figures');
+        $this->figure('Night', 1)->update(['state' => FigureState::Painting]);
+        $this->assertRefused($type(['figures' => null, 'figure_type' => 'lamplighter']), 403, 'worked-on');
+        $type(['figures' => [$this->figure('Night', 4)->id], 'figure_type' => 'lamplighter'])->assertOk();
+        self::assertSame('lamplighter', $this->figure('Night', 4)->figureType?->key);
+        self::assertSame('Lamplighter, on foot', $this->app->make(JobFigures::class)->ofFigure($this->figure('Night', 4))->type->name);
+    }
+
+    public function test_a_figure_has_a_name_that_goes_with_it_to_bench_check_and_record(): void
+    {
+        $figure = $this->figure('1st Lamplighters', 2);
+        $name = fn (string $name, ?int $version = null) => $this->as($this->lead(), 'PUT', "/figures/{$figure->id}/name", ['version' => $version ?? $figure->refresh()->version, 'name' => $name]);
+        $name('Serjeant Anka')->assertOk();
+        self::assertSame(['1st Lamplighters, figure 2: name Serjeant Anka, was nothing.'], JobChange::query()->latest('id')->firstOrFail()->words);
+        $this->assertRefused($name('Somebody', 1), 409, 'stale');
+        $this->assertRefused($name(str_repeat('a', 121)), 422, 'invalid', '/name');
+
+        $record = $this->signed($figure->refresh());
+        $shown = $this->answer($this->isla(), 'GET', "/sign-offs/{$record->id}");
+        self::assertSame('Serjeant Anka', Arr::get($shown, 'record.figure.name'));
+        $this->assertRefused($name('Another'), 403, 'signed');
+        $grid = json_encode($this->answer($this->lead(), 'GET', "/jobs/{$this->job()->id}/figures"), JSON_THROW_ON_ERROR);
+        self::assertSame(1, substr_count($grid, '"name":"Serjeant Anka"'));
+    }
+
+    private function nightJob(): Job
+    {
+        $this->answer($this->lead(), 'POST', '/jobs', ['name' => 'By mistake', 'client' => 'Nobody', 'force' => 'Night watch']);
+        $job = Job::query()->where('name', 'By mistake')->firstOrFail();
+        $this->as($this->lead(), 'POST', "/jobs/{$job->id}/roster", ['text' => "unit,figure_type,count,tier\nNight,\"Lamplighter, on foot\",4,Muster\n"])->assertCreated();
+
+        return $job;
     }
 
     public function test_a_job_of_which_nothing_was_painted_or_offered_is_deleted_without_a_trace_but_the_log(): void

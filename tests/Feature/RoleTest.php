@@ -202,6 +202,8 @@ final class RoleTest extends DescribedTestCase
         'PUT /jobs/{job}',
         'DELETE /jobs/{job}',
         'PUT /units/{unit}',
+        'PUT /units/{unit}/type',
+        'PUT /figures/{figure}/name',
         'POST /units/{unit}/figures',
         'POST /units/{unit}/removals',
         'PUT /units/{unit}/place',

@@ -10,7 +10,7 @@ namespace App\Actions\History;
 final readonly class ChangeWords
 {
     private const COLUMNS = [
-        'name' => 'name', 'client' => 'client', 'due' => 'due', 'state' => 'state', 'note' => 'note',
+        'name' => 'name', 'client' => 'client', 'force_id' => 'force', 'notes' => 'notes', 'due' => 'due', 'state' => 'state', 'note' => 'note',
         'tier_id' => 'tier', 'painter_id' => 'painter', 'scheme_id' => 'scheme', 'figure_type_id' => 'figure type', 'leader' => 'leads',
         'number' => 'number', 'reason' => 'reason', 'agreed_with' => 'agreed with', 'choice' => 'school', 'technique' => 'by',
     ];

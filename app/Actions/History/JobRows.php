@@ -18,9 +18,9 @@ final readonly class JobRows
 {
     /** Tables with their columns, what belongs to a row after it. */
     public const TABLES = [
-        'jobs' => ['name', 'client', 'due', 'state', 'schools'],
+        'jobs' => ['name', 'client', 'due', 'state', 'schools', 'force_id', 'notes'],
         'units' => ['job_id', 'figure_type_id', 'tier_id', 'painter_id', 'scheme_id', 'name', 'note', 'position'],
-        'figures' => ['unit_id', 'number', 'leader', 'figure_type_id', 'tier_id', 'painter_id', 'scheme_id', 'raises_id', 'elsewhere'],
+        'figures' => ['unit_id', 'number', 'leader', 'figure_type_id', 'tier_id', 'painter_id', 'scheme_id', 'raises_id', 'elsewhere', 'name'],
         'area_tiers' => ['unit_id', 'figure_id', 'figure_area_id', 'tier_id'],
         'area_schools' => ['unit_id', 'figure_id', 'figure_area_id', 'question', 'choice'],
         'variations' => ['unit_id', 'figure_id', 'figure_area_id', 'tier_id', 'kind', 'use', 'reason', 'agreed_with', 'price', 'user_id'],

@@ -22,7 +22,7 @@ final readonly class RecordReading
 
         $told['painted'] = array_map(static fn (array $use): array => ['looked_on' => null, ...$use], self::entries(self::members($told, 'painted')));
 
-        return ['raises' => null, 'elsewhere' => false, 'not_addable' => [], 'added' => [], ...$told, 'rounds' => array_map(self::places(...), self::entries(self::members($told, 'rounds')))];
+        return ['raises' => null, 'elsewhere' => false, 'not_addable' => [], 'added' => [], ...$told, 'figure' => ['name' => '', ...self::members($told, 'figure')], 'rounds' => array_map(self::places(...), self::entries(self::members($told, 'rounds')))];
     }
 
     /**

@@ -32,7 +32,7 @@ final readonly class SignOffRecord
             'ids' => ['studio' => $studio->id, 'figure' => $composed->row->id, 'check' => $reading->check->id, 'signer' => $by->id],
             'studio' => $studio->name,
             'job' => ['name' => $job->name, 'client' => $job->client, 'force' => $job->force->name],
-            'figure' => ['unit' => $composed->unit->name, 'number' => $composed->row->number, 'leader' => $composed->row->leader, 'type' => $composed->type->name],
+            'figure' => ['unit' => $composed->unit->name, 'number' => $composed->row->number, 'leader' => $composed->row->leader, 'name' => $composed->row->name, 'type' => $composed->type->name],
             'standard' => ['name' => $job->standardVersion->standard->name, 'version' => $job->standardVersion->label],
             'tier' => self::tier($reading->tier),
             'raises' => $work->raises(),

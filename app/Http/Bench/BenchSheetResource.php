@@ -65,6 +65,7 @@ use Core\Standard\TechniqueGroup;
  * @phpstan-type SheetFigure array{
  *   id: int,
  *   number: int,
+ *   name: string,
  *   leader: bool,
  *   state: value-of<FigureState>,
  *   painter: Person|null,
@@ -264,7 +265,7 @@ final readonly class BenchSheetResource extends Resource
         $left = $this->sheet->left($figure->row->id);
 
         return [
-            'id' => $figure->row->id, 'number' => $figure->row->number, 'leader' => $figure->row->leader, 'state' => $state->value,
+            'id' => $figure->row->id, 'number' => $figure->row->number, 'name' => $figure->row->name, 'leader' => $figure->row->leader, 'state' => $state->value,
             'painter' => $painter === null ? null : ['id' => $painter->id, 'name' => $painter->name],
             'left' => $state->isAtTheBench() ? $left : null,
             'to_mend' => $state->isSentBack(),

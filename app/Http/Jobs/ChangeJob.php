@@ -8,7 +8,7 @@ use App\Actions\History\JobHistory;
 use App\Actions\Jobs\ChangeJob as Changing;
 use App\Models\Job;
 
-/** Name, client and due date of a job, and whether it runs. */
+/** Name, client, force, due date and notes of a job, and whether it runs. */
 final readonly class ChangeJob
 {
     public function __construct(private Changing $changing)
@@ -19,10 +19,7 @@ final readonly class ChangeJob
     {
         return new JobResource(JobHistory::recorded($job->id, $request->person(), fn () => $this->changing->handle(
             $job,
-            $request->string('name')->toString(),
-            $request->string('client')->toString(),
-            $request->due(),
-            $request->state(),
+            $request->said(),
             $request->versionRead(),
         ))->refresh());
     }

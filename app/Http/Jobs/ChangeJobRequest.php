@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Jobs;
 
+use App\Actions\Jobs\JobSaid;
 use App\Http\Shared\ApiRequest;
 use App\Http\Shared\OneOf;
 use App\Models\Job;
@@ -18,6 +19,8 @@ final class ChangeJobRequest extends ApiRequest
             'version' => ['required', 'integer'],
             'name' => ['required', 'string', 'max:190'],
             'client' => ['required', 'string', 'max:190'],
+            'force' => ['sometimes', 'string', 'min:1', 'max:190'],
+            'notes' => ['sometimes', 'nullable', 'string', 'max:2000'],
             'due' => ['present', ...DueDay::rules($this->user(), $this->kept())],
             'state' => ['required', 'string', OneOf::of(JobState::class)],
         ];
@@ -30,13 +33,15 @@ final class ChangeJobRequest extends ApiRequest
         return $job instanceof Job ? $job->due?->toDateString() : null;
     }
 
-    public function due(): ?string
+    public function said(): JobSaid
     {
-        return $this->textOrNull('due');
-    }
-
-    public function state(): JobState
-    {
-        return JobState::from($this->string('state')->toString());
+        return new JobSaid(
+            $this->string('name')->toString(),
+            $this->string('client')->toString(),
+            $this->textOrNull('force'),
+            $this->textOrNull('due'),
+            $this->has('notes') ? $this->string('notes')->toString() : null,
+            JobState::from($this->string('state')->toString()),
+        );
     }
 }

@@ -31,6 +31,7 @@ use Core\Standard\Standard;
  * @phpstan-type GridFigure array{
  *   id: int,
  *   number: int,
+ *   name: string,
  *   leader: bool,
  *   state: value-of<FigureState>,
  *   tier: string,
@@ -202,7 +203,7 @@ final readonly class GridResource extends Resource
         $painter = $composed->row->painter ?? $composed->unit->painter;
 
         return [
-            'id' => $composed->row->id, 'number' => $composed->row->number, 'leader' => $composed->row->leader, 'state' => $composed->row->state->value,
+            'id' => $composed->row->id, 'number' => $composed->row->number, 'name' => $composed->row->name, 'leader' => $composed->row->leader, 'state' => $composed->row->state->value,
             'tier' => $composed->figure->tier, 'own_tier' => $composed->row->tier_id !== null,
             'painter' => $painter === null ? null : ['id' => $painter->id, 'name' => $painter->name],
             'own_painter' => $composed->row->painter_id !== null,

@@ -114,7 +114,7 @@ use App\Models\SignOff;
  *   ids: array{studio: int, figure: int, check: int, signer: int}|null,
  *   studio: string,
  *   job: array{name: string, client: string, force: string},
- *   figure: array{unit: string, number: int, leader: bool, type: string},
+ *   figure: array{unit: string, number: int, leader: bool, name: string, type: string},
  *   standard: array{name: string, version: string},
  *   tier: array{
  *     id: string,

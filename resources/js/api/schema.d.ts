@@ -742,6 +742,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/figures/{figure}/name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Gives a figure a name of its own. */
+        put: operations["nameFigure"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/found": {
         parameters: {
             query?: never;
@@ -925,7 +942,7 @@ export interface paths {
         };
         /** One job. */
         get: operations["showJob"];
-        /** Name, client and due date of a job, and whether it runs. */
+        /** Name, client, force, due date and notes of a job, and whether it runs. */
         put: operations["changeJob"];
         post?: never;
         /** Deletes a job of which nothing was painted and nothing offered; answers with those that are left. */
@@ -2926,6 +2943,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{unit}/type": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** A unit, or some figures of it, are of another type. */
+        put: operations["changeType"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{unit}/waivers": {
         parameters: {
             query?: never;
@@ -3294,6 +3328,7 @@ export interface components {
             number: number;
             count: number;
             leader: boolean;
+            name: string;
             type_id: number;
             unit_id: number;
             unit_version: number;
@@ -3689,6 +3724,7 @@ export interface components {
         GridFigure: {
             id: number;
             number: number;
+            name: string;
             leader: boolean;
             /** @enum {string} */
             state: "to-paint" | "painting" | "to-check" | "refused" | "mended" | "signed";
@@ -3824,6 +3860,7 @@ export interface components {
             client: string;
             due: string | null;
             force: string;
+            notes: string;
             /** @enum {string} */
             state: "open" | "closed";
             version: number;
@@ -4798,6 +4835,7 @@ export interface components {
                 unit: string;
                 number: number;
                 leader: boolean;
+                name: string;
                 type: string;
             };
             standard: {
@@ -5356,6 +5394,7 @@ export interface components {
         SheetFigure: {
             id: number;
             number: number;
+            name: string;
             leader: boolean;
             /** @enum {string} */
             state: "to-paint" | "painting" | "to-check" | "refused" | "mended" | "signed";
@@ -7906,6 +7945,46 @@ export interface operations {
             default: components["responses"]["Broken"];
         };
     };
+    nameFigure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                figure: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    name: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Grid"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
     find: {
         parameters: {
             query: {
@@ -8417,6 +8496,8 @@ export interface operations {
                     version: number;
                     name: string;
                     client: string;
+                    force?: string;
+                    notes?: string | null;
                     due: string | null;
                     /** @enum {string} */
                     state: "open" | "closed";
@@ -13441,6 +13522,47 @@ export interface operations {
                 "application/json": {
                     version: number;
                     figures: number[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Grid"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    changeType: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                unit: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    figures: number[] | null;
+                    figure_type: string;
                 };
             };
         };

@@ -63,6 +63,7 @@ export function group(change: Partial<Schemas['GridGroup']> = {}): Schemas['Grid
     const figure: Omit<Schemas['GridFigure'], 'id'> = {
         number: 1,
         leader: false,
+        name: '',
         state: 'to-paint',
         tier: 'muster',
         own_tier: false,
@@ -122,6 +123,7 @@ export const job: Schemas['Job'] = {
     client: 'The harbour office',
     due: null,
     force: 'Harbour guard',
+    notes: '',
     state: 'open',
     version: 1,
     standard: { id: 1, name: 'House standard', version: '2026.1' },

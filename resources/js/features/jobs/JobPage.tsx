@@ -39,6 +39,7 @@ export function JobPage() {
                         {user.role === 'lead' && <LinkButton to={`/jobs/${id}/roster`}>Add a roster</LinkButton>}
                         {user.role === 'lead' && <Button onClick={() => setChanging(true)}>Change</Button>}
                     </PageHead>
+                    {data.notes !== '' && <p className="job-notes">{data.notes}</p>}
                     {changing && <ChangeJob job={data} onClose={() => setChanging(false)} />}
                     <Loaded query={grid}>
                         {(figures) =>

@@ -352,7 +352,7 @@ describe('what was taken', () => {
         await waitFor(() => expect(left).toHaveBeenCalled());
         expect(sent[0]).toMatchObject({
             method: 'PUT',
-            body: { name: 'Guard', client: job.client, due: job.due, state: 'open' },
+            body: { name: 'Guard', client: job.client, force: job.force, notes: '', due: job.due, state: 'open' },
         });
         unmount();
         render(<ChangeJob job={job} onClose={left} />, signedIn);
@@ -410,6 +410,32 @@ describe('what was taken', () => {
         await userEvent.click(screen.getByRole('button', { name: 'Take 1 figure away' }));
         await waitFor(() =>
             expect(sent.find((one) => one.path === '/api/units/4/removals')?.body).toEqual({ version: 7, figures: [1] }),
+        );
+    });
+
+    it('is changed: a figure has a name, and figures are of another type', async () => {
+        const sent = answering(() => [200, grid([unit()])]);
+        const types = [{ id: 3, key: 'diver', name: 'Tide diver', retired: false }];
+        const untouched = group().figures.map((figure) => ({ ...figure, state: 'to-paint' as const }));
+        render(
+            <FiguresDrawer units={[]} job={job} unit={unit()} group={group({ figures: untouched })} onClose={() => undefined} />,
+            [...signedIn, [['figure-types'], types]],
+        );
+        await userEvent.click(screen.getByRole('button', { name: 'Change the unit' }));
+        await userEvent.type(screen.getByLabelText('Name of figure 1'), 'Anka');
+        await userEvent.click(screen.getByRole('button', { name: 'Keep the name' }));
+        await waitFor(() =>
+            expect(sent.find((one) => one.path === '/api/figures/1/name')?.body).toEqual({ version: 1, name: 'Anka' }),
+        );
+        await userEvent.click(screen.getByRole('combobox', { name: 'Are of another type' }));
+        await userEvent.click(await screen.findByText('Tide diver', { selector: '.ant-select-item-option-content' }));
+        await userEvent.click(screen.getByRole('button', { name: 'All of Lamplighters' }));
+        await waitFor(() =>
+            expect(sent.find((one) => one.path === '/api/units/4/type')?.body).toEqual({
+                version: 7,
+                figures: null,
+                figure_type: 'diver',
+            }),
         );
     });
 });

@@ -23,6 +23,10 @@ export function isUnitItself(unit: Schemas['GridUnit'], group: Schemas['GridGrou
 
 /** Which figures of a unit a row stands for. */
 export function who(group: Schemas['GridGroup']): string {
+    const [only] = group.figures;
+    if (group.figures.length === 1 && only !== undefined && only.name !== '') {
+        return `${only.name}, figure ${String(only.number)}`;
+    }
     const leaders = group.figures.filter((figure) => figure.leader).length;
     if (leaders === group.figures.length) {
         return leaders === 1 ? 'leader' : `${leaders} leaders`;
@@ -67,7 +71,9 @@ export function isSameRow(a: Row, b: Row): boolean {
 function wordsOf({ unit, group }: Row, tiers: readonly { key: string; name: string }[]): string {
     const painters = group.figures.map((figure) => figure.painter?.name ?? 'nobody');
     const tier = tiers.find((one) => one.key === group.tier)?.name ?? '';
-    return [unit.name, unit.note, group.type, tier, who(group), ...painters].join(' ').toLowerCase();
+    return [unit.name, unit.note, group.type, tier, who(group), ...group.figures.map((figure) => figure.name), ...painters]
+        .join(' ')
+        .toLowerCase();
 }
 
 /** Rows in which all of the words stand. */

@@ -83,6 +83,26 @@ export function useAssign(job: number) {
                     }),
                 ),
             ),
+        /** What a figure is called; empty: nothing of its own. */
+        name: (figure: Figure, name: string) =>
+            change.mutate(() =>
+                unwrap(
+                    api.PUT('/api/figures/{figure}/name', {
+                        params: { path: { figure: figure.id } },
+                        body: { version: figure.version, name },
+                    }),
+                ),
+            ),
+        /** Of which type figures are; null: all of the unit. */
+        type: (unit: Unit, figures: number[] | null, type: string) =>
+            change.mutate(() =>
+                unwrap(
+                    api.PUT('/api/units/{unit}/type', {
+                        params: { path: { unit: unit.id } },
+                        body: { version: unit.version, figures, figure_type: type },
+                    }),
+                ),
+            ),
         /** No type: as the unit. */
         addFigures: (unit: Unit, count: number, type: string | null) =>
             change.mutate(() =>

@@ -53,6 +53,7 @@ function Certificate({ signOff }: { signOff: Schemas['SignOff'] }) {
                         <br />
                         figure {record.figure.number}
                         {record.figure.leader && ', leader'}
+                        {record.figure.name !== '' && `, ${record.figure.name}`}
                     </h2>
                     <p>
                         {record.figure.type} · {record.job.name} · {record.job.force} · for {record.job.client}

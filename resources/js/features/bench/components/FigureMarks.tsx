@@ -32,6 +32,7 @@ export function FigureMarks({ sheet, places, mine, marking, onToggle }: Props) {
                         onClick={() => onToggle(figure)}
                     >
                         {figure.number}
+                        {figure.name !== '' && <small> {figure.name}</small>}
                     </button>
                 );
             })}

@@ -117,7 +117,7 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
     return (
         <div className="checking">
             <PageHead
-                title={`${check.unit}, ${check.number} of ${check.count}`}
+                title={`${check.unit}, ${check.number} of ${check.count}${check.name === '' ? '' : `, ${check.name}`}`}
                 sub={`${check.tier.name} · ${check.standard} · ${check.painters.length === 0 ? 'painter not known' : `painted by ${check.painters.join(', ')}`}${check.round > 1 ? ` · check ${check.round}` : ''}`}
             />
             <div className="check-places">

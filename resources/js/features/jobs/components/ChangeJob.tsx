@@ -12,10 +12,16 @@ interface Props {
     onClose: () => void;
 }
 
-/** What a job is called, whose it is, when it is due; and whether it runs. */
+/** What a job is called, whose it is, of which force, when it is due, what is noted of it; and whether it runs. */
 export function ChangeJob({ job, onClose }: Props) {
     const client = useQueryClient();
-    const [values, setValues] = useState({ name: job.name, client: job.client, due: job.due ?? '' });
+    const [values, setValues] = useState({
+        name: job.name,
+        client: job.client,
+        force: job.force,
+        due: job.due ?? '',
+        notes: job.notes,
+    });
     const changing = useMutation<Schemas['Job'], ApiError, Schemas['Job']['state']>({
         mutationFn: (state) =>
             unwrap(
@@ -55,6 +61,13 @@ export function ChangeJob({ job, onClose }: Props) {
                     error={problems['client']}
                     onChange={(of) => setValues({ ...values, client: of })}
                 />
+                <TextField
+                    label="Force"
+                    value={values.force}
+                    error={problems['force']}
+                    hint="Figures that must look like one. In another force they are painted in its common scheme; once something is painted it stays."
+                    onChange={(force) => setValues({ ...values, force })}
+                />
                 <Field label="Due" error={problems['due']}>
                     {(id) => (
                         <Input
@@ -65,7 +78,15 @@ export function ChangeJob({ job, onClose }: Props) {
                         />
                     )}
                 </Field>
-                <p>The force stays ({job.force}): its schemes hang on it. Records keep what they said when they were sealed.</p>
+                <TextField
+                    label="Notes"
+                    rows={4}
+                    value={values.notes}
+                    error={problems['notes']}
+                    hint="For whoever works on it; the client does not see them."
+                    onChange={(notes) => setValues({ ...values, notes })}
+                />
+                <p>Records keep what they said when they were sealed.</p>
                 <ErrorNote error={changing.error} />
                 <p className="change-deeds">
                     <Button type="primary" htmlType="submit" loading={changing.isPending}>

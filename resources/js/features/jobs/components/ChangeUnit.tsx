@@ -7,6 +7,8 @@ import type { useAssign } from '../useAssign';
 import { FigureChips } from './FigureChips';
 import { MoreFigures } from './MoreFigures';
 import { MoveFigures } from './MoveFigures';
+import { NameFigure } from './NameFigure';
+import { OtherType } from './OtherType';
 
 interface Props {
     unit: Schemas['GridUnit'];
@@ -21,7 +23,7 @@ interface Props {
 
 const END = 0;
 
-/** What a unit is called, and how many figures it has. */
+/** What a unit and a figure of it are called, of which type they are, how many there are. */
 export function ChangeUnit({ unit, untouched, figures, units, assign }: Props) {
     const [open, setOpen] = useState(false);
     const [name, setName] = useState(unit.name);
@@ -63,6 +65,8 @@ export function ChangeUnit({ unit, untouched, figures, units, assign }: Props) {
                     )}
                 </Field>
             )}
+            {figures[0] !== undefined && <NameFigure figures={[figures[0], ...figures.slice(1)]} assign={assign} />}
+            {untouched.length > 0 && <OtherType unit={unit} untouched={untouched} assign={assign} />}
             <MoreFigures unit={unit} assign={assign} />
             {figures.length > 0 && <MoveFigures unit={unit} figures={figures} others={others} assign={assign} />}
             {cameFinished.length > 0 && (

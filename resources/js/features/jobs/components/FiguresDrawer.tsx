@@ -83,6 +83,7 @@ export function FiguresDrawer({ job, unit, group, units, onClose }: Props) {
                             <td className="number">
                                 {figure.number}
                                 {figure.leader && ', leader'}
+                                {figure.name !== '' && <small> {figure.name}</small>}
                             </td>
                             <td>
                                 {figure.record === null ? (
