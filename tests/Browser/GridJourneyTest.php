@@ -55,6 +55,16 @@ final class GridJourneyTest extends BrowserTestCase
         self::assertSame(3, DB::table('area_tiers')->where('unit_id', 2)->whereNotNull('figure_id')->count());
     }
 
+    public function test_a_job_is_due_on_another_day_and_noted(): void
+    {
+        $page = $this->page->signIn('lead@kittiwake.example')->open('/jobs/1')->press('Change')->see('Change the job')->press('Choose from a month');
+        $this->assertAccessible('a month to choose a day from');
+        $page->press('Close the month')->fill('Due', '24 Dec 2030')->fill('Notes', 'Bases come in January.')->press('Keep the change')->see('Bases come in January.')->see('Tue, 24 Dec 2030');
+        self::assertSame('2030-12-24', DB::table('jobs')->where('id', 1)->value('due'));
+        $page->press('Change')->see('Change the job')->fill('Due', 'before Easter')->see('Not read yet')->press('Keep the change')->see('◆');
+        self::assertSame('2030-12-24', DB::table('jobs')->where('id', 1)->value('due'), 'and nothing is lost or taken for another day');
+    }
+
     private function tierOf(string $unit): mixed
     {
         return DB::table('units')->join('tiers', 'tiers.id', '=', 'units.tier_id')->where('units.name', $unit)->where('units.job_id', 1)->value('tiers.key');

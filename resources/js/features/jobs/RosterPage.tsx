@@ -1,4 +1,5 @@
 import { QuickType } from '@features/figureTypes';
+import { FileField } from '@shared/FileField';
 import { count } from '@shared/format';
 import { ErrorNote } from '@shared/ErrorNote';
 import { Field } from '@shared/Field';
@@ -52,22 +53,11 @@ function Taking({ job, surfaces }: { job: number; surfaces: readonly { key: stri
                     placeholder={EXAMPLE}
                     onChange={(event) => roster.write(event.target.value)}
                 />
-                <div className="roster-file">
-                    <label htmlFor="roster-file">
-                        or take a file: a spreadsheet (.xlsx), or text with commas, semicolons or tabs
-                    </label>
-                    <input
-                        id="roster-file"
-                        type="file"
-                        accept=".xlsx,.csv,.tsv,.txt,text/csv,text/plain"
-                        onChange={(event) => {
-                            const chosen = event.target.files?.[0];
-                            if (chosen !== undefined) {
-                                roster.takeFile(chosen);
-                            }
-                        }}
-                    />
-                </div>
+                <FileField
+                    label="or take a file: a spreadsheet (.xlsx), or text with commas, semicolons or tabs"
+                    accept=".xlsx,.csv,.tsv,.txt,text/csv,text/plain"
+                    onFile={roster.takeFile}
+                />
                 {sheets.length > 1 && (
                     <Field label="Sheet of the file">
                         {(id) => (

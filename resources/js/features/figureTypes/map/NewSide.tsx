@@ -1,4 +1,5 @@
 import { api, ApiError, unwrap } from '@api';
+import { FileField } from '@shared/FileField';
 import { ErrorNote } from '@shared/ErrorNote';
 import { PICTURE_KINDS, tooLarge } from '@shared/pictureFile';
 import { useMutation } from '@tanstack/react-query';
@@ -40,19 +41,11 @@ export function NewSide({ side, map, onBegin }: Props) {
     });
     return (
         <div className="map-begin">
-            <label className="file-field">
-                {map === undefined || map.picture === null ? `A picture from ${side}` : 'Another picture'}
-                <input
-                    type="file"
-                    accept={PICTURE_KINDS}
-                    onChange={(event) => {
-                        const file = event.target.files?.[0];
-                        if (file !== undefined) {
-                            upload.mutate(file);
-                        }
-                    }}
-                />
-            </label>
+            <FileField
+                label={map === undefined || map.picture === null ? `A picture from ${side}` : 'Another picture'}
+                accept={PICTURE_KINDS}
+                onFile={(file) => upload.mutate(file)}
+            />
             {map === undefined && (
                 <Button onClick={() => onBegin({ side, ...BARE, picture: null, rows: [], runs: runsOf(BARE), pieces: [] })}>
                     Draw without a picture

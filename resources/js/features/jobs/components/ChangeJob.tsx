@@ -1,8 +1,9 @@
 import { api, type ApiError, type Schemas, unwrap } from '@api';
+import { DateField, today } from '@shared/days';
 import { ErrorNote } from '@shared/ErrorNote';
 import { Field, TextField } from '@shared/Field';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Button, Drawer, Input } from 'antd';
+import { Button, Drawer } from 'antd';
 import { useState } from 'react';
 import { jobKeys } from '../queries';
 import { DeleteJob } from './DeleteJob';
@@ -70,11 +71,12 @@ export function ChangeJob({ job, onClose }: Props) {
                 />
                 <Field label="Due" error={problems['due']}>
                     {(id) => (
-                        <Input
+                        <DateField
                             id={id}
-                            type="date"
                             value={values.due}
-                            onChange={(event) => setValues({ ...values, due: event.target.value })}
+                            min={today()}
+                            isWrong={problems['due'] !== undefined}
+                            onChange={(due) => setValues({ ...values, due })}
                         />
                     )}
                 </Field>

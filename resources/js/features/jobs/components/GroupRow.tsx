@@ -165,7 +165,8 @@ function AreaCell({ cell, tier, asUnit, onOpen }: CellProps) {
             `${name}${degree === '' ? '' : ` ${degree}`}${added && fate === 'laid' ? ' (added)' : FATES[fate]}`,
     );
     const silent = cell.state === 'undecided' ? 'undecided' : 'not asked for';
-    const words = cell.state === 'asked' ? laid.join(', then ') : [silent, ...laid].join(', ');
+    const said = cell.state === 'asked' ? laid.join(', then ') : [silent, ...laid].join(', ');
+    const words = tier === null ? said : `${tier}, ${said}`;
     return (
         <button
             type="button"

@@ -1,5 +1,6 @@
 import { api, unwrap } from '@api';
 import { standardsOptions } from '@features/standards';
+import { DateField, today } from '@shared/days';
 import { ErrorNote } from '@shared/ErrorNote';
 import { forget, keep, keptValue } from '@shared/kept';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
@@ -56,7 +57,7 @@ export function NewJob({ open, onClose }: Props) {
                     problem={problems['force']}
                 />
                 <Form.Item name="due" label="Due" {...help(problems['due'])}>
-                    <Input type="date" />
+                    <Due />
                 </Form.Item>
                 <Form.Item name="standard_version_id" label="Standard" extra="Left as it is: the version in force.">
                     <Select
@@ -75,6 +76,19 @@ export function NewJob({ open, onClose }: Props) {
             </Form>
         </Drawer>
     );
+}
+
+/** The form gives it its id, its value and what hears of a change. */
+function Due({
+    id = '',
+    value = '',
+    onChange = () => undefined,
+}: {
+    id?: string;
+    value?: string;
+    onChange?: (due: string) => void;
+}) {
+    return <DateField id={id} value={value} min={today()} onChange={onChange} />;
 }
 
 function help(problem: string | undefined) {

@@ -1,4 +1,5 @@
 import { api, type ApiError, type Schemas, unwrap } from '@api';
+import { FileField } from '@shared/FileField';
 import { ErrorNote } from '@shared/ErrorNote';
 import { Field } from '@shared/Field';
 import { count } from '@shared/format';
@@ -68,14 +69,7 @@ export function PaintFilePanel({ onClose }: { onClose: () => void }) {
                     Plain paints to begin with
                 </Button>
             </div>
-            <label className="file-field">
-                File
-                <input
-                    type="file"
-                    accept=".csv,.gpl,text/csv,text/plain"
-                    onChange={(event) => void event.target.files?.[0]?.text().then(put)}
-                />
-            </label>
+            <FileField label="File" accept=".csv,.gpl,text/csv,text/plain" onFile={(chosen) => void chosen.text().then(put)} />
             <ErrorNote error={(read.variables === text ? read.error : null) ?? take.error ?? starter.error} />
             {found !== undefined && (
                 <>

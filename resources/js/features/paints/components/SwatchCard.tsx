@@ -1,4 +1,5 @@
 import { api, unwrap } from '@api';
+import { FileField } from '@shared/FileField';
 import { ErrorNote } from '@shared/ErrorNote';
 import type { Point } from '@shared/pointing';
 import { PointPicture } from '@shared/PointPicture';
@@ -51,21 +52,17 @@ export function SwatchCard({ onRead }: { onRead: (hex: string) => void }) {
             <p>
                 <small>Photograph the dry swatch beside a grey card of 18 %, both in the same light, without flash.</small>
             </p>
-            <label className="file-field">
-                Photograph
-                <input
-                    type="file"
-                    accept="image/jpeg,image/png,image/webp"
-                    onChange={(event) => {
-                        const chosen = event.target.files?.[0] ?? null;
-                        setFile(chosen);
-                        setCard(null);
-                        setSwatch(null);
-                        read.reset();
-                        setUrl(chosen === null ? null : URL.createObjectURL(chosen));
-                    }}
-                />
-            </label>
+            <FileField
+                label="Photograph"
+                accept="image/jpeg,image/png,image/webp"
+                onFile={(chosen) => {
+                    setFile(chosen);
+                    setCard(null);
+                    setSwatch(null);
+                    read.reset();
+                    setUrl(URL.createObjectURL(chosen));
+                }}
+            />
             {url !== null && (
                 <>
                     <p>

@@ -1,4 +1,5 @@
 import { api, type Schemas, unwrap } from '@api';
+import { DateField } from '@shared/days';
 import { ErrorNote } from '@shared/ErrorNote';
 import { Field, NumberField } from '@shared/Field';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
@@ -86,26 +87,10 @@ export function HoursForm({ person, onDone }: Props) {
             {away.map((days, at) => (
                 <div key={at} className="hours-days">
                     <Field label="Away from" error={wrong[`away.${at}.first`]}>
-                        {(id) => (
-                            <Input
-                                id={id}
-                                type="date"
-                                required
-                                value={days.first}
-                                onChange={(event) => change(at, { first: event.target.value })}
-                            />
-                        )}
+                        {(id) => <DateField id={id} required value={days.first} onChange={(first) => change(at, { first })} />}
                     </Field>
                     <Field label="to" error={wrong[`away.${at}.last`]}>
-                        {(id) => (
-                            <Input
-                                id={id}
-                                type="date"
-                                required
-                                value={days.last}
-                                onChange={(event) => change(at, { last: event.target.value })}
-                            />
-                        )}
+                        {(id) => <DateField id={id} required value={days.last} onChange={(last) => change(at, { last })} />}
                     </Field>
                     <Field label="Why, if it matters" error={wrong[`away.${at}.because`]}>
                         {(id) => (

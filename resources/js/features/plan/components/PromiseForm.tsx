@@ -1,7 +1,8 @@
 import { api, type Schemas, unwrap } from '@api';
+import { DateField, today } from '@shared/days';
 import { ErrorNote } from '@shared/ErrorNote';
 import { Field } from '@shared/Field';
-import { Button, Input } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { useDeed } from '../useDeed';
 
@@ -34,7 +35,7 @@ export function PromiseForm({ plan, onDone }: Props) {
             }}
         >
             <Field label="The day the client is told" error={promise.error?.byField()['on']}>
-                {(id) => <Input id={id} type="date" required value={on} onChange={(event) => setOn(event.target.value)} />}
+                {(id) => <DateField id={id} required value={on} min={today()} onChange={setOn} />}
             </Field>
             <Button type="primary" htmlType="submit" loading={promise.isPending}>
                 Promise it

@@ -1,7 +1,8 @@
 import { useSession } from '@features/session';
+import { DateField, today } from '@shared/days';
 import { Field, NumberField, TextField } from '@shared/Field';
 import { minutes } from '@shared/format';
-import { Button, Input } from 'antd';
+import { Button } from 'antd';
 import type { Preview } from '../queries';
 import type { TypedTerms } from '../useTerms';
 
@@ -34,11 +35,11 @@ export function TermsForm({ typed, problems, byHand, onChange }: Props) {
             <h2>Terms</h2>
             <Field label="Can be agreed to until" error={problems['valid_until']}>
                 {(id) => (
-                    <Input
+                    <DateField
                         id={id}
-                        type="date"
                         value={typed.validUntil}
-                        onChange={(event) => onChange({ validUntil: event.target.value })}
+                        min={today()}
+                        onChange={(validUntil) => onChange({ validUntil })}
                     />
                 )}
             </Field>

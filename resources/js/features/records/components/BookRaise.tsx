@@ -1,9 +1,10 @@
 import { api, type Schemas, unwrap } from '@api';
+import { DateField, today } from '@shared/days';
 import { ErrorNote } from '@shared/ErrorNote';
 import { Field, TextField } from '@shared/Field';
 import { count } from '@shared/format';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Button, Checkbox, Input, Select } from 'antd';
+import { Button, Checkbox, Select } from 'antd';
 import { type ReactNode, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 
@@ -98,7 +99,7 @@ export function BookRaise({ offer, onJob, children }: Props) {
                     <TextField label="Name" value={name} error={problems['name']} onChange={setName} />
                     <TextField label="Client" value={client} error={problems['client']} onChange={setClient} />
                     <Field label="Due" error={problems['due']}>
-                        {(id) => <Input id={id} type="date" value={due} onChange={(event) => setDue(event.target.value)} />}
+                        {(id) => <DateField id={id} value={due} min={today()} onChange={setDue} />}
                     </Field>
                 </>
             )}

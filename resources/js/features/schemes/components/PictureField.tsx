@@ -1,4 +1,5 @@
 import { api, type ApiError, type Schemas, unwrap } from '@api';
+import { FileField } from '@shared/FileField';
 import { ErrorNote } from '@shared/ErrorNote';
 import { PICTURE_KINDS, tooLarge } from '@shared/pictureFile';
 import type { Point } from '@shared/pointing';
@@ -75,22 +76,18 @@ export function PictureField({ scheme, mayChange }: { scheme: Scheme; mayChange:
                 </ul>
             )}
             {mayChange && (
-                <label className="file-field">
-                    {scheme.picture === null ? 'Picture' : 'Another picture'}
-                    <input
-                        type="file"
-                        accept={PICTURE_KINDS}
-                        onChange={(event) => {
-                            const chosen = event.target.files?.[0];
-                            upload.reset();
-                            const why = chosen === undefined ? null : tooLarge(chosen);
-                            setRefused(why);
-                            if (chosen !== undefined && why === null) {
-                                upload.mutate(chosen);
-                            }
-                        }}
-                    />
-                </label>
+                <FileField
+                    label={scheme.picture === null ? 'Picture' : 'Another picture'}
+                    accept={PICTURE_KINDS}
+                    onFile={(chosen) => {
+                        upload.reset();
+                        const why = tooLarge(chosen);
+                        setRefused(why);
+                        if (why === null) {
+                            upload.mutate(chosen);
+                        }
+                    }}
+                />
             )}
             {refused !== null && (
                 <p className="field-error" role="alert">

@@ -1,4 +1,5 @@
 import { api, unwrap } from '@api';
+import { FileField } from '@shared/FileField';
 import { ErrorNote } from '@shared/ErrorNote';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
@@ -41,22 +42,16 @@ export function FilePanel({ onClose, onTaken }: { onClose: () => void; onTaken: 
                 A file of the open format ordotype-standard/1. It becomes the draft, in the place of one that is there; what is in
                 force stays.
             </p>
-            <label className="file-field">
-                File
-                <input
-                    type="file"
-                    accept=".json,application/json"
-                    onChange={(event) => {
-                        const chosen = event.target.files?.[0] ?? null;
-                        setFile(chosen);
-                        take.reset();
-                        read.reset();
-                        if (chosen !== null) {
-                            read.mutate(chosen);
-                        }
-                    }}
-                />
-            </label>
+            <FileField
+                label="File"
+                accept=".json,application/json"
+                onFile={(chosen) => {
+                    setFile(chosen);
+                    take.reset();
+                    read.reset();
+                    read.mutate(chosen);
+                }}
+            />
             <ErrorNote error={read.error} withPlace />
             {read.data !== undefined && file !== null && (
                 <>

@@ -1,0 +1,2 @@
+export { DateField } from './DateField';
+export { today } from './days';
