@@ -15,7 +15,7 @@ final class PeopleJourneyTest extends BrowserTestCase
     {
         $page = $this->page->signIn('lead@kittiwake.example')->open('/studio')->see('Isla Coade')->press('Invite somebody');
         foreach (['name' => 'Perran Nance', 'email' => 'perran@kittiwake.example'] as $field => $text) {
-            $page->find("//*[@role='dialog']//input[@id='{$field}']")->sendKeys($text);
+            $page->find("//aside//input[@id='{$field}']")->sendKeys($text);
         }
         $page->press('Make the link')->see('Send this link to them.');
         $this->assertAccessible('the link of an invitation');

@@ -93,11 +93,10 @@ final readonly class QuoteContent
     private const FORMAT = 'ordotype-quote/1';
 
     /**
-     * @param  list<OfferedFigure>  $figures as they are seen from the front
-     * @param  list<OfferedPlates_>  $plates of those that are not laid out
+     * @param  array{figures: list<OfferedFigure>, plates: list<OfferedPlates_>}  $colours of its figures
      * @return OfferedContent
      */
-    public static function of(QuoteReading $reading, array $figures, array $plates, int $number, User $by, CarbonImmutable $on): array
+    public static function of(QuoteReading $reading, array $colours, int $number, User $by, CarbonImmutable $on): array
     {
         $job = $reading->job->loadMissing(['force', 'standardVersion.standard', 'studio']);
         $currency = Currency::of($job->studio->currency);
@@ -114,8 +113,8 @@ final readonly class QuoteContent
             'materials' => $reading->terms->materials,
             'sums' => self::sums($reading),
             'tiers' => QuotedTiers::of($reading),
-            'figures' => $figures,
-            'plates' => $plates,
+            'figures' => $colours['figures'],
+            'plates' => $colours['plates'],
             'terms' => $reading->terms->text,
         ];
     }

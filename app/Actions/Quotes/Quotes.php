@@ -20,8 +20,7 @@ final readonly class Quotes
 {
     public function __construct(
         private JobQuote $jobs,
-        private OfferedFigures $figures,
-        private OfferedPlates $plates,
+        private OfferedColours $colours,
     ) {
     }
 
@@ -52,7 +51,7 @@ final readonly class Quotes
             Quote::query()->where('job_id', $locked->id)->whereNull('agreed_at')->whereNull('withdrawn_at')->update(['withdrawn_at' => $now]);
             $token = LinkToken::fresh();
             $quote = Quote::query()->create([
-                'job_id' => $locked->id, 'number' => $number, 'content' => QuoteContent::of($reading, $this->figures->of($reading), $this->plates->of($reading), $number, $by, $now), 'total' => $reading->reckoning()->total,
+                'job_id' => $locked->id, 'number' => $number, 'content' => QuoteContent::of($reading, $this->colours->of($reading), $number, $by, $now), 'total' => $reading->reckoning()->total,
                 'valid_until' => $terms->validUntil, 'token_hash' => LinkToken::hash($token), 'made_by' => $by->id, 'made_at' => $now,
             ]);
 

@@ -36,7 +36,6 @@ export const theme: ThemeConfig = {
     components: {
         Button: { fontWeight: 650, primaryShadow: 'none', defaultShadow: 'none', dangerShadow: 'none', defaultBorderColor: ink },
         Select: { optionSelectedBg: token('shade'), optionActiveBg: rail },
-        Drawer: { paddingLG: 20 },
         Table: { headerBg: rail, cellPaddingBlockSM: 6 },
     },
 };

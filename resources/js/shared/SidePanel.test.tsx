@@ -42,4 +42,24 @@ describe('A panel beside the sheet', () => {
         await userEvent.click(screen.getByRole('button', { name: 'Close' }));
         expect(focused()).toBe(screen.getByRole('button', { name: 'helmet' }));
     });
+
+    it('that lies over the page goes by Escape also when nothing is in hand', async () => {
+        const closed: string[] = [];
+        const { rerender } = render(
+            <SidePanel title="Paints" onClose={() => closed.push('beside')}>
+                <p>Beside</p>
+            </SidePanel>,
+        );
+        (document.activeElement as HTMLElement).blur();
+        await userEvent.keyboard('{Escape}');
+        expect(closed).toEqual([]);
+        rerender(
+            <SidePanel title="Paints" over={400} onClose={() => closed.push('over')}>
+                <p>Over</p>
+            </SidePanel>,
+        );
+        (document.activeElement as HTMLElement).blur();
+        await userEvent.keyboard('{Escape}');
+        expect(closed).toEqual(['over']);
+    });
 });

@@ -1,18 +1,20 @@
 import { Button } from 'antd';
-import { type ReactNode, useLayoutEffect, useRef } from 'react';
+import { type CSSProperties, type ReactNode, useEffect, useLayoutEffect, useRef } from 'react';
 
 interface Props {
     title: string;
     /** Whether what was typed is stored. */
     state?: string;
     onClose: () => void;
+    /** Lies over the page at its right, so many pixels wide; left out: it stands beside what the page shows. */
+    over?: number;
     /** What stays in sight below what scrolls; it lies over none of it. */
     foot?: ReactNode;
     children: ReactNode;
 }
 
-/** What stands beside the sheet, not over it. */
-export function SidePanel({ title, state = '', onClose, foot, children }: Props) {
+/** What is looked at or changed beside the rest of a page, which can be worked on meanwhile. Escape closes it. */
+export function SidePanel({ title, state = '', onClose, over, foot, children }: Props) {
     const panel = useRef<HTMLElement>(null);
     const from = useRef<Element | null>(null);
     useLayoutEffect(() => {
@@ -32,10 +34,23 @@ export function SidePanel({ title, state = '', onClose, foot, children }: Props)
             }
         };
     }, []);
+    useEffect(() => {
+        const close = (event: globalThis.KeyboardEvent) => {
+            if (event.key === 'Escape' && event.target === document.body) {
+                onClose();
+            }
+        };
+        // What lies over the page goes by Escape also when nothing is in hand.
+        if (over !== undefined) {
+            document.addEventListener('keydown', close);
+        }
+        return () => document.removeEventListener('keydown', close);
+    }, [over, onClose]);
     return (
         <aside
             ref={panel}
-            className="side"
+            className={over === undefined ? 'side' : 'side side-over'}
+            style={over === undefined ? undefined : ({ '--over': `${String(over)}px` } as CSSProperties & Record<string, string>)}
             aria-label={title}
             tabIndex={-1}
             onKeyDown={(event) => {

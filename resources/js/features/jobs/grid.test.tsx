@@ -5,8 +5,8 @@ import { render } from '@testing/render';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
-import { AreaDrawer } from './components/AreaDrawer';
-import { FiguresDrawer } from './components/FiguresDrawer';
+import { AreaSide } from './components/AreaSide';
+import { FiguresSide } from './components/FiguresSide';
 import { Grid } from './components/Grid';
 import { Questions } from './components/Questions';
 import { LastChange } from './components/LastChange';
@@ -207,7 +207,7 @@ describe('what figures lack', () => {
         const { unmount } = render(<Grid grid={grid([of])} job={job} />, signedIn);
         expect(screen.getByText('no badge')).toBeTruthy();
         unmount();
-        render(<FiguresDrawer job={job} unit={of} group={bare} units={[of]} onClose={() => undefined} />, signedIn);
+        render(<FiguresSide job={job} unit={of} group={bare} units={[of]} onClose={() => undefined} />, signedIn);
         expect(screen.getByText(/No badge: the sculpt has none \(Marsali Teague\)/)).toBeTruthy();
         await userEvent.click(screen.getByRole('button', { name: 'They have it' }));
         await waitFor(() =>
@@ -221,7 +221,7 @@ describe('what figures lack', () => {
     it('is said where the area is open', async () => {
         const sent = answering(() => [200, two()], { '/layers': layers() });
         const onClose = vi.fn();
-        render(<AreaDrawer job={job} unit={unit()} group={group()} area="badge" onClose={onClose} />, [
+        render(<AreaSide job={job} unit={unit()} group={group()} area="badge" onClose={onClose} />, [
             ...signedIn,
             [['jobs', 1, 'layers', 1, 'badge'], layers({ area: 'badge' })],
         ]);
@@ -240,7 +240,7 @@ describe('units in their order', () => {
     it('stand where the lead says', async () => {
         const units = [unit(), unit({ id: 5, name: 'Divers' }), unit({ id: 6, name: 'Riders' })];
         const sent = answering(() => [200, grid(units)]);
-        render(<FiguresDrawer job={job} unit={unit()} group={group()} units={units} onClose={() => undefined} />, signedIn);
+        render(<FiguresSide job={job} unit={unit()} group={group()} units={units} onClose={() => undefined} />, signedIn);
         await userEvent.click(screen.getByRole('button', { name: 'Change the unit' }));
         await userEvent.click(screen.getByRole('combobox', { name: 'Stands before' }));
         await userEvent.click(await screen.findByTitle('nobody: it is the last'));
@@ -254,7 +254,7 @@ describe('figures that leave their unit', () => {
     const moved = async (others: Schemas['GridUnit'][], fill: () => Promise<void>) => {
         const sent = answering(() => [200, two()]);
         render(
-            <FiguresDrawer job={job} unit={unit()} group={group()} units={[unit(), ...others]} onClose={() => undefined} />,
+            <FiguresSide job={job} unit={unit()} group={group()} units={[unit(), ...others]} onClose={() => undefined} />,
             signedIn,
         );
         await userEvent.click(screen.getByRole('button', { name: 'Change the unit' }));

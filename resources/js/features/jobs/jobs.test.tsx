@@ -8,9 +8,9 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useLocation } from 'react-router';
 import { describe, expect, it, vi } from 'vitest';
-import { AreaDrawer } from './components/AreaDrawer';
+import { AreaSide } from './components/AreaSide';
 import { ChangeJob } from './components/ChangeJob';
-import { FiguresDrawer } from './components/FiguresDrawer';
+import { FiguresSide } from './components/FiguresSide';
 import { Grid } from './components/Grid';
 
 describe('the grid', () => {
@@ -63,7 +63,7 @@ describe('the grid', () => {
         ];
         const sent = answering(() => [200, grid([unit()])]);
         render(
-            <FiguresDrawer units={[]} job={{ ...job, schemes }} unit={unit()} group={group()} onClose={() => undefined} />,
+            <FiguresSide units={[]} job={{ ...job, schemes }} unit={unit()} group={group()} onClose={() => undefined} />,
             signedIn,
         );
         await userEvent.click(screen.getByLabelText('Schemes in turn'));
@@ -87,7 +87,7 @@ describe('the grid', () => {
 describe('one area', () => {
     const answered = (answer: Parameters<typeof answering>[0]) => answering(answer, { '/layers': layers() });
     const shown = (change: Partial<Schemas['AreaLayers']> = {}, resting: string[] = [], who = signedIn) =>
-        render(<AreaDrawer job={job} unit={unit()} group={group({ resting })} area="coat" onClose={() => undefined} />, [
+        render(<AreaSide job={job} unit={unit()} group={group({ resting })} area="coat" onClose={() => undefined} />, [
             ...who,
             [['jobs', 1, 'layers', 1, 'coat'], layers(change)],
         ]);
@@ -394,7 +394,7 @@ describe('what was taken', () => {
         const sent = answering(() => [200, grid([unit()])]);
         const untouched = group().figures.map((figure) => ({ ...figure, state: 'to-paint' as const }));
         render(
-            <FiguresDrawer units={[]} job={job} unit={unit()} group={group({ figures: untouched })} onClose={() => undefined} />,
+            <FiguresSide units={[]} job={job} unit={unit()} group={group({ figures: untouched })} onClose={() => undefined} />,
             signedIn,
         );
         await userEvent.click(screen.getByRole('button', { name: 'Change the unit' }));
@@ -418,7 +418,7 @@ describe('what was taken', () => {
         const types = [{ id: 3, key: 'diver', name: 'Tide diver', retired: false }];
         const untouched = group().figures.map((figure) => ({ ...figure, state: 'to-paint' as const }));
         render(
-            <FiguresDrawer units={[]} job={job} unit={unit()} group={group({ figures: untouched })} onClose={() => undefined} />,
+            <FiguresSide units={[]} job={job} unit={unit()} group={group({ figures: untouched })} onClose={() => undefined} />,
             [...signedIn, [['figure-types'], types]],
         );
         await userEvent.click(screen.getByRole('button', { name: 'Change the unit' }));

@@ -114,7 +114,7 @@ describe('the people of a studio', () => {
         await userEvent.click(screen.getByRole('button', { name: 'Make the link' }));
 
         expect(await screen.findByLabelText('Link of the invitation')).toHaveProperty('value', link);
-        expect(screen.getByRole('dialog').textContent).toContain(words);
+        expect(screen.getByRole('complementary', { name: 'Invite somebody' }).textContent).toContain(words);
         expect(sent[0]?.body).toMatchObject({ name: 'Senara Bolitho', role: 'painter' });
     });
 

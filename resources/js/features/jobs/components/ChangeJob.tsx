@@ -1,9 +1,10 @@
 import { api, type ApiError, type Schemas, unwrap } from '@api';
+import { SidePanel } from '@shared/SidePanel';
 import { DateField, today } from '@shared/days';
 import { ErrorNote } from '@shared/ErrorNote';
 import { Field, TextField } from '@shared/Field';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Button, Drawer } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { jobKeys } from '../queries';
 import { DeleteJob } from './DeleteJob';
@@ -42,7 +43,7 @@ export function ChangeJob({ job, onClose }: Props) {
     const problems = changing.error?.byField() ?? {};
     const isOpen = job.state === 'open';
     return (
-        <Drawer open onClose={onClose} title="Change the job" size={420}>
+        <SidePanel over={440} onClose={onClose} title="Change the job">
             <form
                 className="change-form"
                 onSubmit={(event) => {
@@ -107,6 +108,6 @@ export function ChangeJob({ job, onClose }: Props) {
                     <DeleteJob job={job} />
                 </p>
             </form>
-        </Drawer>
+        </SidePanel>
     );
 }

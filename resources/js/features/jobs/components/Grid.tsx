@@ -5,8 +5,8 @@ import { useInTurns } from '@shared/useInTurns';
 import { useSession } from '@features/session';
 import { useCallback, useLayoutEffect, useMemo, useRef } from 'react';
 import { useSearchParams } from 'react-router';
-import { AreaDrawer } from './AreaDrawer';
-import { FiguresDrawer } from './FiguresDrawer';
+import { AreaSide } from './AreaSide';
+import { FiguresSide } from './FiguresSide';
 import { found, type Row, rowsOf } from '../rows';
 import { useAssign } from '../useAssign';
 import { useGridClipboard } from '../useGridClipboard';
@@ -158,10 +158,10 @@ export function Grid({ grid, job }: Props) {
             </div>
             <StackLegend />
             {place !== null && open?.cells.some((cell) => cell.area === place.area) === true && (
-                <AreaDrawer job={job} unit={open.unit} group={open.group} area={place.area} onClose={() => setPlace(null)} />
+                <AreaSide job={job} unit={open.unit} group={open.group} area={place.area} onClose={() => setPlace(null)} />
             )}
             {chosen !== undefined && (
-                <FiguresDrawer
+                <FiguresSide
                     job={job}
                     unit={chosen.unit}
                     group={chosen.group}

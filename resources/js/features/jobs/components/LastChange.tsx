@@ -6,7 +6,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { changesOptions } from '../queries';
 import type { useAssign } from '../useAssign';
-import { HistoryDrawer } from './HistoryDrawer';
+import { HistorySide } from './HistorySide';
 
 interface Props {
     job: number;
@@ -41,7 +41,7 @@ export function LastChange({ job, assign }: Props) {
             <Button size="small" onClick={() => setOpen(true)}>
                 History
             </Button>
-            {open && <HistoryDrawer job={job} assign={assign} onClose={() => setOpen(false)} />}
+            {open && <HistorySide job={job} assign={assign} onClose={() => setOpen(false)} />}
         </p>
     );
 }

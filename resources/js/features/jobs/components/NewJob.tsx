@@ -1,10 +1,11 @@
 import { api, unwrap } from '@api';
 import { standardsOptions } from '@features/standards';
+import { SidePanel } from '@shared/SidePanel';
 import { DateField, today } from '@shared/days';
 import { ErrorNote } from '@shared/ErrorNote';
 import { forget, keep, keptValue } from '@shared/kept';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button, Drawer, Form, Input, Select } from 'antd';
+import { Button, Form, Input, Select } from 'antd';
 import { useNavigate } from 'react-router';
 import { jobKeys } from '../queries';
 
@@ -32,14 +33,13 @@ export function NewJob({ open, onClose }: Props) {
         onSuccess: async (job) => {
             await client.invalidateQueries({ queryKey: jobKeys.all });
             forget('booking');
-            form.setFieldsValue({ name: '', client: '', force: '', due: '' });
             onClose();
             await navigate(`/jobs/${job.id}/roster`);
         },
     });
     const problems = booking.error?.byField() ?? {};
-    return (
-        <Drawer open={open} onClose={onClose} title="Book a job" size={420} destroyOnHidden={false}>
+    return !open ? null : (
+        <SidePanel over={440} onClose={onClose} title="Book a job">
             <Form<Values>
                 form={form}
                 initialValues={(keptValue('booking') as Values | null) ?? {}}
@@ -74,7 +74,7 @@ export function NewJob({ open, onClose }: Props) {
                     Book it
                 </Button>
             </Form>
-        </Drawer>
+        </SidePanel>
     );
 }
 

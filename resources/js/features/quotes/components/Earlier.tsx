@@ -1,10 +1,11 @@
 import type { ApiError } from '@api';
 import { useSession } from '@features/session';
+import { SidePanel } from '@shared/SidePanel';
 import { ErrorNote } from '@shared/ErrorNote';
 import { date, instant, money } from '@shared/format';
 import { saveFile } from '@shared/saveFile';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button, Drawer } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { type QuoteHead, quoteKeys, quoteOptions, quotePaper, quoteTable, withdrawQuote } from '../queries';
 import { OfferContent } from './OfferContent';
@@ -108,7 +109,7 @@ function Shown({ quote, onClose }: { quote: QuoteHead; onClose: () => void }) {
         }
     };
     return (
-        <Drawer open onClose={onClose} size={720} title={`Quote ${quote.number}`}>
+        <SidePanel over={720} onClose={onClose} title={`Quote ${String(quote.number)}`}>
             <ErrorNote error={error} />
             {data !== undefined && (
                 <>
@@ -118,6 +119,6 @@ function Shown({ quote, onClose }: { quote: QuoteHead; onClose: () => void }) {
                     </Button>
                 </>
             )}
-        </Drawer>
+        </SidePanel>
     );
 }

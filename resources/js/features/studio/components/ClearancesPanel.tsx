@@ -1,9 +1,10 @@
 import { api, type Schemas, unwrap } from '@api';
+import { SidePanel } from '@shared/SidePanel';
 import { ErrorNote } from '@shared/ErrorNote';
 import { count } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Drawer, Select } from 'antd';
+import { Select } from 'antd';
 import { clearancesOptions, studioKeys } from '../queries';
 import { peopleOptions } from '@features/jobs';
 
@@ -17,10 +18,10 @@ interface Props {
 
 /** What a painter may do with nobody beside them, technique by technique. */
 export function ClearancesPanel({ person, onClose }: Props) {
-    return (
-        <Drawer open={person !== null} onClose={onClose} title={`Clearances of ${person?.name ?? ''}`} size={460} destroyOnHidden>
-            {person !== null && <List person={person.id} />}
-        </Drawer>
+    return person === null ? null : (
+        <SidePanel over={460} onClose={onClose} title={`Clearances of ${person.name}`}>
+            <List person={person.id} />
+        </SidePanel>
     );
 }
 

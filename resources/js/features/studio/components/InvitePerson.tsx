@@ -1,8 +1,9 @@
 import { api, type Schemas, unwrap } from '@api';
+import { SidePanel } from '@shared/SidePanel';
 import { ErrorNote } from '@shared/ErrorNote';
 import { NumberInput } from '@shared/NumberInput';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Button, Drawer, Form, Input, Select } from 'antd';
+import { Button, Form, Input, Select } from 'antd';
 import { studioKeys } from '../queries';
 
 interface Values {
@@ -35,8 +36,8 @@ export function InvitePerson({ open, onClose }: Props) {
         inviting.reset();
         onClose();
     };
-    return (
-        <Drawer open={open} onClose={close} title="Invite somebody" size={420}>
+    return !open ? null : (
+        <SidePanel over={440} onClose={close} title="Invite somebody">
             {link !== null ? (
                 <InvitationLink
                     link={link}
@@ -90,7 +91,7 @@ export function InvitePerson({ open, onClose }: Props) {
                     </Button>
                 </Form>
             )}
-        </Drawer>
+        </SidePanel>
     );
 }
 

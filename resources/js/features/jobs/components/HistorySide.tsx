@@ -1,8 +1,9 @@
+import { SidePanel } from '@shared/SidePanel';
 import { Loaded } from '@shared/Loaded';
 import { useSession } from '@features/session';
 import { instant } from '@shared/format';
 import { useQuery } from '@tanstack/react-query';
-import { Button, Drawer } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { changesOptions } from '../queries';
 import type { useAssign } from '../useAssign';
@@ -14,12 +15,12 @@ interface Props {
 }
 
 /** What was changed of a job, by whom and when, each with the way back. */
-export function HistoryDrawer({ job, assign, onClose }: Props) {
+export function HistorySide({ job, assign, onClose }: Props) {
     const { studio } = useSession();
     const [page, setPage] = useState(1);
     const changes = useQuery(changesOptions(job, page));
     return (
-        <Drawer open onClose={onClose} size={480} title="History of this job" mask={false}>
+        <SidePanel over={480} onClose={onClose} title="History of this job">
             <Loaded query={changes}>
                 {(data) => (
                     <>
@@ -64,6 +65,6 @@ export function HistoryDrawer({ job, assign, onClose }: Props) {
                     </>
                 )}
             </Loaded>
-        </Drawer>
+        </SidePanel>
     );
 }

@@ -1,9 +1,10 @@
 import type { Schemas } from '@api';
 import { useSession } from '@features/session';
+import { SidePanel } from '@shared/SidePanel';
 import { minutes } from '@shared/format';
 import { LinkButton } from '@shared/LinkButton';
 import { StateWord } from '@shared/StateWord';
-import { Button, Drawer, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useAssign } from '../useAssign';
@@ -23,14 +24,14 @@ interface Props {
 }
 
 /** The figures of a row one by one, each with its own tier and painter where it needs one. */
-export function FiguresDrawer({ job, unit, group, units, onClose }: Props) {
+export function FiguresSide({ job, unit, group, units, onClose }: Props) {
     const { user } = useSession();
     const assign = useAssign(job.id);
     const mayAssign = user.role === 'lead';
     const schemes = job.schemes.map((scheme) => ({ value: scheme.id, label: scheme.name }));
     const common = job.schemes.find((scheme) => scheme.common)?.id ?? null;
     return (
-        <Drawer open onClose={onClose} size={560} title={unit.name} mask={false}>
+        <SidePanel over={560} onClose={onClose} title={unit.name}>
             <p>
                 {group.type} · {minutes(unit.minutes)} for the unit
             </p>
@@ -128,7 +129,7 @@ export function FiguresDrawer({ job, unit, group, units, onClose }: Props) {
                     ))}
                 </tbody>
             </table>
-        </Drawer>
+        </SidePanel>
     );
 }
 

@@ -1,10 +1,11 @@
 import type { Schemas } from '@api';
 import { Where } from '@features/maps';
 import { useSession } from '@features/session';
+import { SidePanel } from '@shared/SidePanel';
 import { count, fewMinutes, inSmallestUnit } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { useQuery } from '@tanstack/react-query';
-import { Drawer, Select } from 'antd';
+import { Select } from 'antd';
 import { areaLayersOptions } from '../queries';
 import { useAssign } from '../useAssign';
 import { AddLayer } from './AddLayer';
@@ -22,7 +23,7 @@ interface Props {
 }
 
 /** One area beside the grid: its layers, its tier, what is left out, and the method where it is open. */
-export function AreaDrawer(props: Props) {
+export function AreaSide(props: Props) {
     const { job, unit, group, area, onClose } = props;
     const first = group.figures[0];
     const layers = useQuery({
@@ -32,9 +33,9 @@ export function AreaDrawer(props: Props) {
         placeholderData: (before) => (before?.area === area ? before : undefined),
     });
     return (
-        <Drawer open onClose={onClose} size={440} title={`${area} · ${unit.name}`} mask={false}>
+        <SidePanel over={440} onClose={onClose} title={`${area} · ${unit.name}`}>
             <Loaded query={layers}>{(here) => <AreaPanel {...props} here={here} />}</Loaded>
-        </Drawer>
+        </SidePanel>
     );
 }
 
@@ -48,7 +49,7 @@ function AreaPanel({ job, unit, group, area, here, onClose }: Props & { here: Sc
     const tierName = (key: string) => job.tiers.find((tier) => tier.key === key)?.name ?? key;
     const mayAssign = user.role === 'lead' && isSaid;
     return (
-        <div className="area-drawer">
+        <div className="area-side">
             <p className="area-facts">
                 {here.surface}
                 {here.focal && ', draws the eye'} · {tierName(here.tier)} · {fewMinutes(here.minutes)} min a figure
