@@ -19,6 +19,14 @@ final class FindTest extends CheckTestCase
         self::assertContains(['scheme', $scheme], $this->found($scheme));
     }
 
+    public function test_a_figure_is_found_by_its_own_name(): void
+    {
+        $this->figure('2nd Lamplighters', 4)->update(['name' => 'Serjeant Anka']);
+
+        self::assertSame([['figure', 'Serjeant Anka, 2nd Lamplighters, figure 4']], $this->found('anka'));
+        self::assertSame([['figure', 'Serjeant Anka, 2nd Lamplighters, figure 4']], $this->found('2nd 4'), 'and by its unit and number as before');
+    }
+
     public function test_a_record_is_found_by_its_number_and_by_its_unit(): void
     {
         $record = $this->signed($this->figure('1st Lamplighters', 3));

@@ -44,8 +44,10 @@ final class RaiseTest extends CheckTestCase
 
     public function test_only_what_is_added_is_painted_and_all_of_the_tier_is_judged(): void
     {
-        $record = $this->signed();
+        $this->figure('1st Lamplighters', 2)->update(['name' => 'Serjeant Anka']);
+        $record = $this->signed($this->figure('1st Lamplighters', 2));
         $figure = $this->raised($record);
+        self::assertSame('Serjeant Anka', $figure->name, 'it is who it was');
         $composed = $this->app->make(JobFigures::class)->ofFigure($figure);
         $laid = array_map(static fn (ComposedUse $use): string => "{$use->area->id} {$use->use->id}", $composed->composition->uses);
 

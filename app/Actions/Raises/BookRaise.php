@@ -126,7 +126,7 @@ final readonly class BookRaise
         foreach ($signed as $one) {
             $row = $one->row;
             $figures[$row->id] = Figure::query()->create([
-                'unit_id' => $unit->id, 'number' => $row->number, 'leader' => $row->leader,
+                'unit_id' => $unit->id, 'number' => $row->number, 'name' => $row->name, 'leader' => $row->leader,
                 'figure_type_id' => $types[$row->typeIdIn($old)]->id === $ofUnit ? null : $types[$row->typeIdIn($old)]->id,
                 'scheme_id' => $row->scheme_id, 'raises_id' => $one->record->id,
             ]);

@@ -51,21 +51,29 @@ final readonly class Finder
     }
 
     /**
-     * A figure by the words of its unit and its number: "lamp 4".
+     * A figure by its own name, or by the words of its unit and its number: "lamp 4".
      *
      * @param  non-empty-list<string>  $words
      * @return list<FoundThing>
      */
     private function figures(array $words): array
     {
+        $named = self::named(Figure::query()->with('unit.job')->where('name', '<>', ''), $words, 'name')->orderByDesc('id')->get();
         $number = array_pop($words);
         if ($words === [] || ! ctype_digit($number)) {
-            return [];
+            return array_values($named->map(self::figure(...))->all());
         }
         $found = Figure::query()->with('unit.job')->where('number', (int) $number)
             ->whereHas('unit', static fn (Builder $units) => self::allWords($units, $words, 'name'))->orderByDesc('id')->limit(self::OF_A_KIND)->get();
 
-        return array_values($found->map(static fn (Figure $figure): FoundThing => new FoundThing(FoundKind::Figure, $figure->id, $figure->unit->job_id, "{$figure->unit->name}, figure {$figure->number}", $figure->unit->job->name, $figure->unit_id))->all());
+        return array_values($named->merge($found)->map(self::figure(...))->all());
+    }
+
+    private static function figure(Figure $figure): FoundThing
+    {
+        $name = ($figure->name === '' ? '' : "{$figure->name}, ")."{$figure->unit->name}, figure {$figure->number}";
+
+        return new FoundThing(FoundKind::Figure, $figure->id, $figure->unit->job_id, $name, $figure->unit->job->name, $figure->unit_id);
     }
 
     /**
