@@ -19,13 +19,13 @@ final class AreaListReaderTest extends TestCase
 
     public function test_a_line_says_what_an_area_is(): void
     {
-        $read = self::read("face; Face; small; ; hood, beard; 2 eyes\nhood;cloth;m;;;3x button, strap 1;yes;head\nbeard;feather;3,5 %;face");
+        $read = self::read("face; Face; small; ; hood, beard; 2 eyes\nhood;cloth;m;;;3x button, strap 1;yes;head;hem, fold | seam\nbeard;feather;3,5 %;face");
 
         self::assertSame([], $read['problems']);
         self::assertSame([
-            ['name' => 'face', 'surface' => 'face', 'weight' => 'small', 'share' => null, 'on' => null, 'neighbours' => ['hood', 'beard'], 'features' => [['feature' => 'eye', 'pieces' => 2]], 'focal' => true, 'part' => ''],
-            ['name' => 'hood', 'surface' => 'cloth', 'weight' => 'medium', 'share' => null, 'on' => null, 'neighbours' => [], 'features' => [['feature' => 'button', 'pieces' => 3], ['feature' => 'strap', 'pieces' => 1]], 'focal' => true, 'part' => 'head'],
-            ['name' => 'beard', 'surface' => 'hair', 'weight' => null, 'share' => 0.035, 'on' => 'face', 'neighbours' => [], 'features' => [], 'focal' => false, 'part' => ''],
+            ['name' => 'face', 'surface' => 'face', 'weight' => 'small', 'share' => null, 'on' => null, 'neighbours' => ['hood', 'beard'], 'features' => [['feature' => 'eye', 'pieces' => 2]], 'focal' => true, 'part' => '', 'places' => []],
+            ['name' => 'hood', 'surface' => 'cloth', 'weight' => 'medium', 'share' => null, 'on' => null, 'neighbours' => [], 'features' => [['feature' => 'button', 'pieces' => 3], ['feature' => 'strap', 'pieces' => 1]], 'focal' => true, 'part' => 'head', 'places' => ['hem', 'fold', 'seam']],
+            ['name' => 'beard', 'surface' => 'hair', 'weight' => null, 'share' => 0.035, 'on' => 'face', 'neighbours' => [], 'features' => [], 'focal' => false, 'part' => '', 'places' => []],
         ], $read['areas']);
     }
 
@@ -65,7 +65,7 @@ final class AreaListReaderTest extends TestCase
         yield 'pieces without a number' => ['a;cloth;m;;;buttons', 1, '/areas/0/features', '"buttons" cannot be read'];
         yield 'none of a piece' => ['a;cloth;m;;;0 button', 1, '/areas/0/features', 'cannot be read'];
         yield 'a word for what draws the eye' => ['a;cloth;m;;;;perhaps', 1, '/areas/0/focal', 'write yes'];
-        yield 'too many cells' => ['a;cloth;m;;;;;;and more', 1, '/areas/0/name', '9 cells'];
+        yield 'too many cells' => ['a;cloth;m;;;;;;;and more', 1, '/areas/0/name', '10 cells'];
     }
 
     #[DataProvider('wrong')]
