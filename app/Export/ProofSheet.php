@@ -59,10 +59,10 @@ final readonly class ProofSheet
         foreach ($plates as $one) {
             $tones[$one->tier->id][$one->area->area->id] = $one->ladder?->tone?->hex();
         }
-        $pictures = $this->pictures->png(array_map(static fn (Tier $tier): string => FigureSvg::of([
-            'type' => '', 'units' => [], 'width' => $side->width, 'height' => $side->height,
-            'areas' => array_map(static fn (array $area): array => ['area' => $area['area'], 'path' => $area['path'], 'hex' => $tones[$tier->id][$area['area']] ?? null], $side->drawn()),
-        ]), $tiers), self::ZOOM_OF_FIGURE);
+        $pictures = $this->pictures->png(array_map(static fn (Tier $tier): string => FigureSvg::of($side->width, $side->height, array_map(
+            static fn (array $area): array => ['area' => $area['area'], 'path' => $area['path'], 'hex' => $tones[$tier->id][$area['area']] ?? null],
+            $side->drawn(),
+        )), $tiers), self::ZOOM_OF_FIGURE);
         $cells = implode('', array_map(static fn (int $at): string => '<td class="figure"><img src="data:image/png;base64,'.base64_encode($pictures[$at]).'"></td>', array_keys($tiers)));
 
         return "<tr><th><b>figure</b><br><span class=\"quiet\">from {$side->side->value}, each area in its tone</span></th>{$cells}</tr>";
@@ -91,7 +91,7 @@ final readonly class ProofSheet
         return '<html><head><style>'
             .'@page { margin: 14mm 12mm } body { font-family: '.Pdf::TYPE.'; font-size: 9pt; color: #141414 } h1 { font-family: '.Pdf::TYPE_OF_HEADS.'; font-size: 20pt; margin: 0 } p { margin: 0 0 2mm } .quiet { color: #5a5a5a }'
             .'table { width: 100%; border-collapse: collapse } th, td { text-align: left; vertical-align: top; padding: .8mm 1mm; font-weight: normal } thead th { font-weight: bold; border-bottom: .8pt solid #141414 }'
-            .'tr { page-break-inside: avoid } td.plate div { background: #9e9e9e; font-size: 0; line-height: 0; padding: .2mm 0 } td.plate img { width: 100% } td.figure img { width: 100% }'
+            .'tr { page-break-inside: avoid } td.plate div { background: #9e9e9e; font-size: 0; line-height: 0; padding: .2mm 0 } td.plate img, td.figure img { width: 100% }'
             .'</style></head><body><h1>'.e($reading->scheme->name).'</h1><p class="quiet">'.e($about).'<br>Colours under D65 daylight. Mixes are forecasts; plates show how a surface comes out, not the figure itself.</p>'
             // What is to be known of it stands at the head: below the table it would have a page of its own.
             ."<table><thead><tr><th></th>{$heads}</tr></thead><tbody>{$rows}</tbody></table></body></html>";

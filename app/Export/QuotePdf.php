@@ -66,7 +66,7 @@ final readonly class QuotePdf
         if ($figures === []) {
             return '';
         }
-        $pictures = $this->pictures->png(array_map(FigureSvg::of(...), $figures), self::ZOOM);
+        $pictures = $this->pictures->png(array_map(static fn (array $figure): string => FigureSvg::of($figure['width'], $figure['height'], $figure['areas']), $figures), self::ZOOM);
         $cells = array_map(static fn (int $at, array $figure): string => '<td><img src="data:image/png;base64,'.base64_encode($pictures[$at]).'"><br><b>'.e($figure['type']).'</b><br><span class="quiet">'.e(implode(', ', $figure['units'])).'</span></td>', array_keys($figures), $figures);
         $rows = array_map(static fn (array $row): string => '<tr>'.implode('', $row).str_repeat('<td></td>', self::IN_A_ROW - count($row)).'</tr>', array_chunk($cells, self::IN_A_ROW));
 
@@ -95,7 +95,7 @@ final readonly class QuotePdf
     /** @param  OfferedDrawing  $drawing */
     private static function drawing(array $drawing): Drawing
     {
-        return new Drawing($drawing['outline'], array_map(Mark::kept(...), $drawing['marks']));
+        return new Drawing($drawing['outline'], array_map(Mark::of(...), $drawing['marks']));
     }
 
     /** @param  OfferedContent  $content */

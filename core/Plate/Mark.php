@@ -27,8 +27,8 @@ final readonly class Mark
     ) {
     }
 
-    /** @param  array{d: string, fill: string|null, stroke: string|null, width: float, opacity: float, blur: float, outside: bool}  $drawn as it was kept */
-    public static function kept(array $drawn): self
+    /** @param  array{d: string, fill: string|null, stroke: string|null, width: float, opacity: float, blur: float, outside: bool}  $drawn as {@see toArray()} has it */
+    public static function of(array $drawn): self
     {
         return new self($drawn['d'], $drawn['fill'], $drawn['stroke'], $drawn['width'], $drawn['opacity'], $drawn['blur'], $drawn['outside']);
     }
@@ -41,6 +41,15 @@ final readonly class Mark
     public static function line(string $d, string $colour, float $width, float $opacity = 1.0, float $blur = 0.0, bool $outside = false): self
     {
         return new self($d, null, $colour, $width, $opacity, $blur, $outside);
+    }
+
+    /** @return array{d: string, fill: string|null, stroke: string|null, width: float, opacity: float, blur: float, outside: bool} as fine as it is seen */
+    public function toArray(): array
+    {
+        return [
+            'd' => $this->d, 'fill' => $this->fill, 'stroke' => $this->stroke, 'width' => $this->width,
+            'opacity' => round($this->opacity, 3), 'blur' => round($this->blur, 1), 'outside' => $this->outside,
+        ];
     }
 
     public static function dot(float $x, float $y, float $radius): string

@@ -45,10 +45,7 @@ final readonly class OfferedPlates
     {
         return [
             'outline' => $drawing->outline,
-            'marks' => array_map(static fn (Mark $mark): array => [
-                'd' => $mark->d, 'fill' => $mark->fill, 'stroke' => $mark->stroke, 'width' => $mark->width,
-                'opacity' => round($mark->opacity, 3), 'blur' => round($mark->blur, 1), 'outside' => $mark->outside,
-            ], $drawing->marks),
+            'marks' => array_map(static fn (Mark $mark): array => $mark->toArray(), $drawing->marks),
         ];
     }
 }

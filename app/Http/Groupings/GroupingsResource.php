@@ -44,6 +44,9 @@ use Core\Standard\Tier;
  */
 final readonly class GroupingsResource extends Resource
 {
+    /** @var array<int, int> figures of each unit */
+    private array $sizes;
+
     /**
      * @param  list<ComposedFigure>  $figures of the job
      * @param  list<Grouping>  $groupings with their figures
@@ -53,6 +56,7 @@ final readonly class GroupingsResource extends Resource
         private Standard $standard,
         private array $groupings,
     ) {
+        $this->sizes = array_count_values(array_map(static fn (ComposedFigure $figure): int => $figure->unit->id, $figures));
     }
 
     /** @return Groupings */
@@ -125,14 +129,13 @@ final readonly class GroupingsResource extends Resource
      */
     private function among(array $figures): array
     {
-        $all = array_count_values(array_map(static fn (ComposedFigure $figure): int => $figure->unit->id, $this->figures));
         $units = [];
         foreach ($figures as $figure) {
             $units[$figure->unit->id] ??= ['name' => $figure->unit->name, 'numbers' => [], 'all' => false];
             $units[$figure->unit->id]['numbers'][] = $figure->row->number;
         }
         foreach ($units as $id => $unit) {
-            $units[$id]['all'] = count($unit['numbers']) === $all[$id];
+            $units[$id]['all'] = count($unit['numbers']) === $this->sizes[$id];
         }
 
         return array_values($units);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Standards;
 
 use Core\Plate\Draughtsman;
-use Core\Plate\Drawing;
 use Core\Plate\Mark;
 use Core\Plate\NeutralPlate;
 use Core\Plate\Plate as CorePlate;
@@ -94,18 +93,9 @@ final readonly class PlateParts
             'surface' => $surface,
             'span' => round($plate->span, 1),
             'outline' => $drawing->outline,
-            'marks' => self::marks($drawing),
+            'marks' => array_map(static fn (Mark $mark): array => $mark->toArray(), $drawing->marks),
             'zones' => self::zones($plate),
         ];
-    }
-
-    /** @return list<PlateMark> */
-    private static function marks(Drawing $drawing): array
-    {
-        return array_map(static fn (Mark $mark): array => [
-            'd' => $mark->d, 'fill' => $mark->fill, 'stroke' => $mark->stroke, 'width' => $mark->width,
-            'opacity' => round($mark->opacity, 3), 'blur' => round($mark->blur, 1), 'outside' => $mark->outside,
-        ], $drawing->marks);
     }
 
     /** @return list<PlateZone> */

@@ -28,8 +28,9 @@ export function millimetres(value: number): string {
 const DATE: Intl.DateTimeFormatOptions = { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' };
 
 /** A due date, which is a date and no instant. */
-export function date(value: string): string {
-    return new Date(`${value}T12:00:00Z`).toLocaleDateString('en-GB', { ...DATE, timeZone: 'UTC' });
+/** A day, YYYY-MM-DD, as the application writes days, or with other parts of it. */
+export function date(value: string, how = DATE): string {
+    return new Date(`${value}T12:00:00Z`).toLocaleDateString('en-GB', { ...how, timeZone: 'UTC' });
 }
 
 /** An instant in the time zone of the studio. */

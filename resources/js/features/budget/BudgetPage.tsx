@@ -1,4 +1,4 @@
-import { jobOptions } from '@features/jobs';
+import { jobOptions, useIsTaking } from '@features/jobs';
 import { useSession } from '@features/session';
 import { Choice } from '@shared/Choice';
 import { ErrorNote } from '@shared/ErrorNote';
@@ -17,7 +17,6 @@ import { Groups } from './components/Groups';
 import { MoreMinutes } from './components/MoreMinutes';
 import { costIn, percent, unitsOf } from './costs';
 import { type Asked, type Budget, budgetOptions } from './queries';
-import { useIsTaking } from './useTaken';
 import { useTakeMix } from './useTakeMix';
 
 /** Given this budget, which tier for which figures. */

@@ -1,6 +1,6 @@
 import { api, unwrap } from '@api';
+import { useTaken } from '@features/jobs';
 import type { Budget } from './queries';
-import { useTaken } from './useTaken';
 
 /** Gives units and figures the tiers that the budget was spent on. */
 export function useTakeMix(job: number, onTaken: () => void) {

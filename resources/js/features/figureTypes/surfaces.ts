@@ -1,7 +1,4 @@
+import type { Schemas } from '@api';
+
 /** A surface of the standard, as an area can be of it. */
-export interface TypeSurface {
-    key: string;
-    name: string;
-    /** Names of places that the standard says of it. */
-    places: readonly string[];
-}
+export type TypeSurface = Pick<Schemas['SheetSurface'], 'key' | 'name' | 'places'>;

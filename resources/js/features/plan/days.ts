@@ -1,3 +1,5 @@
+import { date } from '@shared/format';
+
 /** Where moments lie on a sheet of days. Moments are read as they are written, in the time of the studio, wherever the reader is. */
 
 export interface Sheet {
@@ -59,12 +61,7 @@ export function momentOf(sheet: Sheet, moment: string): number | null {
 }
 
 export function shortDay(day: string): string {
-    return new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', {
-        weekday: 'short',
-        day: 'numeric',
-        month: 'short',
-        timeZone: 'UTC',
-    });
+    return date(day, { weekday: 'short', day: 'numeric', month: 'short' });
 }
 
 export function clock(moment: string): string {

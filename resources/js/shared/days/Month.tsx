@@ -1,3 +1,4 @@
+import { date } from '@shared/format';
 import { Button } from 'antd';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { addDays, addMonths, today, weeksOf } from './days';
@@ -20,9 +21,7 @@ const MOVES: Record<string, (day: string) => string> = {
     PageDown: (day) => addMonths(day, 1),
 };
 
-function named(day: string, how: Intl.DateTimeFormatOptions): string {
-    return new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', { ...how, timeZone: 'UTC' });
-}
+const OF_MONTH = { month: 'long', year: 'numeric' } as const;
 
 /** A month to press a day in; by keys: arrows go day by day and week by week, Page Up and Page Down by months. */
 export function Month({ chosen, min = '', onChoose }: Props) {
@@ -42,7 +41,7 @@ export function Month({ chosen, min = '', onChoose }: Props) {
                 <Button size="small" aria-label="The month before" onClick={() => setHand(addMonths(hand, -1))}>
                     ◂
                 </Button>
-                <b aria-live="polite">{named(hand, { month: 'long', year: 'numeric' })}</b>
+                <b aria-live="polite">{date(hand, OF_MONTH)}</b>
                 <Button size="small" aria-label="The month after" onClick={() => setHand(addMonths(hand, 1))}>
                     ▸
                 </Button>
@@ -67,7 +66,7 @@ export function Month({ chosen, min = '', onChoose }: Props) {
                                         tabIndex={day === hand ? 0 : -1}
                                         disabled={day < min}
                                         aria-pressed={day === chosen}
-                                        aria-label={`${String(Number(day.slice(8)))} ${named(day, { month: 'long', year: 'numeric' })}`}
+                                        aria-label={`${String(Number(day.slice(8)))} ${date(day, OF_MONTH)}`}
                                         className={day.startsWith(hand.slice(0, 7)) ? undefined : 'month-other'}
                                         onClick={() => onChoose(day)}
                                     >

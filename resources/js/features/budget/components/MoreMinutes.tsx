@@ -1,4 +1,5 @@
 import { api, type Schemas, unwrap } from '@api';
+import { useIsTaking, useTaken } from '@features/jobs';
 import { ErrorNote } from '@shared/ErrorNote';
 import { NumberField } from '@shared/Field';
 import { count, minutes } from '@shared/format';
@@ -9,7 +10,6 @@ import { App, Button } from 'antd';
 import { useState } from 'react';
 import { percent } from '../costs';
 import { effortOptions } from '../queries';
-import { useIsTaking, useTaken } from '../useTaken';
 
 type Area = Schemas['EffortArea'];
 

@@ -1,11 +1,9 @@
 import { api, unwrap } from '@api';
-import { jobKeys } from '@features/jobs';
+import { useTaken } from '@features/jobs';
 import { count, minutes } from '@shared/format';
 import { StateBar } from '@shared/StateBar';
-import { useRefused } from '@shared/useRefused';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { type FigureGroup, type Grouping, groupingKeys, type Groupings } from '../queries';
+import { type FigureGroup, type Grouping, type Groupings } from '../queries';
 
 interface Props {
     job: number;
@@ -93,10 +91,9 @@ function fromUnit({ name, numbers, all }: FigureGroup['units'][number]): string 
 
 /** All figures of a group a tier up or down, each from where it stands. */
 function useTierOfGroup(job: number, units: Groupings['units']) {
-    const client = useQueryClient();
-    const refused = useRefused();
-    return useMutation({
-        mutationFn: ({ group, by }: { group: FigureGroup; by: number }) => {
+    return useTaken(
+        job,
+        ({ group, by }: { group: FigureGroup; by: number }) => {
             const rows = units.flatMap((unit) => {
                 const figures = unit.figures.filter((figure) => group.figures.includes(figure.id));
                 return figures.length === 0
@@ -105,12 +102,6 @@ function useTierOfGroup(job: number, units: Groupings['units']) {
             });
             return unwrap(api.PATCH('/api/jobs/{job}/rows', { params: { path: { job } }, body: { rows, by } }));
         },
-        onSuccess: (grid) => {
-            client.setQueryData(jobKeys.grid(job), grid);
-            void client.invalidateQueries({ queryKey: ['bench'] });
-        },
-        onError: (error) => refused(error, 'The page shows theirs now; yours was not stored.'),
-        // The versions of the figures are others: the next press waits for them.
-        onSettled: () => client.invalidateQueries({ queryKey: groupingKeys.of(job) }),
-    });
+        () => undefined,
+    );
 }

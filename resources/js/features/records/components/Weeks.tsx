@@ -13,6 +13,9 @@ const PARTS: readonly { part: 'first' | 'mended' | 'conceded'; words: string }[]
     { part: 'conceded', words: 'by concession' },
 ];
 
+/** The year is this one or the last. */
+const DAY = { day: 'numeric', month: 'short' } as const;
+
 function signed(week: Week): number {
     return PARTS.reduce((sum, { part }) => sum + week[part], 0);
 }
@@ -48,7 +51,7 @@ export function Weeks() {
                                     ),
                             )}
                         </span>
-                        <small aria-hidden="true">{dayOf(week.from)}</small>
+                        <small aria-hidden="true">{date(week.from, DAY)}</small>
                     </li>
                 ))}
             </ol>
@@ -61,9 +64,4 @@ export function Weeks() {
             </p>
         </section>
     );
-}
-
-/** "5 Jan": the year is this one or the last. */
-function dayOf(from: string): string {
-    return new Date(`${from}T00:00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
 }

@@ -1,16 +1,16 @@
 import type { Schemas } from '@api';
-import { jobKeys } from '@features/jobs';
 import { useRefused } from '@shared/useRefused';
 import { useIsMutating, useMutation, useQueryClient } from '@tanstack/react-query';
+import { jobKeys } from './queries';
 
 function takes(job: number) {
     return [...jobKeys.detail(job), 'take'];
 }
 
 /**
- * Gives a job what was reckoned for it, all of it or none; what comes back is its grid as it is then.
- * It is under way until what was reckoned for the job before is reckoned anew: the next press on the old would be refused
- * as somebody else's change, and it was one's own.
+ * Gives a job what was worked out beside its grid, all of it or none; what comes back is its grid as it is then.
+ * It is under way until all that is known of the job is asked anew: the next press on the old would be refused as somebody
+ * else's change, and it was one's own.
  */
 export function useTaken<T>(job: number, send: (what: T) => Promise<Schemas['Grid']>, onTaken: () => void) {
     const client = useQueryClient();
@@ -28,7 +28,7 @@ export function useTaken<T>(job: number, send: (what: T) => Promise<Schemas['Gri
     });
 }
 
-/** Whether any of the reckonings is being given to the job. */
+/** Whether anything is being given to the job so. */
 export function useIsTaking(job: number): boolean {
     return useIsMutating({ mutationKey: takes(job) }) > 0;
 }
