@@ -151,6 +151,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::post('/jobs/{job}/roster', Jobs\TakeRoster::class)->middleware('throttle:heavy');
     Route::get('/jobs/{job}/figures', Jobs\ShowGrid::class);
     Route::post('/jobs/{job}/silences', Jobs\SettleSilence::class);
+    Route::post('/jobs/{job}/figure-types/{figureType}/known-areas', Jobs\SayWhatItIs::class);
     Route::patch('/jobs/{job}/rows', Jobs\AssignRows::class);
     Route::get('/jobs/{job}/own-lists/{tier}', Jobs\ShowOwnList::class);
     Route::post('/jobs/{job}/own-lists', Jobs\CopyTier::class);
@@ -167,6 +168,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::delete('/calendar-link', Planning\WithdrawCalendarLink::class);
     Route::get('/jobs/{job}/schools', Jobs\ShowSchools::class);
     Route::put('/jobs/{job}/schools', Jobs\ChooseSchool::class);
+    Route::put('/jobs/{job}/wishes', Jobs\NoteWish::class);
     Route::get('/jobs/{job}/schools/{question}', Jobs\ShowSchoolEffects::class);
     Route::put('/jobs/{job}/mixes', Bench\SetMix::class);
     Route::post('/jobs/{job}/kept-mixes', Bench\KeepMix::class);

@@ -22,7 +22,7 @@ final class OfferedContentJson implements CastsAttributes
     {
         $decoded = is_string($value) ? json_decode($value, true, flags: JSON_THROW_ON_ERROR) : [];
         /** @var OfferedContent $content as it was written when the quote was made */
-        $content = ['figures' => [], 'plates' => [], ...(is_array($decoded) ? $decoded : [])];
+        $content = ['wishes' => [], 'figures' => [], 'plates' => [], ...(is_array($decoded) ? $decoded : [])];
 
         return $content;
     }

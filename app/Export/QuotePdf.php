@@ -57,7 +57,7 @@ final readonly class QuotePdf
 
         return '<h1>'.e("Quote {$content['number']}: {$content['job']['name']}").'</h1><p class="quiet">'
             .e("{$content['studio']} for {$content['job']['client']}, {$content['made']['on']}, by {$content['made']['by']}. Standard {$content['standard']['name']} {$content['standard']['version']}.").'<br>'
-            .e("It can be agreed to until {$content['valid_until']} and binds nobody before.").($days === [] ? '' : '<br>'.e(ucfirst(implode('; ', $days)).'.')).'</p>';
+            .e("It can be agreed to until {$content['valid_until']} and binds nobody before.").($days === [] ? '' : '<br>'.e(ucfirst(implode('; ', $days)).'.')).($content['wishes'] === [] ? '' : '<br>'.e('As you wish: '.implode('; ', $content['wishes']).'.')).'</p>';
     }
 
     /** @param  list<OfferedFigure>  $figures of types that are laid out as pictures */

@@ -20,6 +20,7 @@ use Core\Listing\AreaWeight;
  *   focal: bool,
  *   part: string,
  *   places: list<string>,
+ *   unsure: bool,
  * }
  * @phpstan-type ReadProblem array{line: int, path: string, code: string, message: string}
  */
@@ -82,6 +83,7 @@ final class AreaLine
             'focal' => $this->focal($surface),
             'part' => $this->cell('part'),
             'places' => self::list($this->cell('places')),
+            'unsure' => $this->isUnsure(),
         ];
     }
 
@@ -101,10 +103,16 @@ final class AreaLine
         return $name;
     }
 
+    /** A question mark after what it is made of: that is a guess. */
+    private function isUnsure(): bool
+    {
+        return str_ends_with($this->cell('surface'), '?');
+    }
+
     /** @param  list<array{key: string, name: string}>  $surfaces */
     private function surface(array $surfaces): string
     {
-        $given = mb_strtolower($this->cell('surface'));
+        $given = mb_strtolower(rtrim($this->cell('surface'), '? '));
         $like = [];
         foreach ($surfaces as $surface) {
             $words = self::words($surface);
@@ -117,7 +125,7 @@ final class AreaLine
         }
         $offered = implode(', ', $like === [] ? array_column($surfaces, 'name') : $like);
         $this->problem('surface', 'unknown-surface', $given === ''
-            ? "Nothing is said of what it is made of: {$offered}."
+            ? "Nothing is said of what it is made of: {$offered}. Where nobody is sure, write the likeliest with a question mark after it."
             : "The standard has no surface \"{$this->cell('surface')}\"; ".($like === [] ? 'it has' : 'is it')." {$offered}".($like === [] ? '.' : '?'));
 
         return '';

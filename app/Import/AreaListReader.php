@@ -8,7 +8,8 @@ use App\Refusals\NotRight;
 
 /**
  * The areas of a figure, one a line: `name; surface; size; on; touches; pieces; focal; part; places`. Between them a semicolon, a tab
- * or, where a text has neither, a comma; a first line may name them in another order. Every cell that is wrong is told at its
+ * or, where a text has neither, a comma; a first line may name them in another order. A question mark after
+ * the surface says that it is a guess. Every cell that is wrong is told at its
  * place, and its line is read for all that.
  *
  * @phpstan-import-type ReadArea from AreaLine

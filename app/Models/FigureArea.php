@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null $figure_part_id
  * @property string $key
  * @property string $surface
+ * @property bool $unsure whether the surface is a guess
  * @property float $share
  * @property int $depth
  * @property bool $focal
@@ -37,7 +38,7 @@ final class FigureArea extends StudioRow
 
     public $timestamps = false;
 
-    protected $casts = ['focal' => 'boolean', 'sides' => TextList::class, 'places' => TextList::class, 'weight' => AreaWeight::class];
+    protected $casts = ['focal' => 'boolean', 'unsure' => 'boolean', 'sides' => TextList::class, 'places' => TextList::class, 'weight' => AreaWeight::class];
 
     /** @return BelongsTo<FigurePart, $this> */
     public function part(): BelongsTo

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\ChosenSchools;
+use App\Casts\TextList;
 use Carbon\CarbonImmutable;
+use Core\School\SchoolQuestion;
 use Core\School\Schools;
+use Core\Standard\Purpose;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -21,10 +24,12 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string $client
  * @property string $notes of the studio, for whoever works on it
+ * @property Purpose|null $purpose what the client does with its figures; null: nobody has said
  * @property CarbonImmutable|null $due
  * @property JobState $state
  * @property int $version
  * @property Schools $schools where it holds to others than its standard
+ * @property list<string> $left_to_studio questions of schools that the client was asked and leaves to the studio
  * @property CarbonImmutable|null $promised_on
  * @property int|null $promised_by
  * @property CarbonImmutable|null $promised_at
@@ -47,7 +52,7 @@ final class Job extends VersionedRow
 {
     protected $table = 'jobs';
 
-    protected $casts = ['state' => JobState::class, 'due' => 'immutable_date', 'schools' => ChosenSchools::class, 'promised_on' => 'immutable_date', 'promised_at' => 'immutable_datetime', 'aside_at' => 'immutable_datetime'];
+    protected $casts = ['state' => JobState::class, 'due' => 'immutable_date', 'schools' => ChosenSchools::class, 'left_to_studio' => TextList::class, 'purpose' => Purpose::class, 'promised_on' => 'immutable_date', 'promised_at' => 'immutable_datetime', 'aside_at' => 'immutable_datetime'];
 
     /** @return BelongsTo<Force, $this> */
     public function force(): BelongsTo
@@ -101,6 +106,18 @@ final class Job extends VersionedRow
     public function figures(): HasManyThrough
     {
         return $this->hasManyThrough(Figure::class, Unit::class);
+    }
+
+    /** @return list<string> what the client wishes of how its figures look, in words */
+    public function wishes(): array
+    {
+        $wishes = array_map(function (SchoolQuestion $question): ?string {
+            $choice = $this->schools->taken($question);
+
+            return $choice === null ? null : "{$question->inWords()}: {$choice->name}";
+        }, SchoolQuestion::ofTheClient());
+
+        return array_values(array_filter([$this->purpose === null ? null : ucfirst($this->purpose->inWords()), ...$wishes], is_string(...)));
     }
 
     public function studioTimeZone(): string

@@ -22,12 +22,14 @@ final readonly class CheckSheet
      * @param  list<CheckItem>  $items focal areas first, then as the figure lists its areas; in each what was handed over undone first
      * @param  list<string>  $unseen areas with something to ask that no counted side sees
      * @param  list<string>  $undecided areas about which the standard is silent: open questions
+     * @param  list<string>  $unsure areas of which nobody is sure what they are, so that what is asked of them is a guess
      */
     private function __construct(
         public array $sides,
         public array $items,
         public array $unseen,
         public array $undecided,
+        public array $unsure,
     ) {
     }
 
@@ -55,7 +57,7 @@ final readonly class CheckSheet
         }
         usort($items, static fn (CheckItem $a, CheckItem $b): int => $b->area->focal <=> $a->area->focal);
 
-        return new self($judging->sides, $items, array_map(strval(...), array_keys($unseen)), $composition->undecided);
+        return new self($judging->sides, $items, array_map(strval(...), array_keys($unseen)), $composition->undecided, $type->unsure());
     }
 
     public function item(string $key): ?CheckItem

@@ -109,6 +109,15 @@ final readonly class FigureType
         return $found;
     }
 
+    /** @return list<string> areas of which nobody is sure what they are */
+    public function unsure(): array
+    {
+        return array_values(array_map(
+            static fn (TypeArea $area): string => $area->area->id,
+            array_filter($this->areas, static fn (TypeArea $area): bool => $area->isUnsure),
+        ));
+    }
+
     public function area(string $id): ?TypeArea
     {
         return $this->areasById[$id] ?? null;

@@ -19,6 +19,7 @@ final readonly class TypeArea
      * @param  list<string>  $neighbours ids of areas it borders on; none: see {@see Neighbours}
      * @param  string|null  $on id of the area that it sits on or in: teeth and eyes on a face, a gem in its setting; null: on none that is known
      * @param  list<string>  $places names of places on it: brow and chin of a face, the points of a diamond; none: nobody has said
+     * @param  bool  $isUnsure whether nobody is sure what it is: its surface is a guess
      */
     public function __construct(
         public Area $area,
@@ -29,6 +30,7 @@ final readonly class TypeArea
         public array $neighbours = [],
         public ?string $on = null,
         public array $places = [],
+        public bool $isUnsure = false,
     ) {
         if ($depth < 0) {
             throw OutOfRange::below('depth', 0, $depth);
@@ -38,7 +40,7 @@ final readonly class TypeArea
     /** The same place, as one of another part. */
     public function within(string $part): self
     {
-        return new self($this->area, $part, $this->depth, $this->focal, $this->sides, $this->neighbours, $this->on, $this->places);
+        return new self($this->area, $part, $this->depth, $this->focal, $this->sides, $this->neighbours, $this->on, $this->places, $this->isUnsure);
     }
 
     /**
@@ -48,7 +50,7 @@ final readonly class TypeArea
      */
     public function beside(array $missing): self
     {
-        return new self($this->area, $this->part, $this->depth, $this->focal, $this->sides, array_values(array_diff($this->neighbours, $missing)), $this->on, $this->places);
+        return new self($this->area, $this->part, $this->depth, $this->focal, $this->sides, array_values(array_diff($this->neighbours, $missing)), $this->on, $this->places, $this->isUnsure);
     }
 
     /** The same place, where it is another kind of thing. */
@@ -65,6 +67,6 @@ final readonly class TypeArea
 
     private function with(Area $area): self
     {
-        return new self($area, $this->part, $this->depth, $this->focal, $this->sides, $this->neighbours, $this->on, $this->places);
+        return new self($area, $this->part, $this->depth, $this->focal, $this->sides, $this->neighbours, $this->on, $this->places, $this->isUnsure);
     }
 }

@@ -18,6 +18,7 @@ final readonly class ListedArea
      * @param  string|null  $on name of the area that it sits on or in
      * @param  list<string>  $neighbours names of areas that it borders on; said of one of two it holds for both
      * @param  list<string>  $places names of places on it
+     * @param  bool  $isUnsure whether its surface is a guess
      */
     public function __construct(
         public string $name,
@@ -31,6 +32,7 @@ final readonly class ListedArea
         public ?string $on = null,
         public array $neighbours = [],
         public array $places = [],
+        public bool $isUnsure = false,
     ) {
         if (is_float($size) && ($size <= 0 || $size > 1)) {
             throw OutOfRange::outside('share', 'over 0 and at most 1', $size);

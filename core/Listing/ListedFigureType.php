@@ -50,6 +50,7 @@ final readonly class ListedFigureType
             $area->neighbours,
             $area->on,
             $area->places,
+            $area->isUnsure,
         );
     }
 
@@ -57,7 +58,7 @@ final readonly class ListedFigureType
     {
         return $area->on === null || in_array($area->on, $area->neighbours, true)
             ? $area
-            : new TypeArea($area->area, $area->part, $area->depth, $area->focal, $area->sides, [...$area->neighbours, $area->on], $area->on, $area->places);
+            : new TypeArea($area->area, $area->part, $area->depth, $area->focal, $area->sides, [...$area->neighbours, $area->on], $area->on, $area->places, $area->isUnsure);
     }
 
     /** @param  list<ListedArea>  $areas */

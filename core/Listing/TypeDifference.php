@@ -61,6 +61,7 @@ final readonly class TypeDifference
     {
         return array_values(array_filter([
             self::instead($was->area->surface, $is->area->surface),
+            $was->isUnsure === $is->isUnsure ? '' : ($is->isUnsure ? 'nobody is sure what it is' : 'it is known what it is'),
             abs($was->area->share - $is->area->share) < self::SHARE ? '' : self::instead(NumberText::percent($was->area->share), NumberText::percent($is->area->share)),
             $was->focal === $is->focal ? '' : ($is->focal ? 'draws the eye' : 'no longer draws the eye'),
             self::instead($was->part === '' ? 'no part' : "on the part {$was->part}", $is->part === '' ? 'no part' : "on the part {$is->part}"),

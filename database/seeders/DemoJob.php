@@ -37,6 +37,7 @@ use Carbon\CarbonImmutable;
 use Core\Colour\LadderFault;
 use Core\Colour\LadderFinding;
 use Core\Scheme\Ground;
+use Core\Standard\Purpose;
 use Illuminate\Support\Carbon;
 
 /** The harbour guard of Port Ember: 55 figures in seven units, some of them under way. */
@@ -71,7 +72,7 @@ final readonly class DemoJob
 
     public function make(Studio $studio): void
     {
-        $job = $this->jobs->handle('Harbour guard of Port Ember', 'The Port Ember harbour office', 'Harbour guard', CarbonImmutable::now()->addWeeks(5)->format('Y-m-d'), null)->refresh();
+        $job = $this->jobs->handle('Harbour guard of Port Ember', 'The Port Ember harbour office', 'Harbour guard', CarbonImmutable::now()->addWeeks(5)->format('Y-m-d'), null, Purpose::Played)->refresh();
         $this->rosters->handle($job, new GivenRoster(DemoSeeder::file('port-ember-roster.csv')));
         $lead = $studio->users()->where('role', Role::Lead)->firstOrFail();
         [$isla, $jory] = $studio->users()->where('role', Role::Painter)->orderBy('name')->get()->all();

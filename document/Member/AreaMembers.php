@@ -33,6 +33,7 @@ use Document\Shape\Schema;
  *   neighbours?: list<string>,
  *   on?: string,
  *   places?: list<string>,
+ *   unsure?: bool,
  * }
  *
  * @phpstan-import-type SchemaArray from Schema
@@ -74,6 +75,7 @@ final readonly class AreaMembers
             Member::optional('neighbours', Kind::listOf(Kind::id()), 'neighbours', 'areas that it borders on'),
             Member::optional('on', Kind::id(), 'on', 'the area that it sits on or in'),
             Member::optional('places', Kind::listOf(Kind::id()), 'places', 'names of places on it'),
+            Member::optional('unsure', Kind::flag(), 'isUnsure', 'whether nobody is sure what it is: its surface is a guess'),
         ]);
     }
 

@@ -22,7 +22,7 @@ final class JourneyTest extends BrowserTestCase
         $this->paste("unit,figure_type,count,tier\nDeck,Bosun,2,gold");
         $page->press('Read it')->see('There is no tier "gold"')->see('There is no figure type "Bosun"');
         $this->paste((string) file_get_contents(__DIR__.'/../../database/demo/port-ember-roster.csv'));
-        $page->press('Read it')->see('55 figures in 7 units')->press('Take 55 figures in 7 units')->see('1 question to settle');
+        $page->press('Read it')->see('55 figures in 7 units')->press('Take 55 figures in 7 units')->see('3 questions to settle');
 
         // A tier is raised and the totals follow; a unit gets its painter; a use is left out.
         $before = $this->total('work');

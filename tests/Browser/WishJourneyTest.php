@@ -7,9 +7,26 @@ namespace Tests\Browser;
 use Illuminate\Support\Facades\DB;
 use Tests\Browser\Support\Spreadsheet;
 
-/** From a client's spreadsheet and budget to a quote that is agreed to; a unit that came finished is signed and raised. */
+/** What only the client knows; from their spreadsheet and budget to a quote that is agreed to; a unit that came finished is signed and raised. */
 final class WishJourneyTest extends BrowserTestCase
 {
+    public function test_what_only_the_client_knows_is_settled_in_a_short_list(): void
+    {
+        DB::table('jobs')->update(['purpose' => null]);
+        DB::table('figure_areas')->where('key', 'straps and pouches')->update(['unsure' => true]);
+        $page = $this->page->signIn('lead@kittiwake.example')->open('/jobs/1')->see('4 questions to settle before work.');
+        $this->assertAccessible('questions to settle');
+
+        $page->press('Displayed')->see('As the client wishes: To be displayed.')->see('3 questions to settle');
+        $page->press('wanted (dirty machines)')->see('Pools of a wash: wanted')->see('2 questions to settle');
+        $page->see('What is “straps and pouches” of Lamplighter, on foot?')->press('It is Leather')->see('1 question to settle');
+        self::assertSame(['displayed', 0], [DB::table('jobs')->value('purpose'), DB::table('figure_areas')->where('unsure', true)->count()]);
+
+        $page->press('Schools')->see('Where the client has a say')->see('the client wishes: wanted');
+        $this->assertAccessible('where the client has a say');
+        $page->open('/bench')->press('1st Lamplighters')->see('As the client wishes: To be displayed; Pools of a wash: wanted');
+    }
+
     public function test_a_wish_becomes_an_agreed_quote_and_a_unit_is_raised(): void
     {
         $page = $this->page->signIn('lead@kittiwake.example')->open('/jobs')->press('Book a job')->fill('Name', 'The mole')->fill('Client', 'The harbour office')->fill('Force', 'Harbour guard')->press('Book it');

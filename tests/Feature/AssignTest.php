@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
  *
  * @phpstan-type Group array{tier: string, minutes: float, minutes_all: float, figures: list<array{id: int, number: int, tier: string, painter: array{id: int, name: string}|null}>, cells: list<string>, resting: list<string>}
  * @phpstan-type GridUnit array{id: int, name: string, version: int, minutes: float, painter: array{id: int, name: string}|null, groups: list<Group>}
- * @phpstan-type Grid array{units: list<GridUnit>, figures: int, minutes: float, questions: list<array{tier: string, surface: string, figures: int}>, unassigned: int, waivers: int}
+ * @phpstan-type Grid array{units: list<GridUnit>, figures: int, minutes: float, questions: array{silent: list<array{tier: string, surface: string, figures: int}>}, unassigned: int, waivers: int}
  */
 final class AssignTest extends TestCase
 {
@@ -35,7 +35,7 @@ final class AssignTest extends TestCase
     {
         $grid = $this->grid();
 
-        self::assertSame([['tier' => 'watch', 'surface' => 'marking', 'figures' => 2]], $grid['questions']);
+        self::assertSame([['tier' => 'watch', 'surface' => 'marking', 'figures' => 2]], $grid['questions']['silent']);
         $leaders = $this->unitIn($grid, 'Quay watch')['groups'][0];
         self::assertSame('undecided', $this->area($leaders, 'guard badge')['state']);
         self::assertGreaterThan(60, $leaders['minutes']);
@@ -46,11 +46,11 @@ final class AssignTest extends TestCase
         // Two leaders of the quay watch have the tier that is silent; at Watch the whole second unit has it too.
         $second = $this->unit('2nd Lamplighters');
         $this->gridFrom('PATCH', "/units/{$second->id}", ['version' => $second->version, 'tier' => 'watch']);
-        self::assertSame([['tier' => 'watch', 'surface' => 'marking', 'figures' => 13]], $this->grid()['questions']);
+        self::assertSame([['tier' => 'watch', 'surface' => 'marking', 'figures' => 13]], $this->grid()['questions']['silent']);
         $answer = ['tier' => 'watch', 'surface' => 'marking', 'reason' => 'no badges', 'agreed_with' => 'the client'];
         $grid = $this->gridFrom('POST', "/jobs/{$this->job()->id}/silences", $answer);
 
-        self::assertSame([], $grid['questions']);
+        self::assertSame([], $grid['questions']['silent']);
         self::assertSame([2, 12], [
             DB::table('variations')->where('kind', 'not-asked')->where('unit_id', $this->unit('Quay watch')->id)->count(),
             DB::table('figures')->where('unit_id', $second->id)->count(),
@@ -59,7 +59,7 @@ final class AssignTest extends TestCase
         $this->assertRefused($this->as($this->lead(), 'POST', "/jobs/{$this->job()->id}/silences", ['reason' => ' '] + $answer), 422, 'invalid', '/reason');
 
         $this->answer($this->lead(), 'POST', '/job-changes/'.JobChange::query()->orderByDesc('id')->firstOrFail()->id.'/taking-back');
-        self::assertSame([['tier' => 'watch', 'surface' => 'marking', 'figures' => 13]], $this->grid()['questions']);
+        self::assertSame([['tier' => 'watch', 'surface' => 'marking', 'figures' => 13]], $this->grid()['questions']['silent']);
     }
 
     public function test_a_tier_of_a_unit_changes_figures_without_one_of_their_own_and_the_totals_at_once(): void

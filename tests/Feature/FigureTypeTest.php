@@ -34,7 +34,7 @@ final class FigureTypeTest extends TestCase
 
         self::assertSame($made, $read);
         self::assertSame(['Bosun', 'bosun', false, 1], [$read['name'], $read['key'], $read['retired'], $read['version']]);
-        self::assertSame(['name' => 'face', 'surface' => 'face', 'weight' => null, 'share' => 0.1, 'focal' => true, 'part' => 'head', 'depth' => 2, 'sides' => ['front'], 'on' => null, 'neighbours' => [], 'features' => [], 'places' => ['brow', 'chin']], $this->areas($read)[2]);
+        self::assertSame(['name' => 'face', 'surface' => 'face', 'weight' => null, 'share' => 0.1, 'focal' => true, 'part' => 'head', 'depth' => 2, 'sides' => ['front'], 'on' => null, 'neighbours' => [], 'features' => [], 'places' => ['brow', 'chin'], 'unsure' => false], $this->areas($read)[2]);
         self::assertSame(['face', ['face'], 'tiny'], [$this->areas($read)[3]['on'], $this->areas($read)[3]['neighbours'], $this->areas($read)[3]['weight']]);
         self::assertEqualsWithDelta([0.9 * 27 / 31, 0.9 * 3 / 31, 0.1, 0.9 / 31], array_column($this->areas($read), 'share'), 1e-9);
     }
@@ -56,10 +56,13 @@ final class FigureTypeTest extends TestCase
 
     public function test_a_list_is_read_against_the_standard_in_force(): void
     {
-        $read = $this->answer($this->lead(), 'POST', '/figure-types/area-list', ['text' => "coat;cloth;large\nface;face;small;;coat;2 eyes;;head;brow, chin\nhat;felt;m"]);
+        $read = $this->answer($this->lead(), 'POST', '/figure-types/area-list', ['text' => "coat;cloth?;large\nface;face;small;;coat;2 eyes;;head;brow, chin\nhat;felt;m"]);
 
         self::assertSame([['/areas/2/surface', 3]], array_map(static fn (mixed $problem): array => is_array($problem) ? [$problem['path'], $problem['line']] : [], (array) $read['problems']));
         self::assertSame([[['feature' => 'eye', 'pieces' => 2]], 'head', ['brow', 'chin']], [$this->areas($read)[1]['features'], $this->areas($read)[1]['part'], $this->areas($read)[1]['places']]);
+        self::assertSame([['cloth', true], ['face', false]], array_map(static fn (array $area): array => [$area['surface'], $area['unsure']], array_slice($this->areas($read), 0, 2)), 'a question mark: a guess');
+        $kept = $this->answer($this->lead(), 'POST', '/figure-types', ['areas' => [['unsure' => true] + self::BOSUN['areas'][0], self::BOSUN['areas'][1]]] + self::BOSUN);
+        self::assertSame([true, false], array_column($this->areas($kept), 'unsure'));
     }
 
     public function test_an_outline_says_what_follows_and_stores_nothing(): void

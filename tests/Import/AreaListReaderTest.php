@@ -23,9 +23,9 @@ final class AreaListReaderTest extends TestCase
 
         self::assertSame([], $read['problems']);
         self::assertSame([
-            ['name' => 'face', 'surface' => 'face', 'weight' => 'small', 'share' => null, 'on' => null, 'neighbours' => ['hood', 'beard'], 'features' => [['feature' => 'eye', 'pieces' => 2]], 'focal' => true, 'part' => '', 'places' => []],
-            ['name' => 'hood', 'surface' => 'cloth', 'weight' => 'medium', 'share' => null, 'on' => null, 'neighbours' => [], 'features' => [['feature' => 'button', 'pieces' => 3], ['feature' => 'strap', 'pieces' => 1]], 'focal' => true, 'part' => 'head', 'places' => ['hem', 'fold', 'seam']],
-            ['name' => 'beard', 'surface' => 'hair', 'weight' => null, 'share' => 0.035, 'on' => 'face', 'neighbours' => [], 'features' => [], 'focal' => false, 'part' => '', 'places' => []],
+            ['name' => 'face', 'surface' => 'face', 'weight' => 'small', 'share' => null, 'on' => null, 'neighbours' => ['hood', 'beard'], 'features' => [['feature' => 'eye', 'pieces' => 2]], 'focal' => true, 'part' => '', 'places' => [], 'unsure' => false],
+            ['name' => 'hood', 'surface' => 'cloth', 'weight' => 'medium', 'share' => null, 'on' => null, 'neighbours' => [], 'features' => [['feature' => 'button', 'pieces' => 3], ['feature' => 'strap', 'pieces' => 1]], 'focal' => true, 'part' => 'head', 'places' => ['hem', 'fold', 'seam'], 'unsure' => false],
+            ['name' => 'beard', 'surface' => 'hair', 'weight' => null, 'share' => 0.035, 'on' => 'face', 'neighbours' => [], 'features' => [], 'focal' => false, 'part' => '', 'places' => [], 'unsure' => false],
         ], $read['areas']);
     }
 
@@ -53,6 +53,7 @@ final class AreaListReaderTest extends TestCase
     {
         yield 'no name' => [';cloth;small', 1, '/areas/0/name', 'stands first'];
         yield 'no surface' => ["a;cloth;m\nb;;small", 2, '/areas/1/surface', 'Face, Cloth'];
+        yield 'a question mark alone' => ['a;?;small', 1, '/areas/0/surface', 'the likeliest with a question mark'];
         yield 'a surface nearly right' => ['a;clothe;small', 1, '/areas/0/surface', 'is it Cloth?'];
         yield 'a surface of nobody' => ['a;brick;small', 1, '/areas/0/surface', 'no surface "brick"; it has'];
         yield 'no size' => ['a;cloth', 1, '/areas/0/weight', 'how large'];
@@ -78,6 +79,14 @@ final class AreaListReaderTest extends TestCase
         self::assertCount(substr_count($text, "\n") + 1, $read['areas']);
     }
 
+    public function test_a_question_mark_after_the_surface_says_that_it_is_a_guess(): void
+    {
+        $read = self::read("a;cloth?;m\nb;cloth ?;m\nc;cloth;m");
+
+        self::assertSame([], $read['problems']);
+        self::assertSame([['cloth', true], ['cloth', true], ['cloth', false]], array_map(static fn (array $area): array => [$area['surface'], $area['unsure']], $read['areas']));
+    }
+
     public function test_the_ground_is_small_unless_it_is_said_and_the_whole_body_is_a_size(): void
     {
         self::assertSame(['small', 'large', null], array_column(self::read("ground;ground\nearth;ground;l\nall;cloth;100")['areas'], 'weight'));
@@ -97,7 +106,7 @@ final class AreaListReaderTest extends TestCase
         self::assertCount(60, self::read(implode("\n", array_map(static fn (int $i): string => "a{$i};cloth;m", range(1, 60))))['areas']);
     }
 
-    /** @return array{areas: list<array{name: string, surface: string, weight: string|null, share: float|null, on: string|null, neighbours: list<string>, features: list<array{feature: string, pieces: int}>, focal: bool, part: string}>, problems: list<array{line: int, path: string, code: string, message: string}>} */
+    /** @return array{areas: list<array{name: string, surface: string, weight: string|null, share: float|null, on: string|null, neighbours: list<string>, features: list<array{feature: string, pieces: int}>, focal: bool, part: string, unsure: bool}>, problems: list<array{line: int, path: string, code: string, message: string}>} */
     private static function read(string $text): array
     {
         return (new AreaListReader(self::SURFACES, ['eye', 'button']))->read($text);

@@ -68,6 +68,7 @@ final readonly class FigureTypes
             array_values($area->neighbours->map(static fn (FigureArea $other): string => $other->key)->all()),
             $area->sitsOn?->key,
             $area->places,
+            $area->unsure,
         );
     }
 }

@@ -63,14 +63,14 @@ final readonly class TypeRows
         $rows = [];
         foreach ($type->areas as $position => $area) {
             $rows[] = $this->row([
-                'figure_type_id' => $row->id, 'figure_part_id' => $parts[$area->part] ?? null, 'key' => $area->area->id, 'surface' => $area->area->surface,
+                'figure_type_id' => $row->id, 'figure_part_id' => $parts[$area->part] ?? null, 'key' => $area->area->id, 'surface' => $area->area->surface, 'unsure' => $area->isUnsure,
                 'share' => $area->area->share, 'depth' => $area->depth, 'focal' => $area->focal,
                 'sides' => json_encode(array_map(static fn (Side $side): string => $side->value, $area->sides), JSON_THROW_ON_ERROR),
                 'places' => json_encode($area->places, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
                 'position' => $position, 'weight' => ($weights[$area->area->id] ?? null)?->value,
             ]);
         }
-        DB::table('figure_areas')->upsert($rows, ['figure_type_id', 'key'], ['figure_part_id', 'surface', 'share', 'depth', 'focal', 'sides', 'places', 'position', 'weight']);
+        DB::table('figure_areas')->upsert($rows, ['figure_type_id', 'key'], ['figure_part_id', 'surface', 'unsure', 'share', 'depth', 'focal', 'sides', 'places', 'position', 'weight']);
     }
 
     /**

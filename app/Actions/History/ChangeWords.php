@@ -10,13 +10,13 @@ namespace App\Actions\History;
 final readonly class ChangeWords
 {
     private const COLUMNS = [
-        'name' => 'name', 'client' => 'client', 'force_id' => 'force', 'notes' => 'notes', 'due' => 'due', 'state' => 'state', 'note' => 'note',
+        'name' => 'name', 'client' => 'client', 'force_id' => 'force', 'notes' => 'notes', 'purpose' => 'to be', 'due' => 'due', 'state' => 'state', 'note' => 'note',
         'tier_id' => 'tier', 'painter_id' => 'painter', 'scheme_id' => 'scheme', 'figure_type_id' => 'figure type', 'leader' => 'leads',
         'number' => 'number', 'reason' => 'reason', 'agreed_with' => 'agreed with', 'choice' => 'school', 'technique' => 'by',
     ];
 
     /** What is not told in a word. */
-    private const OTHER = ['schools' => 'other schools', 'price' => 'another price', 'value' => 'another list'];
+    private const OTHER = ['schools' => 'other schools', 'left_to_studio' => 'what the client leaves to the studio', 'price' => 'another price', 'value' => 'another list'];
 
     private NamesOfRows $names;
 
@@ -169,7 +169,7 @@ final readonly class ChangeWords
         // That a unit makes room for another in the list is not worth a sentence.
         foreach (array_diff_key($change->after ?? [], ['position' => 0]) as $column => $value) {
             $said[] = match (true) {
-                $column === 'schools', $column === 'price', $column === 'value' => self::OTHER[$column],
+                isset(self::OTHER[$column]) => self::OTHER[$column],
                 $column === 'elsewhere' => $value === 1 ? 'came finished, painted elsewhere' : 'painted here',
                 $column === 'leader' => $value === 1 ? 'leads' : 'leads no more',
                 default => sprintf('%s %s, was %s', self::COLUMNS[$column] ?? $column, $this->names->of($column, $value), $this->names->of($column, $change->before[$column] ?? null)),

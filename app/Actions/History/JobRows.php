@@ -18,7 +18,7 @@ final readonly class JobRows
 {
     /** Tables with their columns, what belongs to a row after it. */
     public const TABLES = [
-        'jobs' => ['name', 'client', 'due', 'state', 'schools', 'force_id', 'notes'],
+        'jobs' => ['name', 'client', 'due', 'state', 'schools', 'force_id', 'notes', 'purpose', 'left_to_studio'],
         'units' => ['job_id', 'figure_type_id', 'tier_id', 'painter_id', 'scheme_id', 'name', 'note', 'position'],
         'figures' => ['unit_id', 'number', 'leader', 'figure_type_id', 'tier_id', 'painter_id', 'scheme_id', 'raises_id', 'elsewhere', 'name'],
         'area_tiers' => ['unit_id', 'figure_id', 'figure_area_id', 'tier_id'],

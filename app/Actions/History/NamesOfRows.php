@@ -14,7 +14,7 @@ use App\Models\User;
 /** What the numbers in changed rows stand for, in one query a kind. */
 final readonly class NamesOfRows
 {
-    private const NOTHING = ['tier_id' => 'as the unit', 'painter_id' => 'nobody', 'scheme_id' => 'the common one', 'figure_type_id' => 'as the unit'];
+    private const NOTHING = ['tier_id' => 'as the unit', 'painter_id' => 'nobody', 'scheme_id' => 'the common one', 'figure_type_id' => 'as the unit', 'purpose' => 'not said'];
 
     /** @param  array<string, array<array-key, string>>  $names by column and id */
     private function __construct(private array $names)

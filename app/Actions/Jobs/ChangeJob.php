@@ -14,7 +14,7 @@ use App\Models\Unit;
 use App\Refusals\NotAllowed;
 use App\Refusals\NotRight;
 
-/** Changes what a job is called, whose it is, of which force, when it is due, and whether it runs. Records keep what they said. */
+/** Changes what a job is called, whose it is and what for, of which force, when it is due, and whether it runs. Records keep what they said. */
 final readonly class ChangeJob
 {
     /**
@@ -31,7 +31,7 @@ final readonly class ChangeJob
             if ($said->force !== null && $said->force !== $locked->force->name) {
                 self::toForce($locked, $said->force);
             }
-            $locked->update(['name' => $said->name, 'client' => $said->client, 'due' => $said->due, 'state' => $said->state, 'notes' => $said->notes ?? $locked->notes]);
+            $locked->update(['name' => $said->name, 'client' => $said->client, 'due' => $said->due, 'state' => $said->state, 'notes' => $said->notes ?? $locked->notes, 'purpose' => $said->purpose ?? $locked->purpose]);
 
             return $locked;
         });

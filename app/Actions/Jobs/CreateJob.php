@@ -10,6 +10,7 @@ use App\Models\Job;
 use App\Models\StandardVersion;
 use App\Models\VersionState;
 use App\Refusals\NotRight;
+use Core\Standard\Purpose;
 
 /** Books a job under a version of the standard: the one in force unless another is named. */
 final readonly class CreateJob
@@ -19,9 +20,9 @@ final readonly class CreateJob
      *
      * @throws NotRight if the name is taken, or no standard is in force
      */
-    public function handle(string $name, string $client, string $force, ?string $due, ?int $standardVersion): Job
+    public function handle(string $name, string $client, string $force, ?string $due, ?int $standardVersion, ?Purpose $purpose = null): Job
     {
-        return Transaction::run(function () use ($name, $client, $force, $due, $standardVersion): Job {
+        return Transaction::run(function () use ($name, $client, $force, $due, $standardVersion, $purpose): Job {
             if (Job::query()->where('name', $name)->exists()) {
                 throw NotRight::at('/name', 'job-exists', "There is a job \"{$name}\" already; give this one another name.");
             }
@@ -38,6 +39,7 @@ final readonly class CreateJob
                 'name' => $name,
                 'client' => $client,
                 'due' => $due,
+                'purpose' => $purpose,
             ]);
         });
     }

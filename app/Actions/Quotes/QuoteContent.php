@@ -72,6 +72,7 @@ use Core\Standard\Currency;
  *   number: int,
  *   studio: string,
  *   job: array{name: string, client: string, force: string},
+ *   wishes: list<string>,
  *   standard: array{name: string, version: string},
  *   made: array{by: string, on: string},
  *   valid_until: string,
@@ -104,6 +105,7 @@ final readonly class QuoteContent
         return [
             'format' => self::FORMAT, 'number' => $number, 'studio' => $job->studio->name,
             'job' => ['name' => $job->name, 'client' => $job->client, 'force' => $job->force->name],
+            'wishes' => $job->wishes(),
             'standard' => ['name' => $job->standardVersion->standard->name, 'version' => $job->standardVersion->label],
             'made' => ['by' => $by->name, 'on' => $on->toDateString()],
             'valid_until' => $reading->terms->validUntil->toDateString(),

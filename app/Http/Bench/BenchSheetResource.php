@@ -149,6 +149,8 @@ use Core\Standard\TechniqueGroup;
  * @phpstan-type BenchSheet_ array{
  *   key: string,
  *   job: array{id: int, name: string, version: int},
+ *   notes: string,
+ *   wishes: list<string>,
  *   unit: array{id: int, name: string, note: string},
  *   type: array{id: int, name: string},
  *   scheme: int|null,
@@ -160,6 +162,7 @@ use Core\Standard\TechniqueGroup;
  *   spray: SheetSpray_,
  *   caution: string,
  *   undecided: list<string>,
+ *   unsure: list<string>,
  *   raises: SheetRaise|null,
  *   elsewhere: bool,
  *   figures: list<SheetFigure>,
@@ -204,6 +207,8 @@ final readonly class BenchSheetResource extends Resource
         return [
             'key' => $this->sheet->key,
             'job' => ['id' => $job->id, 'name' => $job->name, 'version' => $job->version],
+            'notes' => $job->notes,
+            'wishes' => $job->wishes(),
             'unit' => ['id' => $first->unit->id, 'name' => $first->unit->name, 'note' => $first->unit->note],
             'type' => ['id' => $first->typeId(), 'name' => $first->type->name],
             'scheme' => $first->schemeId(),
@@ -215,6 +220,7 @@ final readonly class BenchSheetResource extends Resource
             'spray' => (new SheetSpray($this->sheet))->toArray(),
             'caution' => Caution::ALWAYS,
             'undecided' => array_values(array_unique(array_merge(...array_map(static fn (AlikeFigures $one): array => $one->first()->composition->undecided, $this->sheet->alike)))),
+            'unsure' => $first->type->unsure(),
             'raises' => $this->raises(),
             'elsewhere' => $first->row->elsewhere,
             'figures' => array_map($this->figure(...), $this->sheet->figures),

@@ -30,6 +30,7 @@ use Illuminate\Validation\Rule;
  *   neighbours?: list<string>,
  *   features?: list<array{feature: string, pieces: int|string}>,
  *   places?: list<string>,
+ *   unsure?: bool|int|string,
  * }
  */
 class AreasRequest extends ApiRequest
@@ -55,6 +56,7 @@ class AreasRequest extends ApiRequest
             'areas.*.features.*.pieces' => ['bail', 'required', 'integer', 'min:1', 'max:999'],
             'areas.*.places' => ['array', 'max:20'],
             'areas.*.places.*' => ['required', 'string', 'max:60'],
+            'areas.*.unsure' => ['boolean'],
         ];
     }
 
@@ -110,6 +112,7 @@ class AreasRequest extends ApiRequest
             $area['on'] ?? null,
             array_values(array_unique($area['neighbours'] ?? [])),
             $area['places'] ?? [],
+            (bool) ($area['unsure'] ?? false),
         );
     }
 }

@@ -33,6 +33,7 @@ use Core\Standard\Surface;
  *   neighbours: list<string>,
  *   features: list<array{feature: string, pieces: int}>,
  *   places: list<string>,
+ *   unsure: bool,
  * }
  * @phpstan-type FigureTypeDraft array{
  *   id: int,
@@ -88,6 +89,7 @@ final readonly class FigureTypeResource extends Resource
             'neighbours' => array_values($area->neighbours->map(static fn (FigureArea $other): string => $other->key)->all()),
             'features' => array_values($area->features->map(static fn (AreaFeature $feature): array => ['feature' => $feature->feature, 'pieces' => $feature->pieces])->all()),
             'places' => $area->places,
+            'unsure' => $area->unsure,
         ];
     }
 }

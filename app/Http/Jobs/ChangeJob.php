@@ -8,7 +8,7 @@ use App\Actions\History\JobHistory;
 use App\Actions\Jobs\ChangeJob as Changing;
 use App\Models\Job;
 
-/** Name, client, force, due date and notes of a job, and whether it runs. */
+/** Name, client, force, due date, notes and purpose of a job, and whether it runs. */
 final readonly class ChangeJob
 {
     public function __construct(private Changing $changing)

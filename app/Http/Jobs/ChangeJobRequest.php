@@ -9,6 +9,7 @@ use App\Http\Shared\ApiRequest;
 use App\Http\Shared\OneOf;
 use App\Models\Job;
 use App\Models\JobState;
+use Core\Standard\Purpose;
 
 /** A job as it shall be. */
 final class ChangeJobRequest extends ApiRequest
@@ -22,6 +23,7 @@ final class ChangeJobRequest extends ApiRequest
             'force' => ['sometimes', 'string', 'min:1', 'max:190'],
             'notes' => ['sometimes', 'nullable', 'string', 'max:2000'],
             'due' => ['present', ...DueDay::rules($this->user(), $this->kept())],
+            'purpose' => ['sometimes', 'nullable', 'string', OneOf::of(Purpose::class)],
             'state' => ['required', 'string', OneOf::of(JobState::class)],
         ];
     }
@@ -42,6 +44,7 @@ final class ChangeJobRequest extends ApiRequest
             $this->textOrNull('due'),
             $this->has('notes') ? $this->string('notes')->toString() : null,
             JobState::from($this->string('state')->toString()),
+            Purpose::tryFrom($this->string('purpose')->toString()),
         );
     }
 }

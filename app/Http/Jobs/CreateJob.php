@@ -23,6 +23,7 @@ final readonly class CreateJob
             $request->string('force')->toString(),
             $request->due(),
             $request->standardVersion(),
+            $request->purpose(),
         )->refresh());
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Jobs;
 
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\OneOf;
+use Core\Standard\Purpose;
 
 /** A new job. */
 final class CreateJobRequest extends ApiRequest
@@ -16,6 +18,7 @@ final class CreateJobRequest extends ApiRequest
             'client' => ['required', 'string', 'max:190'],
             'force' => ['required', 'string', 'max:190'],
             'due' => DueDay::rules($this->user()),
+            'purpose' => ['sometimes', 'nullable', 'string', OneOf::of(Purpose::class)],
             'standard_version_id' => ['nullable', 'integer'],
         ];
     }
@@ -23,6 +26,11 @@ final class CreateJobRequest extends ApiRequest
     public function due(): ?string
     {
         return $this->textOrNull('due');
+    }
+
+    public function purpose(): ?Purpose
+    {
+        return Purpose::tryFrom($this->string('purpose')->toString());
     }
 
     public function standardVersion(): ?int

@@ -8,6 +8,7 @@ use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
 use App\Actions\Composing\JobStandards;
 use App\Models\Job;
+use App\Models\SchemeArea;
 use App\Models\SignOff;
 use App\Models\Unit;
 
@@ -26,7 +27,7 @@ final readonly class GridPresenter
         /** @var array<int, int> $records */
         $records = SignOff::query()->whereIn('figure_id', array_map(static fn (ComposedFigure $one): int => $one->row->id, $figures))->pluck('id', 'figure_id')->all();
 
-        return new GridResource($figures, $this->standards->of($job), $records);
+        return new GridResource($figures, $this->standards->of($job), $records, $job, SchemeArea::query()->whereRelation('scheme', 'force_id', $job->force_id)->exists());
     }
 
     public function ofUnit(Unit $unit): GridResource

@@ -7,6 +7,7 @@ namespace App\Http\Jobs;
 use App\Actions\Composing\ComposedFigure;
 use App\Http\Shared\Resource;
 use App\Http\Shared\WhyShape;
+use App\Models\Job;
 use App\Models\VariationKind;
 use Core\Composition\AgreedAddition;
 use Core\Composition\Choice;
@@ -26,6 +27,7 @@ use Core\Standard\Standard;
  *
  * @phpstan-import-type AgreedHere from AgreedShape
  * @phpstan-import-type GridCell from GridCells
+ * @phpstan-import-type Questions from GridQuestions
  *
  * @phpstan-type LackingHere array{area: string, agreed: AgreedHere}
  * @phpstan-type GridFigure array{
@@ -83,7 +85,7 @@ use Core\Standard\Standard;
  *   minutes: float,
  *   waivers: int,
  *   additions: int,
- *   questions: list<array{tier: string, surface: string, figures: int}>,
+ *   questions: Questions,
  *   unassigned: int,
  *   signed: int,
  * }
@@ -93,11 +95,14 @@ final readonly class GridResource extends Resource
     /**
      * @param  list<ComposedFigure>  $figures
      * @param  array<int, int>  $records ids by figure, of those that are signed
+     * @param  bool  $isInColours whether a scheme of the force says its colours
      */
     public function __construct(
         private array $figures,
         private Standard $standard,
         private array $records,
+        private Job $job,
+        private bool $isInColours,
     ) {
     }
 
@@ -125,7 +130,7 @@ final readonly class GridResource extends Resource
             'minutes' => array_sum(array_column($units, 'minutes')),
             'waivers' => self::variations($byUnit, VariationKind::Waiver),
             'additions' => self::variations($byUnit, VariationKind::Addition),
-            'questions' => $this->questions(),
+            'questions' => (new GridQuestions($this->figures, $this->standard, $this->job, $this->isInColours))->toArray(),
             'unassigned' => count(array_filter($this->figures, static fn (ComposedFigure $figure): bool => $figure->row->painter_id === null && $figure->unit->painter_id === null)),
             'signed' => count(array_filter($this->figures, static fn (ComposedFigure $figure): bool => $figure->row->state === FigureState::Signed)),
         ];
@@ -236,29 +241,5 @@ final readonly class GridResource extends Resource
             ...array_map(static fn (AgreedAddition $one): string => "{$one->area}: \"{$one->use}\" of {$one->tier} added ({$one->reason})", array_values($added)),
             ...array_map(static fn (Choice $choice): string => "{$choice->area}: \"{$choice->use}\" by {$choice->technique}", array_values($choices)),
         ];
-    }
-
-    /** @return list<array{tier: string, surface: string, figures: int}> */
-    private function questions(): array
-    {
-        $questions = [];
-        foreach ($this->figures as $composed) {
-            $seen = [];
-            foreach ($composed->composition->undecided as $id) {
-                $area = $composed->figure->area($id);
-                if ($area === null) {
-                    continue;
-                }
-                $key = "{$composed->figure->tierOf($area)}\n{$area->surface}";
-                $questions[$key] = ($questions[$key] ?? 0) + (isset($seen[$key]) ? 0 : 1);
-                $seen[$key] = true;
-            }
-        }
-
-        return array_map(static function (string $key, int $figures): array {
-            [$tier, $surface] = explode("\n", $key);
-
-            return ['tier' => $tier, 'surface' => $surface, 'figures' => $figures];
-        }, array_keys($questions), array_values($questions));
     }
 }

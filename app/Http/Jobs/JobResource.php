@@ -14,6 +14,7 @@ use App\Models\Tier;
 use Carbon\CarbonImmutable;
 use Core\Plan\Deadline;
 use Core\Plan\FigureState;
+use Core\Standard\Purpose;
 
 /**
  * One job.
@@ -37,6 +38,8 @@ use Core\Plan\FigureState;
  *   due: string|null,
  *   force: string,
  *   notes: string,
+ *   purpose: value-of<Purpose>|null,
+ *   wishes: list<string>,
  *   state: value-of<JobState>,
  *   version: int,
  *   standard: array{id: int, name: string, version: string},
@@ -64,6 +67,8 @@ final readonly class JobResource extends Resource
             'due' => $job->due?->format('Y-m-d'),
             'force' => $job->force->name,
             'notes' => $job->notes,
+            'purpose' => $job->purpose?->value,
+            'wishes' => $job->wishes(),
             'state' => $job->state->value,
             'version' => $job->version,
             'standard' => ['id' => $job->standard_version_id, 'name' => $job->standardVersion->standard->name, 'version' => $job->standardVersion->label],

@@ -942,7 +942,7 @@ export interface paths {
         };
         /** One job. */
         get: operations["showJob"];
-        /** Name, client, force, due date and notes of a job, and whether it runs. */
+        /** Name, client, force, due date, notes and purpose of a job, and whether it runs. */
         put: operations["changeJob"];
         post?: never;
         /** Deletes a job of which nothing was painted and nothing offered; answers with those that are left. */
@@ -1083,6 +1083,23 @@ export interface paths {
         put?: never;
         /** Takes a figure type into a job as the studio has it by now. */
         post: operations["takeFigureType"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/figure-types/{figureType}/known-areas": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says what an area is of which nobody was sure. */
+        post: operations["sayWhatItIs"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1427,6 +1444,23 @@ export interface paths {
         put?: never;
         /** Settles a question about which the standard is silent for the whole job: nothing is asked there. */
         post: operations["settleSilence"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/wishes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** What the client wishes where they have a say. */
+        put: operations["noteWish"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3163,6 +3197,8 @@ export interface components {
                 name: string;
                 version: number;
             };
+            notes: string;
+            wishes: string[];
             unit: {
                 id: number;
                 name: string;
@@ -3185,6 +3221,7 @@ export interface components {
             spray: components["schemas"]["SheetSpray"];
             caution: string;
             undecided: string[];
+            unsure: string[];
             raises: components["schemas"]["SheetRaise"] | null;
             elsewhere: boolean;
             figures: components["schemas"]["SheetFigure"][];
@@ -3324,6 +3361,7 @@ export interface components {
                 id: number;
                 name: string;
             };
+            wishes: string[];
             unit: string;
             number: number;
             count: number;
@@ -3362,6 +3400,7 @@ export interface components {
             open: number;
             complete: boolean;
             undecided: string[];
+            unsure: string[];
             may_send_back: boolean;
             sent_back: {
                 by: string;
@@ -3461,6 +3500,17 @@ export interface components {
             signed: {
                 tier: string;
                 figures: number;
+            }[];
+        };
+        ClientsChoice: {
+            question: string;
+            name: string;
+            surfaces: string[];
+            figures: number;
+            choices: {
+                choice: string;
+                name: string;
+                for: string;
             }[];
         };
         ClockAnswer: {
@@ -3704,11 +3754,7 @@ export interface components {
             minutes: number;
             waivers: number;
             additions: number;
-            questions: {
-                tier: string;
-                surface: string;
-                figures: number;
-            }[];
+            questions: components["schemas"]["Questions"];
             unassigned: number;
             signed: number;
         };
@@ -3861,6 +3907,8 @@ export interface components {
             due: string | null;
             force: string;
             notes: string;
+            purpose: ("played" | "displayed") | null;
+            wishes: string[];
             /** @enum {string} */
             state: "open" | "closed";
             version: number;
@@ -3991,6 +4039,7 @@ export interface components {
                 version: number;
             };
             questions: components["schemas"]["JobSchool"][];
+            wishes: components["schemas"]["JobWish"][];
         };
         JobSummary: {
             id: number;
@@ -4029,6 +4078,18 @@ export interface components {
         JobTypes: {
             version: number;
             types: components["schemas"]["JobType"][];
+        };
+        JobWish: {
+            question: string;
+            name: string;
+            said: string | null;
+            left: boolean;
+            standard: string | null;
+            choices: {
+                choice: string;
+                name: string;
+                for: string;
+            }[];
         };
         Join: {
             studio: string;
@@ -4279,6 +4340,7 @@ export interface components {
                 client: string;
                 force: string;
             };
+            wishes: string[];
             standard: {
                 name: string;
                 version: string;
@@ -4632,6 +4694,12 @@ export interface components {
             at: string | null;
             version: number;
         };
+        Questions: {
+            purpose: boolean;
+            choices: components["schemas"]["ClientsChoice"][];
+            unsure: components["schemas"]["UnsureArea"][];
+            silent: components["schemas"]["SilentCell"][];
+        };
         QuoteHead: {
             id: number;
             number: number;
@@ -4789,6 +4857,7 @@ export interface components {
             focal: boolean;
             part: string;
             places: string[];
+            unsure: boolean;
         };
         ReadList: {
             areas: number;
@@ -5614,6 +5683,11 @@ export interface components {
             mended: number;
             conceded: number;
         };
+        SilentCell: {
+            tier: string;
+            surface: string;
+            figures: number;
+        };
         SprayedField: {
             areas: string[];
             paint: string;
@@ -5857,6 +5931,7 @@ export interface components {
                 pieces: number;
             }[];
             places: string[];
+            unsure: boolean;
         };
         TypeMap: {
             /** @enum {string} */
@@ -5878,6 +5953,13 @@ export interface components {
             name: string;
             version: number;
             figures: components["schemas"]["FigureToGroup"][];
+        };
+        UnsureArea: {
+            type_id: number;
+            type: string;
+            area: string;
+            surface: string;
+            figures: number;
         };
         UseDocument: {
             id?: string;
@@ -7300,6 +7382,7 @@ export interface operations {
                             pieces: number;
                         }[];
                         places?: string[];
+                        unsure?: boolean;
                     }[];
                     maps?: {
                         /** @enum {string} */
@@ -7404,6 +7487,7 @@ export interface operations {
                             pieces: number;
                         }[];
                         places?: string[];
+                        unsure?: boolean;
                     }[];
                     maps: {
                         /** @enum {string} */
@@ -7472,6 +7556,7 @@ export interface operations {
                             pieces: number;
                         }[];
                         places?: string[];
+                        unsure?: boolean;
                     }[];
                 };
             };
@@ -7560,6 +7645,7 @@ export interface operations {
                             pieces: number;
                         }[];
                         places?: string[];
+                        unsure?: boolean;
                     }[];
                     maps?: {
                         /** @enum {string} */
@@ -8426,6 +8512,7 @@ export interface operations {
                     client: string;
                     force: string;
                     due?: string | null;
+                    purpose?: ("played" | "displayed") | null;
                     standard_version_id?: number | null;
                 };
             };
@@ -8499,6 +8586,7 @@ export interface operations {
                     force?: string;
                     notes?: string | null;
                     due: string | null;
+                    purpose?: ("played" | "displayed") | null;
                     /** @enum {string} */
                     state: "open" | "closed";
                 };
@@ -8872,6 +8960,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobTypes"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    sayWhatItIs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+                figureType: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    area: string;
+                    surface: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Grid"];
                 };
             };
             400: components["responses"]["Unreadable"];
@@ -9841,6 +9971,47 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Grid"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    noteWish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    question: string;
+                    choice: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Job"];
                 };
             };
             400: components["responses"]["Unreadable"];

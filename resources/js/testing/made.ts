@@ -72,6 +72,7 @@ export function check(change: Partial<Schemas['Check']> = {}): Schemas['Check'] 
         state: 'open',
         version: 3,
         job: { id: 1, name: 'Harbour guard' },
+        wishes: [],
         unit: '1st Lamplighters',
         number: 2,
         count: 12,
@@ -119,6 +120,7 @@ export function check(change: Partial<Schemas['Check']> = {}): Schemas['Check'] 
         open: 2,
         complete: false,
         undecided: [],
+        unsure: [],
         may_send_back: true,
         sent_back: null,
         may_sign: false,
@@ -137,6 +139,8 @@ export function sheet(change: Partial<Schemas['BenchSheet']> = {}): Schemas['Ben
     return {
         key: '1-abc',
         job: { id: 1, name: 'Harbour guard', version: 1 },
+        notes: '',
+        wishes: [],
         unit: { id: 1, name: '1st Lamplighters', note: '' },
         type: { id: 6, name: 'Lamplighter' },
         scheme: null,
@@ -160,6 +164,7 @@ export function sheet(change: Partial<Schemas['BenchSheet']> = {}): Schemas['Ben
         },
         caution: "Follow the product's safety data sheet.",
         undecided: [],
+        unsure: [],
         raises: null,
         elsewhere: false,
         figures: [2, 3].map((number) => ({

@@ -124,6 +124,8 @@ export const job: Schemas['Job'] = {
     due: null,
     force: 'Harbour guard',
     notes: '',
+    purpose: null,
+    wishes: [],
     state: 'open',
     version: 1,
     standard: { id: 1, name: 'House standard', version: '2026.1' },
@@ -140,6 +142,18 @@ export const job: Schemas['Job'] = {
     schemes: [],
 };
 
+export const NO_QUESTIONS: Schemas['Grid']['questions'] = { purpose: false, choices: [], unsure: [], silent: [] };
+
 export function grid(units: Schemas['GridUnit'][]): Schemas['Grid'] {
-    return { cells: CELLS, units, figures: 2, minutes: 64, waivers: 0, additions: 0, questions: [], unassigned: 2, signed: 0 };
+    return {
+        cells: CELLS,
+        units,
+        figures: 2,
+        minutes: 64,
+        waivers: 0,
+        additions: 0,
+        questions: NO_QUESTIONS,
+        unassigned: 2,
+        signed: 0,
+    };
 }

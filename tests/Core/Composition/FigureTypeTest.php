@@ -10,6 +10,7 @@ use Core\Composition\FigureType;
 use Core\Composition\SizeClass;
 use Core\Composition\TypeArea;
 use Core\School\Schools;
+use Core\Standard\Area;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Demo;
 use Tests\Core\Support\PaintedOrder;
@@ -30,6 +31,20 @@ final class FigureTypeTest extends TestCase
         self::assertNull($bare->area('stain'), 'however far up');
         self::assertSame($type, $type->without([]));
         self::assertSame($type, $type->without(['wings']));
+    }
+
+    public function test_what_nobody_is_sure_of_stays_so_whatever_else_is_made_of_it_and_is_gone_with_its_area(): void
+    {
+        $strap = new TypeArea(new Area('strap', 'leather', 0.1), '', 1, false, [], ['face'], 'face', [], true);
+        $type = new FigureType('Troll', SizeClass::Foot, [PaintedOrder::area('face', 'face', 1), $strap, PaintedOrder::area('coat', 'cloth', 2)]);
+
+        self::assertSame(['strap'], $type->unsure());
+        foreach ([$type->withSurfaces(['strap' => 'metal']), $type->withSchools(['strap' => new Schools]), $type->without(['coat']), $type->named('Old troll')] as $made) {
+            self::assertSame(['strap'], $made->unsure());
+        }
+        self::assertTrue($strap->within('head')->isUnsure);
+        self::assertSame([], $type->without(['strap'])->unsure());
+        self::assertSame([], $type->without(['face'])->unsure(), 'with what it sits on');
     }
 
     public function test_a_sculpt_takes_the_brush_more_or_less_easily_whatever_is_made_of_its_type(): void

@@ -116,11 +116,12 @@ final class ListedFigureTypeTest extends TestCase
     {
         $type = self::made(
             new ListedArea('face', 'face', AreaWeight::Small),
-            new ListedArea('teeth', 'bone', AreaWeight::Tiny, on: 'face'),
+            new ListedArea('teeth', 'bone', AreaWeight::Tiny, on: 'face', isUnsure: true),
             new ListedArea('tongue', 'skin', AreaWeight::Tiny, on: 'face', neighbours: ['teeth', 'face']),
         );
 
         self::assertSame([[], ['face'], ['teeth', 'face']], array_map(static fn (TypeArea $area): array => $area->neighbours, array_slice($type->areas, 1)));
+        self::assertSame(['teeth'], $type->unsure(), 'and what nobody is sure of stays so');
     }
 
     /** @return iterable<string, array{list<ListedArea>, class-string<CoreException>, string}> */

@@ -42,11 +42,12 @@ final class TypeDifferenceTest extends TestCase
     {
         $hat = new ListedArea('hat', 'cloth', 0.1);
         $was = self::bosun($hat, new ListedArea('coat', 'cloth', 0.9, features: ['button' => 4, 'pocket' => 1]));
-        $now = self::bosun($hat, new ListedArea('coat', 'leather', 0.9, true, ['button' => 6, 'pocket' => 1, 'strap' => 1], 'rider', 5, [Side::Back], 'hat', ['hat'], ['hem', 'cuffs']));
+        $now = self::bosun($hat, new ListedArea('coat', 'leather', 0.9, true, ['button' => 6, 'pocket' => 1, 'strap' => 1], 'rider', 5, [Side::Back], 'hat', ['hat'], ['hem', 'cuffs'], true));
 
         self::assertSame([
             'hat: touches coat',
             'coat: leather instead of cloth',
+            'coat: nobody is sure what it is',
             'coat: draws the eye',
             'coat: on the part rider instead of no part',
             'coat: lies further out',
@@ -59,6 +60,7 @@ final class TypeDifferenceTest extends TestCase
         self::assertSame([
             'hat: no longer touches coat',
             'coat: cloth instead of leather',
+            'coat: it is known what it is',
             'coat: no longer draws the eye',
             'coat: no part instead of on the part rider',
             'coat: lies further in',

@@ -86,6 +86,8 @@ function Sheet({ sheet, inHand }: { sheet: Schemas['BenchSheet']; inHand: StepIn
             <p className="sheet-facts">
                 <Link to={`/jobs/${sheet.job.id}`}>{sheet.job.name}</Link> · standard {sheet.standard}
                 {sheet.unit.note !== '' && ` · ${sheet.unit.note}`}
+                {sheet.notes !== '' && ` · ${sheet.notes}`}
+                {sheet.wishes.length > 0 && ` · As the client wishes: ${sheet.wishes.join('; ')}`}
             </p>
             <CameBack sheet={sheet} />
             {sheet.steps.length > 0 && <SheetTimes sheet={sheet} />}
@@ -96,6 +98,12 @@ function Sheet({ sheet, inHand }: { sheet: Schemas['BenchSheet']; inHand: StepIn
                 <p className="questions">
                     <b>?</b> Nobody has said what is done on {sheet.undecided.join(', ')}. Ask the lead; the rest of the sheet
                     stands.
+                </p>
+            )}
+            {sheet.unsure.length > 0 && (
+                <p className="questions">
+                    <b>?</b> Nobody has said yet what this is: {sheet.unsure.join(', ')}. What stands here of it is a guess; ask
+                    the lead before it is painted.
                 </p>
             )}
             {current !== undefined && mine.length > 0 && (

@@ -23,6 +23,8 @@ export interface AreaDraft {
     pieces: string;
     /** Names of places on it. */
     places: string[];
+    /** Whether nobody is sure what it is: its surface is a guess. */
+    unsure: boolean;
 }
 
 export interface TypeDraft {
@@ -51,6 +53,7 @@ export function blankArea(areas: readonly AreaDraft[], surface = ''): AreaDraft 
         neighbours: [],
         pieces: '',
         places: [],
+        unsure: false,
     };
 }
 
@@ -147,7 +150,7 @@ export function inWords(features: readonly { feature: string; pieces: number }[]
 
 /** The areas as they are sent. */
 export function sent(areas: readonly AreaDraft[]) {
-    return areas.map(({ name, surface, weight, share, focal, part, depth, sides, on, neighbours, pieces, places }) => ({
+    return areas.map(({ name, surface, weight, share, focal, part, depth, sides, on, neighbours, pieces, places, unsure }) => ({
         name,
         surface,
         weight,
@@ -160,6 +163,7 @@ export function sent(areas: readonly AreaDraft[]) {
         neighbours,
         features: piecesOf(pieces).features,
         places,
+        unsure,
     }));
 }
 

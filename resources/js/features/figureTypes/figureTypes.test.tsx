@@ -44,6 +44,7 @@ const bosun: Schemas['FigureTypeDraft'] = {
         neighbours: [],
         features: [],
         places: [],
+        unsure: false,
     })),
 };
 
@@ -128,6 +129,7 @@ describe('a figure type by the list of its areas', () => {
             neighbours: [],
             features: [],
             places: [],
+            unsure: false,
             focal: false,
             part: '',
         });

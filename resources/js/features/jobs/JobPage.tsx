@@ -40,6 +40,7 @@ export function JobPage() {
                         {user.role === 'lead' && <Button onClick={() => setChanging(true)}>Change</Button>}
                     </PageHead>
                     {data.notes !== '' && <p className="job-notes">{data.notes}</p>}
+                    {data.wishes.length > 0 && <p className="job-notes">As the client wishes: {data.wishes.join('; ')}.</p>}
                     {changing && <ChangeJob job={data} onClose={() => setChanging(false)} />}
                     <Loaded query={grid}>
                         {(figures) =>

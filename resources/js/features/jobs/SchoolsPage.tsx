@@ -5,6 +5,7 @@ import { PageHead } from '@shared/PageHead';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { SchoolQuestion } from './components/SchoolQuestion';
+import { Wishes } from './components/Wishes';
 import { schoolsOptions } from './queries';
 import { useSchools } from './useSchools';
 
@@ -36,6 +37,7 @@ function Schools({ schools }: { schools: Schemas['JobSchools'] }) {
                     onChoose={(choice) => choose.mutate({ question: question.id, choice })}
                 />
             ))}
+            <Wishes schools={schools} mayChoose={user.role === 'lead'} />
         </div>
     );
 }

@@ -1,6 +1,6 @@
 import type { Schemas } from '@api';
 import { answering } from '@testing/api';
-import { grid, group, job, layers, signedIn, unit } from '@testing/madeGrid';
+import { grid, group, job, layers, NO_QUESTIONS, signedIn, unit } from '@testing/madeGrid';
 import { render } from '@testing/render';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -162,14 +162,14 @@ function Changes() {
     return <LastChange job={1} assign={useAssign(1)} />;
 }
 
-function Asked({ questions }: { questions: Schemas['Grid']['questions'] }) {
-    return <Questions job={job} questions={questions} mayAnswer assign={useAssign(1)} />;
+function Asked({ questions, mayAnswer = true }: { questions: Schemas['Grid']['questions']; mayAnswer?: boolean }) {
+    return <Questions job={job} questions={questions} mayAnswer={mayAnswer} assign={useAssign(1)} />;
 }
 
 describe('questions to settle', () => {
     it('are a short list, each with its answers', async () => {
         const sent = answering(() => [200, two()]);
-        render(<Asked questions={[{ tier: 'guard', surface: 'marking', figures: 13 }]} />, signedIn);
+        render(<Asked questions={{ ...NO_QUESTIONS, silent: [{ tier: 'guard', surface: 'marking', figures: 13 }] }} />, signedIn);
         expect(screen.getByText('What does Guard ask of Marking? (13 figures)')).toBeTruthy();
         expect(screen.getByRole('link', { name: 'Say it in the standard' }).getAttribute('href')).toBe('/standard');
         await userEvent.click(screen.getByRole('button', { name: 'Nothing, as agreed…' }));
@@ -184,8 +184,58 @@ describe('questions to settle', () => {
         );
     });
 
+    it('ask what the figures are for, and what the client wishes', async () => {
+        const sent = answering(() => [200, job]);
+        const choices = [
+            {
+                question: 'pools',
+                name: 'Pools of a wash',
+                surfaces: ['Leather', 'Wood'],
+                figures: 13,
+                choices: [
+                    { choice: 'fault', name: 'a fault', for: 'skin, cloth, clean plate' },
+                    { choice: 'wanted', name: 'wanted', for: 'dirty machines' },
+                ],
+            },
+        ];
+        render(<Asked questions={{ ...NO_QUESTIONS, purpose: true, choices }} />, signedIn);
+        expect(screen.getByText('2 questions to settle before work.')).toBeTruthy();
+        await userEvent.click(screen.getByRole('button', { name: 'Displayed' }));
+        await waitFor(() => expect(sent[0]).toMatchObject({ path: '/api/jobs/1', body: { version: 1, purpose: 'displayed' } }));
+        expect(screen.getByText('Pools of a wash: what does the client wish? (13 figures: leather, wood)')).toBeTruthy();
+        await userEvent.click(screen.getByRole('button', { name: /^wanted/ }));
+        await userEvent.click(screen.getByRole('button', { name: /^As the studio likes/ }));
+        await waitFor(() =>
+            expect(sent.slice(1)).toMatchObject([
+                { path: '/api/jobs/1/wishes', body: { version: 1, question: 'pools', choice: 'wanted' } },
+                { path: '/api/jobs/1/wishes', body: { version: 1, question: 'pools', choice: null } },
+            ]),
+        );
+    });
+
+    it('ask what an area is of which nobody was sure', async () => {
+        const sent = answering(() => [200, two()]);
+        const unsure = [{ type_id: 4, type: 'Bosun', area: 'strap', surface: 'cloth', figures: 1 }];
+        render(<Asked questions={{ ...NO_QUESTIONS, unsure }} />, signedIn);
+        await userEvent.click(screen.getByRole('button', { name: 'It is Cloth' }));
+        await userEvent.click(screen.getByRole('combobox', { name: 'What is “strap” of Bosun? Something else' }));
+        await userEvent.click(await screen.findByTitle('Plate'));
+        await waitFor(() =>
+            expect(sent).toMatchObject([
+                { path: '/api/jobs/1/figure-types/4/known-areas', body: { version: 1, area: 'strap', surface: 'cloth' } },
+                { path: '/api/jobs/1/figure-types/4/known-areas', body: { version: 1, area: 'strap', surface: 'plate' } },
+            ]),
+        );
+    });
+
+    it('are told to who may not answer', () => {
+        render(<Asked questions={{ ...NO_QUESTIONS, purpose: true }} mayAnswer={false} />, signedIn);
+        expect(screen.getByText('Are the figures to be played with, or displayed?')).toBeTruthy();
+        expect(screen.queryByRole('button')).toBeNull();
+    });
+
     it('are not there where nothing is open', () => {
-        const { container } = render(<Asked questions={[]} />, signedIn);
+        const { container } = render(<Asked questions={NO_QUESTIONS} />, signedIn);
         expect(container.textContent).toBe('');
     });
 });

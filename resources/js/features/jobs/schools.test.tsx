@@ -47,6 +47,19 @@ function effect(choice: string, change: Partial<Schemas['SchoolEffect']> = {}): 
 const schools = (own: string | null): Schemas['JobSchools'] => ({
     job: { id: 0, name: 'Harbour guard', version: 4 },
     questions: [{ id: 'metals', name: 'Metals', own, standard: 'first', surfaces: [{ name: 'Gold', choice: 'last' }] }],
+    wishes: [
+        {
+            question: 'pools',
+            name: 'Pools of a wash',
+            said: null,
+            left: true,
+            standard: null,
+            choices: [
+                { choice: 'fault', name: 'a fault', for: 'clean plate' },
+                { choice: 'wanted', name: 'wanted', for: 'dirty machines' },
+            ],
+        },
+    ],
 });
 
 const effects = [
@@ -113,8 +126,31 @@ describe('schools of a job', () => {
         expect(await screen.findByText(/yours was not stored/)).toBeTruthy();
     });
 
+    it('says where the client has a say, and notes what they say', async () => {
+        const wanted = { ...schools(null), wishes: schools(null).wishes.map((one) => ({ ...one, said: 'wanted', left: false })) };
+        const sent = answering(({ method, path }) => [
+            200,
+            method === 'PUT' ? {} : path.endsWith('/metals') ? { effects, why } : wanted,
+        ]);
+        render(page, cached(null));
+        const say = screen.getByRole('region', { name: 'Where the client has a say' });
+        expect(say.textContent).toContain('Pools of a wash: left to the studio; the standard leaves it open');
+        expect(within(say).queryByRole('button', { name: /^As the studio likes/ })).toBeNull();
+        await userEvent.click(within(say).getByRole('button', { name: 'wanted' }));
+        await waitFor(() => expect(sent[0]?.body).toEqual({ version: 4, question: 'pools', choice: 'wanted' }));
+        expect(await within(say).findByText(/the client wishes: wanted/)).toBeTruthy();
+        await userEvent.click(within(say).getByRole('button', { name: /^As the studio likes/ }));
+        await waitFor(() =>
+            expect(sent.filter((one) => one.method === 'PUT').at(-1)?.body).toEqual({
+                version: 4,
+                question: 'pools',
+                choice: null,
+            }),
+        );
+    });
+
     it('can only be read by who is not the lead', () => {
         render(page, cached('last', 'painter'));
-        expect(screen.queryByRole('button', { name: /Paint this job so|As the standard/ })).toBeNull();
+        expect(screen.queryByRole('button', { name: /Paint this job so|As the standard|wanted|As the studio/ })).toBeNull();
     });
 });

@@ -155,7 +155,7 @@ export function useAssign(job: number) {
         rows: (wanted: RowsChange) =>
             change.mutate(() => unwrap(api.PATCH('/api/jobs/{job}/rows', { params: { path: { job } }, body: wanted }))),
         /** Of a surface about which a tier is silent, nothing is asked in this job. */
-        settle: (question: Grid['questions'][number], reason: string, agreedWith: string) =>
+        settle: (question: Grid['questions']['silent'][number], reason: string, agreedWith: string) =>
             change.mutateAsync(() =>
                 unwrap(
                     api.POST('/api/jobs/{job}/silences', {

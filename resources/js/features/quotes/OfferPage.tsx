@@ -41,6 +41,7 @@ function Offered({ token, offer }: { token: string; offer: Offer }) {
                 <p>
                     {date(content.made.on)}, by {content.made.by}. Standard {content.standard.name} {content.standard.version}.
                 </p>
+                {content.wishes.length > 0 && <p>As you wish: {content.wishes.join('; ')}.</p>}
                 <Button loading={saving.isPending} onClick={() => saving.mutate()}>
                     As PDF
                 </Button>

@@ -166,6 +166,7 @@ function offer(change: Partial<Offer> = {}): Offer {
             number: 2,
             studio: 'Kittiwake Row',
             job: { name: 'Harbour guard', client: 'The harbour office', force: 'Guard' },
+            wishes: ['To be displayed'],
             standard: { name: 'House standard', version: '2026.1' },
             made: { by: 'Marsali Teague', on: '2026-11-30' },
             valid_until: '2026-12-31',

@@ -118,7 +118,7 @@ export function Checking({ check }: { check: Schemas['Check'] }) {
         <div className="checking">
             <PageHead
                 title={`${check.unit}, ${check.number} of ${check.count}${check.name === '' ? '' : `, ${check.name}`}`}
-                sub={`${check.tier.name} · ${check.standard} · ${check.painters.length === 0 ? 'painter not known' : `painted by ${check.painters.join(', ')}`}${check.round > 1 ? ` · check ${check.round}` : ''}`}
+                sub={`${check.tier.name} · ${check.standard} · ${check.painters.length === 0 ? 'painter not known' : `painted by ${check.painters.join(', ')}`}${check.round > 1 ? ` · check ${check.round}` : ''}${check.wishes.length === 0 ? '' : ` · as the client wishes: ${check.wishes.join('; ')}`}`}
             />
             <div className="check-places">
                 <Turn check={check} side={side} area={area} place={place} onSide={turn} onArea={point} />

@@ -49,8 +49,9 @@ export function AreaListPanel({ isFirst, onRead }: Props) {
                 <Button onClick={() => reading.mutate()} disabled={text.trim() === ''} loading={reading.isPending}>
                     Read the list
                 </Button>{' '}
-                Tiny, small, medium, large, or so many percent of the body; what may be left out is left out at the end. A table
-                pasted from a spreadsheet is read too.
+                Tiny, small, medium, large, or so many percent of the body; what may be left out is left out at the end. A
+                question mark after what it is made of (“leather?”): nobody is sure, and each job asks. A table pasted from a
+                spreadsheet is read too.
             </p>
             <ErrorNote error={reading.error} />
         </section>

@@ -12,7 +12,7 @@ interface Props {
     onChange: (change: Partial<AreaDraft>) => void;
 }
 
-/** How far out an area lies, from where it is seen, and what its places are called. */
+/** How far out an area lies, from where it is seen, whether it is known what it is, and what its places are called. */
 export function AreaPlace({ area, outlined, offered, onChange }: Props) {
     const seen = area.sides ?? outlined?.sides ?? [];
     const see = (side: Side, is: boolean) => {
@@ -38,6 +38,9 @@ export function AreaPlace({ area, outlined, offered, onChange }: Props) {
                     </Checkbox>
                 ))}
             </fieldset>
+            <Checkbox checked={area.unsure} onChange={(event) => onChange({ unsure: event.target.checked })}>
+                Nobody is sure what it is; what it is made of is a guess
+            </Checkbox>
             <Names
                 label="Places with a name"
                 hint={`Brow, nose, chin: Enter after each. They stand on the bench sheet and the check list${offered.length === 0 ? '.' : '; the standard says those that are offered.'}`}

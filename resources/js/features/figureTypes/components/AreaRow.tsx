@@ -51,6 +51,7 @@ export function AreaRow({ area, surfaces, offered, others, outlined, wrong, isNe
                         options={[...surfaces]}
                         onChange={(surface: string) => onChange({ surface })}
                     />
+                    {area.unsure && <small>a guess: asked in each job</small>}
                 </td>
                 <td data-label="Size">
                     <Select

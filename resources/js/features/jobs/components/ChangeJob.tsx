@@ -4,9 +4,10 @@ import { DateField, today } from '@shared/days';
 import { ErrorNote } from '@shared/ErrorNote';
 import { Field, TextField } from '@shared/Field';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Button } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { jobKeys } from '../queries';
+import { PURPOSES } from './ClientsSay';
 import { DeleteJob } from './DeleteJob';
 
 interface Props {
@@ -23,6 +24,7 @@ export function ChangeJob({ job, onClose }: Props) {
         force: job.force,
         due: job.due ?? '',
         notes: job.notes,
+        purpose: job.purpose,
     });
     const changing = useMutation<Schemas['Job'], ApiError, Schemas['Job']['state']>({
         mutationFn: (state) =>
@@ -78,6 +80,17 @@ export function ChangeJob({ job, onClose }: Props) {
                             min={today()}
                             isWrong={problems['due'] !== undefined}
                             onChange={(due) => setValues({ ...values, due })}
+                        />
+                    )}
+                </Field>
+                <Field label="What for" hint="It stands on the bench sheet, in the check and in the quote.">
+                    {(id) => (
+                        <Select
+                            id={id}
+                            value={values.purpose}
+                            placeholder="not said yet"
+                            options={PURPOSES.map(([value, label]) => ({ value, label }))}
+                            onChange={(purpose) => setValues({ ...values, purpose })}
                         />
                     )}
                 </Field>

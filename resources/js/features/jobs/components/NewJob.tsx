@@ -8,12 +8,14 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Form, Input, Select } from 'antd';
 import { useNavigate } from 'react-router';
 import { jobKeys } from '../queries';
+import { PURPOSES } from './ClientsSay';
 
 interface Values {
     name: string;
     client: string;
     force: string;
     due?: string;
+    purpose?: 'played' | 'displayed';
     standard_version_id?: number;
 }
 
@@ -58,6 +60,13 @@ export function NewJob({ open, onClose }: Props) {
                 />
                 <Form.Item name="due" label="Due" {...help(problems['due'])}>
                     <Due />
+                </Form.Item>
+                <Form.Item name="purpose" label="What for" extra="Left as it is: it is asked in the job.">
+                    <Select
+                        allowClear
+                        placeholder="not said yet"
+                        options={PURPOSES.map(([value, label]) => ({ value, label }))}
+                    />
                 </Form.Item>
                 <Form.Item name="standard_version_id" label="Standard" extra="Left as it is: the version in force.">
                     <Select

@@ -1,65 +1,56 @@
 import type { Schemas } from '@api';
-import { AgreeForm } from '@shared/AgreeForm';
 import { count } from '@shared/format';
-import { Button } from 'antd';
-import { useState } from 'react';
-import { Link } from 'react-router';
 import type { useAssign } from '../useAssign';
-
-type Question = Schemas['Grid']['questions'][number];
+import { useSettle } from '../useSettle';
+import { ClientsChoice, Purpose } from './ClientsSay';
+import { Silent } from './Silent';
+import { WhatIsIt } from './WhatIsIt';
 
 interface Props {
     job: Schemas['Job'];
-    questions: readonly Question[];
+    questions: Schemas['Grid']['questions'];
     mayAnswer: boolean;
     assign: ReturnType<typeof useAssign>;
 }
 
 /** What is to be settled before work: each question with its answers. Everything else is worked out. */
 export function Questions({ job, questions, mayAnswer, assign }: Props) {
-    const [open, setOpen] = useState<string | null>(null);
-    if (questions.length === 0) {
+    const settle = useSettle(job);
+    const { purpose, choices, unsure, silent } = questions;
+    const open = Number(purpose) + choices.length + unsure.length + silent.length;
+    if (open === 0) {
         return null;
     }
+    const disabled = settle.isPending;
     return (
         <section className="questions" aria-label="Questions to settle">
             <p>
-                <b>{count(questions.length, 'question')} to settle before work.</b> Everything else is worked out.
+                <b>{count(open, 'question')} to settle before work.</b> Everything else is worked out.
             </p>
             <ul>
-                {questions.map((question) => {
-                    const key = `${question.tier} ${question.surface}`;
-                    const tier = job.tiers.find((one) => one.key === question.tier);
-                    const surface = job.surfaces.find((one) => one.key === question.surface)?.name ?? question.surface;
-                    return (
-                        <li key={key}>
-                            <span>
-                                What does {tier?.name ?? question.tier} ask of {surface}? ({count(question.figures, 'figure')})
-                            </span>
-                            {mayAnswer && open !== key && (
-                                <span className="question-answers">
-                                    {tier?.by_agreement === true && (
-                                        <Link to={`/jobs/${String(job.id)}/own/${encodeURIComponent(question.tier)}`}>
-                                            Say it for this job
-                                        </Link>
-                                    )}
-                                    <Button size="small" onClick={() => setOpen(key)}>
-                                        Nothing, as agreed…
-                                    </Button>
-                                    {tier?.by_agreement !== true && <Link to="/standard">Say it in the standard</Link>}
-                                </span>
-                            )}
-                            {open === key && (
-                                <AgreeForm
-                                    about={`nothing is asked of ${surface} at ${tier?.name ?? question.tier}`}
-                                    deed="Not asked for in this job"
-                                    onAgree={(reason, agreedWith) => assign.settle(question, reason, agreedWith)}
-                                    onClose={() => setOpen(null)}
-                                />
-                            )}
-                        </li>
-                    );
-                })}
+                {purpose && <Purpose mayAnswer={mayAnswer} disabled={disabled} onAnswer={settle.purpose} />}
+                {choices.map((choice) => (
+                    <ClientsChoice
+                        key={choice.question}
+                        asked={choice}
+                        mayAnswer={mayAnswer}
+                        disabled={disabled}
+                        onAnswer={(answer) => settle.wish(choice.question, answer)}
+                    />
+                ))}
+                {unsure.map((area) => (
+                    <WhatIsIt
+                        key={`${String(area.type_id)} ${area.area}`}
+                        asked={area}
+                        surfaces={job.surfaces}
+                        mayAnswer={mayAnswer}
+                        disabled={disabled}
+                        onAnswer={(surface) => settle.whatItIs(area, surface)}
+                    />
+                ))}
+                {silent.map((cell) => (
+                    <Silent key={`${cell.tier} ${cell.surface}`} job={job} asked={cell} mayAnswer={mayAnswer} assign={assign} />
+                ))}
             </ul>
         </section>
     );
