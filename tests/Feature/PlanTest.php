@@ -150,6 +150,29 @@ final class PlanTest extends TestCase
         self::assertSame([1200.0, 900.0, 180.0], array_map(floatval(...), array_column($plan['painters'], 'week_minutes')));
         self::assertGreaterThan(0, $plan['nobody']);
         self::assertEqualsWithDelta($this->plan()['minutes'], $plan['nobody'] + array_sum(array_column($plan['painters'], 'minutes')), 0.01);
+        [$isla, , $deputy] = $plan['painters'];
+        self::assertEqualsWithDelta([$isla['minutes'] / 1200, 0.0], [$isla['weeks'], $deputy['weeks']], 1e-6);
+        self::assertEqualsWithDelta([$this->plan()['minutes'], $plan['nobody']], [$plan['jobs'][0]['minutes'], $plan['jobs'][0]['nobody']], 0.01);
+    }
+
+    public function test_what_is_left_of_a_job_is_said_in_days_against_those_that_there_are(): void
+    {
+        $job = fn (): array => $this->studioPlan()['jobs'][0];
+        self::assertNull($job()['painted_on'], 'nobody has all of it yet');
+        self::assertGreaterThan(0, $job()['days_needed'], 'what has a day has one');
+
+        $this->giveOut();
+        $now = CarbonImmutable::now('Europe/London')->startOfDay();
+        Job::query()->update(['due' => $now->addDays(3)->toDateString()]);
+        $late = $job();
+        self::assertSame([3, 0.0], [$late['days_left'], (float) $late['nobody']]);
+        self::assertSame((int) $now->diffInDays(CarbonImmutable::parse((string) $late['painted_on'], 'Europe/London')), $late['days_needed']);
+        self::assertSame($late['days_over'], $late['days_needed'] - 3);
+
+        Job::query()->update(['due' => $now->subDays(2)->toDateString()]);
+        self::assertSame(-2, $job()['days_left']);
+        Job::query()->update(['due' => null]);
+        self::assertNull($job()['days_left']);
     }
 
     public function test_everybody_writes_own_hours_the_lead_all_and_nonsense_is_told_where_it_stands(): void

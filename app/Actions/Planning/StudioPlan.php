@@ -64,6 +64,14 @@ final readonly class StudioPlan
         return $ends === [] || in_array(null, $ends, true) ? null : max($ends);
     }
 
+    /** When the last coat is laid of what of a job has a date; null where nothing has. */
+    public function endOfGiven(Job $job): ?DateTimeImmutable
+    {
+        $ends = array_filter(array_map($this->endOf(...), $this->ofJob($job)));
+
+        return $ends === [] ? null : max($ends);
+    }
+
     /** With one work given to somebody else. */
     public function givenTo(PlannedSheet $given, int $painterId): self
     {

@@ -10,6 +10,8 @@ use App\Actions\Planning\WaysOut;
 use App\Http\Shared\Resource;
 use App\Models\Job;
 use App\Models\Studio;
+use Core\Plan\Deadline;
+use DateTimeImmutable;
 
 /**
  * How much everybody has to paint, and which jobs are late.
@@ -19,6 +21,7 @@ use App\Models\Studio;
  *   painter: string,
  *   minutes: float,
  *   week_minutes: float,
+ *   weeks: float|null,
  *   done_on: string|null,
  *   late: int,
  * }
@@ -30,6 +33,11 @@ use App\Models\Studio;
  *   days_over: int|null,
  *   promised_on: string|null,
  *   promise_over: int|null,
+ *   minutes: float,
+ *   nobody: float,
+ *   days_left: int|null,
+ *   days_needed: int|null,
+ *   given_until: string|null,
  * }
  * @phpstan-type DueLook array{
  *   job_id: int,
@@ -80,7 +88,7 @@ final readonly class StudioPlanResource extends Resource
             $ends = array_map($this->plan->endOf(...), $this->sheetsOf($id));
             $late = array_filter($this->sheetsOf($id), fn (PlannedSheet $sheet): bool => ($end = $this->plan->endOf($sheet)) !== null && ! WaysOut::isInTime($sheet->job, $end));
             $painters[] = [
-                'painter_id' => $id, 'painter' => $name, 'minutes' => $minutes, 'week_minutes' => $hours === null ? 0.0 : array_sum($hours->minutes),
+                'painter_id' => $id, 'painter' => $name, 'minutes' => $minutes, 'week_minutes' => $week = $hours === null ? 0.0 : array_sum($hours->minutes), 'weeks' => $week > 0 ? $minutes / $week : null,
                 'done_on' => $ends === [] || in_array(null, $ends, true) ? null : max($ends)->format('Y-m-d'), 'late' => count($late),
             ];
         }
@@ -92,12 +100,22 @@ final readonly class StudioPlanResource extends Resource
     private function job(Job $job): array
     {
         $end = $this->plan->end($job);
+        $given = $this->plan->endOfGiven($job);
 
         return [
             'id' => $job->id, 'name' => $job->name, 'due' => $job->due?->format('Y-m-d'), 'painted_on' => $end?->format('Y-m-d'),
             'days_over' => $job->due === null ? null : JobPlanResource::daysOver($job->due, $end),
+            'minutes' => PlannedSheet::minutesOf($this->plan->ofJob($job)),
+            'nobody' => PlannedSheet::minutesOf(array_values(array_filter($this->plan->ofJob($job), static fn (PlannedSheet $sheet): bool => $sheet->painterId === null))),
+            'days_left' => $this->daysTo($job->due), 'days_needed' => $this->daysTo($given), 'given_until' => $given?->format('Y-m-d'),
             'promised_on' => $job->promised_on?->format('Y-m-d'), 'promise_over' => $job->promised_on === null ? null : JobPlanResource::daysOver($job->promised_on, $end),
         ];
+    }
+
+    /** Below 0: it is past; null: there is no such day. */
+    private function daysTo(?DateTimeImmutable $day): ?int
+    {
+        return $day === null ? null : (new Deadline($day, $this->plan->now))->daysLeft();
     }
 
     /** @return list<DueLook> between stages, on figures on which all that is looked at is done */

@@ -3956,6 +3956,11 @@ export interface components {
             days_over: number | null;
             promised_on: string | null;
             promise_over: number | null;
+            minutes: number;
+            nobody: number;
+            days_left: number | null;
+            days_needed: number | null;
+            given_until: string | null;
         };
         JobMove: {
             job: number;
@@ -4539,6 +4544,7 @@ export interface components {
             painter: string;
             minutes: number;
             week_minutes: number;
+            weeks: number | null;
             done_on: string | null;
             late: number;
         };

@@ -8,15 +8,15 @@ export interface Sent {
 
 type Answer = [status: number, body: unknown];
 
-/** Of most figures there is no picture. */
-const NO_PICTURES = { '/outlines': [] };
+/** Of most figures there is no picture, and nobody has anything to paint. */
+const NOTHING = { '/outlines': [], '/api/plan': { painters: [], jobs: [], nobody: 0, looks: [] } };
 
 /**
  * Stands for the API: answers each request as it is told, and keeps what was sent. What a page asks for by itself,
  * by the end of its path, is answered beside and not kept: when it comes is of no matter to the test.
  */
 export function answering(answer: (sent: Sent) => Answer | Promise<Answer>, given: Record<string, unknown> = {}): Sent[] {
-    const beside: Record<string, unknown> = { ...NO_PICTURES, ...given };
+    const beside: Record<string, unknown> = { ...NOTHING, ...given };
     const sent: Sent[] = [];
     vi.stubGlobal('fetch', async (input: Request | string) => {
         const request = typeof input === 'string' ? new Request(new URL(input, 'http://localhost')) : input;

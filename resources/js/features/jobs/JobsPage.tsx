@@ -1,4 +1,5 @@
 import type { Schemas } from '@api';
+import { JobAhead } from '@features/plan';
 import { useSession } from '@features/session';
 import { Empty } from '@shared/Empty';
 import { date } from '@shared/format';
@@ -32,11 +33,11 @@ export function JobsPage() {
                         <Empty say="No job yet. Book one, then paste its roster: unit, figure type, count and tier, a line each." />
                     ) : (
                         <>
-                            <JobList jobs={list.filter((job) => job.state === 'open')} />
+                            <JobList jobs={list.filter((job) => job.state === 'open')} isOpen />
                             {list.some((job) => job.state === 'closed') && (
                                 <>
                                     <h2 className="list-head">Closed</h2>
-                                    <JobList jobs={list.filter((job) => job.state === 'closed')} />
+                                    <JobList jobs={list.filter((job) => job.state === 'closed')} isOpen={false} />
                                 </>
                             )}
                         </>
@@ -48,7 +49,7 @@ export function JobsPage() {
     );
 }
 
-function JobList({ jobs }: { jobs: Schemas['JobSummary'][] }) {
+function JobList({ jobs, isOpen }: { jobs: Schemas['JobSummary'][]; isOpen: boolean }) {
     return (
         <table className="list list-stacked">
             <thead>
@@ -57,6 +58,7 @@ function JobList({ jobs }: { jobs: Schemas['JobSummary'][] }) {
                     <th scope="col">Client</th>
                     <th scope="col">Due</th>
                     <th scope="col">How far</th>
+                    {isOpen && <th scope="col">Left to paint</th>}
                     <th scope="col" className="number">
                         Figures
                     </th>
@@ -80,6 +82,11 @@ function JobList({ jobs }: { jobs: Schemas['JobSummary'][] }) {
                         <td>
                             <StateBar states={job.states} />
                         </td>
+                        {isOpen && (
+                            <td className="wide">
+                                <JobAhead job={job.id} />
+                            </td>
+                        )}
                         <td className="number" data-label="figures">
                             {job.figures}
                         </td>

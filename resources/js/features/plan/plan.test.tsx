@@ -7,9 +7,12 @@ import userEvent from '@testing-library/user-event';
 import { Navigate, Route, Routes } from 'react-router';
 import { describe, expect, it } from 'vitest';
 import { HoursSection } from './components/HoursSection';
+import { JobAhead } from './components/JobAhead';
 import { Load } from './components/Load';
+import { WorkAhead } from './components/WeeksBar';
 import { momentOf, placeOf, sheetOf } from './days';
 import { PlanPage } from './PlanPage';
+import { planKeys } from './queries';
 
 const why = { inputs: [], rule: 'What is due first goes first.', source: 'common practice, no source' };
 
@@ -230,11 +233,18 @@ describe('hours at the bench', () => {
 
 describe('the load', () => {
     it('says who has how much and which dates do not hold', async () => {
-        answering(() => [
-            200,
-            {
+        answering(() => [200, {}], {
+            '/api/plan': {
                 painters: [
-                    { painter_id: 2, painter: 'Isla Coade', minutes: 600, week_minutes: 300, done_on: '2026-12-20', late: 1 },
+                    {
+                        painter_id: 2,
+                        painter: 'Isla Coade',
+                        minutes: 600,
+                        week_minutes: 300,
+                        weeks: 2,
+                        done_on: '2026-12-20',
+                        late: 1,
+                    },
                 ],
                 jobs: [
                     {
@@ -245,6 +255,11 @@ describe('the load', () => {
                         days_over: 10,
                         promised_on: null,
                         promise_over: null,
+                        minutes: 600,
+                        nobody: 0,
+                        days_left: 3,
+                        days_needed: 13,
+                        given_until: '2026-12-20',
                     },
                     {
                         id: 2,
@@ -254,6 +269,11 @@ describe('the load', () => {
                         days_over: null,
                         promised_on: null,
                         promise_over: null,
+                        minutes: 600,
+                        nobody: 0,
+                        days_left: 3,
+                        days_needed: 13,
+                        given_until: '2026-12-20',
                     },
                 ],
                 nobody: 90,
@@ -268,7 +288,7 @@ describe('the load', () => {
                     },
                 ],
             } satisfies Schemas['StudioPlan'],
-        ]);
+        });
         render(<Load />, cached);
         await waitFor(() => expect(screen.getByText('10 h to paint')).toBeTruthy());
         expect(screen.getByText('due Thu, 10 Dec 2026, 10 days too late')).toBeTruthy();
@@ -277,5 +297,82 @@ describe('the load', () => {
         expect(screen.getByRole('link', { name: /Quay watch Look between stages, face 4 figures/ }).getAttribute('href')).toBe(
             '/jobs/1/bench/3-abc',
         );
+    });
+});
+
+describe('what somebody has at work', () => {
+    it('is said in hours, and in weeks of their own', () => {
+        const painter = (painter_id: number, minutes: number, weeks: number | null) => ({
+            ...{ painter_id, painter: 'Isla Coade', minutes, weeks, week_minutes: 600, done_on: null, late: 0 },
+        });
+        const painters = [painter(2, 900, 1.5), painter(3, 0, 0)];
+        const plan: Schemas['StudioPlan'] = { painters, jobs: [], nobody: 0, looks: [] };
+        const { container } = render(
+            <>
+                <WorkAhead person={2} />
+                <WorkAhead person={3} />
+                <WorkAhead person={4} />
+            </>,
+            [...cached, [planKeys.studio, plan]],
+        );
+        expect(container.textContent).toBe('15 h to paintnothing to paint');
+        const weeks = [...screen.getByRole('img', { name: '1.5 weeks of work' }).children];
+        expect(weeks.map((one) => Math.round(Number.parseFloat(one.getAttribute('style')?.slice(7) ?? '0')))).toEqual([67, 33]);
+    });
+});
+
+describe('what is ahead of a job', () => {
+    function ahead(change: Partial<Schemas['StudioPlan']['jobs'][number]>) {
+        const job = {
+            id: 1,
+            name: 'Harbour guard',
+            due: '2026-12-10',
+            painted_on: '2026-12-07',
+            days_over: null,
+            promised_on: null,
+            promise_over: null,
+            minutes: 600,
+            nobody: 0,
+            days_left: 9,
+            days_needed: 6,
+            given_until: '2026-12-07',
+            ...change,
+        };
+        const plan: Schemas['StudioPlan'] = { painters: [], jobs: [job], nobody: 0, looks: [] };
+        return render(<JobAhead job={1} />, [...cached, [planKeys.studio, plan]]).container;
+    }
+
+    const widths = (container: HTMLElement, name: string) =>
+        [...container.querySelectorAll<HTMLElement>(`.${name}`)].map((one) => one.style.width);
+
+    it('is the hours that are left, and days against days', () => {
+        const container = ahead({});
+        expect(container.textContent).toBe('10 h to paint, by Mon, 7 Dec 2026');
+        expect([widths(container, 'days-there'), widths(container, 'days-over')]).toEqual([['100%'], []]);
+        expect(widths(container, 'days-needed')[0]).toMatch(/^66\.6/);
+    });
+
+    it('reaches over the day where it is too late', () => {
+        const container = ahead({ days_left: 3, days_needed: 12, days_over: 9 });
+        expect(container.textContent).toContain('▲ 9 days too late');
+        expect(['days-there', 'days-needed', 'days-over'].map((name) => widths(container, name))).toEqual([
+            ['25%'],
+            ['100%'],
+            ['75%'],
+        ]);
+    });
+
+    it('is open where there is no day, and all too late where the day is past', () => {
+        expect(widths(ahead({ due: null, days_left: null }), 'days-open')).toEqual(['100%']);
+        expect(widths(ahead({ days_left: -4, days_needed: 6, days_over: 10 }), 'days-over')).toEqual(['100%']);
+    });
+
+    it.each([
+        [{ painted_on: null, days_needed: null, given_until: null, nobody: 600 }, '10 h to paint, 10 h given to nobody'],
+        [{ painted_on: null, nobody: 90 }, '10 h to paint: by Mon, 7 Dec 2026 what has a day, 1 h 30 given to nobody'],
+        [{ painted_on: null, given_until: null }, '10 h to paint, some of it by no day that is known'],
+        [{ minutes: 0, painted_on: null, days_needed: null }, 'nothing left to paint'],
+    ])('says what is not known', (change, words) => {
+        expect(ahead(change).textContent).toBe(words);
     });
 });

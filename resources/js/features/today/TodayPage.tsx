@@ -1,5 +1,5 @@
 import type { Schemas } from '@api';
-import { Load } from '@features/plan';
+import { JobAhead, Load } from '@features/plan';
 import { useSession } from '@features/session';
 import { Empty } from '@shared/Empty';
 import { count, date, instant } from '@shared/format';
@@ -189,12 +189,15 @@ function Jobs({ jobs }: { jobs: readonly Schemas['JobSummary'][] }) {
                 {jobs.map((job) => (
                     <li key={job.id}>
                         <Link to={`/jobs/${job.id}`}>
-                            <strong>{job.name}</strong>
-                            <span>{job.client}</span>
+                            <strong>
+                                {job.name}
+                                <small>{job.client}</small>
+                            </strong>
                             <span>
                                 <StateBar states={job.states} />
                                 {job.signed} of {job.figures} signed off
                             </span>
+                            <JobAhead job={job.id} />
                             <span className="rows-end">
                                 {job.late && <span aria-hidden="true">▲ </span>}
                                 {dueWords(job)}

@@ -4,6 +4,7 @@ import { Loaded } from '@shared/Loaded';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { studioPlanOptions } from '../queries';
+import { WeeksBar } from './WeeksBar';
 
 /** Which jobs are painted too late, and how much everybody has to paint. */
 export function Load() {
@@ -13,6 +14,7 @@ export function Load() {
 
 function Known({ plan }: { plan: Schemas['StudioPlan'] }) {
     const late = plan.jobs.filter((job) => job.days_over !== null || job.promise_over !== null);
+    const most = Math.max(1, ...plan.painters.map((painter) => painter.weeks ?? 0));
     return (
         <>
             {late.length > 0 && (
@@ -70,6 +72,9 @@ function Known({ plan }: { plan: Schemas['StudioPlan'] }) {
                                 <strong>{painter.painter}</strong>
                                 <span>{painter.minutes > 0 ? `${minutes(painter.minutes)} to paint` : 'nothing to paint'}</span>
                                 <span>
+                                    {painter.weeks !== null && painter.weeks > 0 && (
+                                        <WeeksBar weeks={painter.weeks} most={most} />
+                                    )}
                                     {painter.week_minutes > 0
                                         ? `${minutes(painter.week_minutes)} a week`
                                         : 'no hours written down'}

@@ -1,5 +1,6 @@
 import { api, type Schemas, unwrap } from '@api';
 import { peopleOptions } from '@features/jobs';
+import { WorkAhead } from '@features/plan';
 import { useConfirm, useSession } from '@features/session';
 import { ErrorNote } from '@shared/ErrorNote';
 import { instant } from '@shared/format';
@@ -35,12 +36,13 @@ export function People() {
             <InvitePerson open={inviting} onClose={() => setInviting(false)} />
             <Loaded query={people}>
                 {(rows) => (
-                    <table className="list">
+                    <table className="list list-stacked">
                         <thead>
                             <tr>
                                 <th scope="col">Name</th>
                                 <th scope="col">Role</th>
                                 <th scope="col">Signs</th>
+                                <th scope="col">At work</th>
                                 {isLead && <th scope="col">Second factor</th>}
                                 {isLead && <th scope="col">Account</th>}
                             </tr>
@@ -87,6 +89,7 @@ function PersonRow({ person, isLead, isSelf, onClear }: RowProps) {
             <td>{person.name}</td>
             <td>{person.ended ? `was ${person.role}` : person.role}</td>
             <td>{person.ended ? '' : signs(person)}</td>
+            <td>{!person.ended && <WorkAhead person={person.id} />}</td>
             {isLead && <td>{person.ended ? '' : person.second_factor ? 'on' : 'off'}</td>}
             {isLead && (
                 <td>
