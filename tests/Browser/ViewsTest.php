@@ -138,5 +138,16 @@ final class ViewsTest extends BrowserTestCase
         $page->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
         $page->see('2 rows, 12 figures')->key('?')->see('Keys of this place')->see('chooses the row');
         $this->assertAccessible('the keys of a place');
+
+        // What the page offers is done by its name; what is done elsewhere, there.
+        $page->open('/jobs/1')->see('Choose all')->key('/');
+        $page->find("//input[@role='combobox'][starts-with(@aria-label, 'Name of a place')]")->sendKeys('change');
+        $page->find("//li[@role='option'][normalize-space(.)='Change here']");
+        $page->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $page->see('Change the job')->open('/')->see('Jobs under way')->key('/');
+        $page->find("//input[@role='combobox'][starts-with(@aria-label, 'Name of a place')]")->sendKeys('invite');
+        $page->see('into the studio');
+        $page->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $page->see('E-mail')->see('Role');
     }
 }

@@ -15,7 +15,10 @@ export function Anywhere() {
     const [open, setOpen] = useState<'finder' | 'keys' | null>(null);
     useKeys(
         {
-            '/': { does: 'finds anything by its name, and goes to any place', deed: () => setOpen('finder') },
+            '/': {
+                does: 'finds anything by its name, goes to any place, does anything that can be done',
+                deed: () => setOpen('finder'),
+            },
             '?': { does: 'shows this list', deed: () => setOpen('keys') },
         },
         single,

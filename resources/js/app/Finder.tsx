@@ -3,22 +3,39 @@ import { useQuery } from '@tanstack/react-query';
 import { Modal } from 'antd';
 import { type KeyboardEvent, useDeferredValue, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { foundOptions, placesOf } from './finds';
+import { deedsHere, pressWhenThere } from './deeds';
+import { type Find, foundOptions, matching, placesOf } from './finds';
 
-/** Finds anything by its name, and goes to any place. */
+/** How many deeds of the page are offered at once; more words say which is meant. */
+const DEEDS = 8;
+
+/** Finds anything by its name, goes to any place, and does what can be done there or here. */
 export function Finder({ onClose }: { onClose: () => void }) {
     const navigate = useNavigate();
     const field = useRef<HTMLInputElement>(null);
     const { user } = useSession();
     const [words, setWords] = useState('');
     const [at, setAt] = useState(0);
+    // What lies under the dialog stays as it is while it is open.
+    const [here] = useState(deedsHere);
     const asked = useDeferredValue(words.trim());
     const found = useQuery(foundOptions(asked));
-    const finds = [...placesOf(words.trim(), user.role), ...(words.trim() === '' ? [] : (found.data ?? []))];
+    const places = placesOf(words.trim(), user.role);
+    const deeds = matching(words.trim(), here).filter(({ name }) => places.every((place) => place.name !== name));
+    const finds = words.trim() === '' ? places : [...deeds.slice(0, DEEDS), ...places, ...(found.data ?? [])];
     const hand = Math.min(at, finds.length - 1);
-    const go = (to: string) => {
+    const go = async ({ to, press, run }: Find) => {
         onClose();
-        void navigate(to);
+        if (to !== undefined) {
+            await navigate(to);
+        }
+        // Once the dialog is gone and has given back the focus.
+        window.setTimeout(() => {
+            run?.();
+            if (press !== undefined) {
+                pressWhenThere(press);
+            }
+        });
     };
     const onKey = (event: KeyboardEvent) => {
         const steps: Partial<Record<string, number>> = { ArrowDown: 1, ArrowUp: -1 };
@@ -30,7 +47,7 @@ export function Finder({ onClose }: { onClose: () => void }) {
         const chosen = finds[hand];
         if (event.key === 'Enter' && chosen !== undefined) {
             event.preventDefault();
-            go(chosen.to);
+            void go(chosen);
         }
     };
     return (
@@ -48,7 +65,7 @@ export function Finder({ onClose }: { onClose: () => void }) {
                 ref={field}
                 className="finder-words"
                 role="combobox"
-                aria-label="Name of a place, job, unit, figure, scheme, record, figure type or paint"
+                aria-label="Name of a place, a deed, job, unit, figure, scheme, record, figure type or paint"
                 aria-expanded={finds.length > 0}
                 aria-controls="finder-finds"
                 aria-activedescendant={finds.length > 0 ? `find-${String(hand)}` : undefined}
@@ -63,12 +80,12 @@ export function Finder({ onClose }: { onClose: () => void }) {
                 <ul id="finder-finds" className="finder-finds" role="listbox" aria-label="Found">
                     {finds.map((find, place) => (
                         <li
-                            key={`${find.to} ${find.name}`}
+                            key={`${find.to ?? ''} ${find.name}`}
                             id={`find-${String(place)}`}
                             role="option"
                             aria-selected={place === hand}
                             onMouseDown={(event) => event.preventDefault()}
-                            onClick={() => go(find.to)}
+                            onClick={() => void go(find)}
                         >
                             <b>{find.name}</b> <span>{find.detail}</span>
                         </li>

@@ -8,10 +8,12 @@ import { useState } from 'react';
 import { useLocation } from 'react-router';
 import { describe, expect, it } from 'vitest';
 import { Anywhere } from './Anywhere';
+import { pressWhenThere } from './deeds';
 import { placesOf } from './finds';
 
 function Place() {
     const [shows, setShows] = useState(true);
+    const [done, setDone] = useState('');
     useKeys(
         { p: { does: 'passes the side', deed: () => undefined }, h: { does: 'hides it', deed: () => setShows(false) } },
         shows,
@@ -21,7 +23,19 @@ function Place() {
         <>
             <Anywhere />
             <input aria-label="something typed" />
+            <main id="place">
+                <button type="button" onClick={() => setDone('lanterns')}>
+                    Light the lanterns <kbd>L</kbd>
+                </button>
+                <button type="button" disabled>
+                    Light the fire
+                </button>
+                <button type="button">Light it</button>
+                <button type="button">Light it</button>
+                <button type="button" aria-label="Invite somebody" onClick={() => setDone('invited')} />
+            </main>
             <p>{`at ${pathname}${search}`}</p>
+            <p>{`done: ${done}`}</p>
         </>
     );
 }
@@ -67,6 +81,52 @@ describe('finding anything', () => {
         expect(screen.getAllByRole('option').length).toBe(placesOf('', 'lead').length);
         expect(placesOf('', 'painter').map((place) => place.name)).not.toContain('Book a job');
         expect(placesOf('shelf', 'painter').map((place) => place.name)).toEqual(['Paints']);
+    });
+});
+
+describe('doing anything', () => {
+    const names = () => screen.getAllByRole('option').map((one) => one.textContent);
+
+    it('presses what the page offers, by its name without its key', async () => {
+        shown();
+        await userEvent.keyboard('/');
+        await userEvent.type(await finder(), 'light');
+        expect(names()[0]).toBe('Light the lanterns here');
+        expect(names().some((name) => name.startsWith('Light the fire') || name.startsWith('Light it'))).toBe(false);
+        await userEvent.keyboard('{Enter}');
+        expect(await screen.findByText('done: lanterns')).toBeTruthy();
+        expect(document.activeElement?.textContent).toContain('Light the lanterns');
+    });
+
+    it('goes to where something is done, and does it there', async () => {
+        shown();
+        await userEvent.keyboard('/');
+        await userEvent.type(await finder(), 'invite');
+        expect(names()[0]).toBe('Invite somebody into the studio');
+        await userEvent.keyboard('{Enter}');
+        expect(await screen.findByText('at /studio')).toBeTruthy();
+        expect(await screen.findByText('done: invited')).toBeTruthy();
+    });
+
+    it('waits for the page on which something is pressed, and presses it once', async () => {
+        let pressed = 0;
+        pressWhenThere('Verify again');
+        const place = document.createElement('main');
+        place.id = 'place';
+        document.body.append(place);
+        const button = document.createElement('button');
+        button.textContent = 'Verify again';
+        button.disabled = true;
+        button.addEventListener('click', () => (pressed += 1));
+        place.append(button);
+        await new Promise((resolve) => setTimeout(resolve));
+        expect(pressed).toBe(0);
+        button.disabled = false;
+        await waitFor(() => expect(pressed).toBe(1));
+        button.title = 'once more';
+        await new Promise((resolve) => setTimeout(resolve));
+        expect(pressed).toBe(1);
+        place.remove();
     });
 });
 

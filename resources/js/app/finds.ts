@@ -3,12 +3,17 @@ import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 
 type Role = Schemas['Session']['user']['role'];
 
-/** Something to go to: a place, a deed, or what was found by its name. */
+/** Something to go to or to do: a place, a deed, or what was found by its name. */
 export interface Find {
-    to: string;
     name: string;
     /** What kind of thing it is, and by what it is told from others. */
     detail: string;
+    /** Where it is. */
+    to?: string;
+    /** What is pressed there. */
+    press?: string;
+    /** What is done where one is. */
+    run?: () => void;
 }
 
 const KINDS: Record<Schemas['Found']['kind'], string> = {
@@ -73,13 +78,27 @@ const PLACES: readonly (Find & { roles?: readonly Role[] })[] = [
     { to: '/studio/paints', name: 'Paints', detail: 'what is on the shelf' },
     { to: '/studio/log', name: 'Log', detail: 'what happened in the studio', roles: ['lead'] },
     { to: '/account', name: 'Account', detail: 'password, second factor, sessions' },
+    { to: '/standard', press: 'Draft a change', name: 'Draft a change', detail: 'of the standard', roles: ['lead'] },
+    { to: '/studio', press: 'Invite somebody', name: 'Invite somebody', detail: 'into the studio', roles: ['lead'] },
+    { to: '/studio/figure-types/new', name: 'New figure type', detail: 'its areas, from a list or a picture', roles: ['lead'] },
+    { to: '/studio/paints', press: 'Add a paint', name: 'Add a paint', detail: 'to the shelf', roles: ['lead'] },
+    { to: '/studio/paints', press: 'From a list', name: 'Paints from a list', detail: 'a file of them', roles: ['lead'] },
+    { to: '/records', press: 'Verify again', name: 'Verify the records', detail: 'each against the next' },
 ];
 
 /** Places and deeds in which all of the words stand, those that begin so first; without words, all of them. */
 export function placesOf(words: string, role: Role): Find[] {
+    return matching(
+        words,
+        PLACES.filter(({ roles }) => roles === undefined || roles.includes(role)),
+    );
+}
+
+/** Those in which all of the words stand, those that begin so first. */
+export function matching(words: string, finds: readonly Find[]): Find[] {
     const wanted = words.toLowerCase().split(/\s+/);
     const begins = ({ name }: Find) => name.toLowerCase().startsWith(wanted[0] ?? '');
-    return PLACES.filter(({ roles }) => roles === undefined || roles.includes(role))
+    return finds
         .filter(({ name, detail }) => wanted.every((word) => `${name} ${detail}`.toLowerCase().includes(word)))
         .toSorted((one, other) => Number(begins(other)) - Number(begins(one)));
 }
