@@ -123,6 +123,17 @@ describe('rows chosen together', () => {
         await userEvent.click(screen.getByRole('button', { name: 'Choose none' }));
         await userEvent.click(screen.getByRole('button', { name: 'Choose leaders' }));
         expect(screen.getByText('1 row, 1 figure chosen')).toBeTruthy();
+        await userEvent.click(screen.getByRole('button', { name: 'Choose none' }));
+        expect(screen.queryByRole('button', { name: 'Choose showpieces' })).toBeNull();
+    });
+
+    it('are chosen where figures have a tier of their own and lead nobody', async () => {
+        const own = group({ key: '1-c', tier: 'guard' });
+        own.figures = own.figures.slice(0, 1).map((figure) => ({ ...figure, id: 77, own_tier: true, tier: 'guard' }));
+        answering(() => [200, {}]);
+        render(<Grid grid={grid([unit({ groups: [group(), own] })])} job={job} />, signedIn);
+        await userEvent.click(screen.getByRole('button', { name: 'Choose showpieces' }));
+        expect(screen.getByText('1 row, 1 figure chosen')).toBeTruthy();
     });
 });
 

@@ -23,6 +23,7 @@ interface Props {
 
 /** What is done to rows of the grid together: found, chosen, raised, given to somebody. */
 export function GridBar({ job, rows, selection, find, onFind, assign, mayAssign, painter }: Props) {
+    const showpieces = rows.filter(({ group }) => group.figures.every(({ own_tier: own, leader }) => own && !leader));
     return (
         <div className="grid-bar" role="group" aria-label="Rows together">
             <Input
@@ -56,6 +57,15 @@ export function GridBar({ job, rows, selection, find, onFind, assign, mayAssign,
                     >
                         Choose leaders
                     </Button>
+                    {showpieces.length > 0 && (
+                        <Button
+                            size="small"
+                            title="figures at a tier of their own that lead nobody"
+                            onClick={() => selection.choose(showpieces)}
+                        >
+                            Choose showpieces
+                        </Button>
+                    )}
                     <span className="grid-bar-keys">? shows the keys</span>
                 </>
             )}
