@@ -158,6 +158,26 @@ final class ChangeTest extends CheckTestCase
         self::assertNotSame([], $this->answer($this->lead(), 'GET', '/bench-sheets'));
     }
 
+    public function test_a_closed_job_goes_into_the_archive_and_out_of_it(): void
+    {
+        $job = $this->job();
+        $set = fn (string $state) => $this->as($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->refresh()->version, 'name' => $job->name, 'client' => $job->client, 'due' => null, 'state' => $state]);
+        $listed = fn (string $archived): array => array_column($this->answer($this->isla(), 'GET', "/jobs?archived={$archived}"), 'state');
+        $this->assertRefused($set('archived'), 422, 'job-open', '/state');
+
+        $set('closed')->assertOk();
+        $set('archived')->assertOk();
+        self::assertSame([[], ['archived']], [$listed('0'), $listed('1')]);
+        self::assertSame([], $this->answer($this->lead(), 'GET', '/bench-sheets'));
+        $found = $this->answer($this->lead(), 'GET', '/found?words=harbour+guard');
+        self::assertContains('The Port Ember harbour office, archived', array_column($found, 'detail'));
+        self::assertSame('archived', $this->answer($this->isla(), 'GET', "/jobs/{$job->id}")['state'], 'it can be read as before');
+
+        $set('open')->assertOk();
+        self::assertSame([['open'], []], [$listed('0'), $listed('1')]);
+        $set('parked')->assertStatus(422);
+    }
+
     public function test_a_unit_is_called_otherwise(): void
     {
         $unit = $this->unit('1st Lamplighters');

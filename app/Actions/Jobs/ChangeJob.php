@@ -10,6 +10,7 @@ use App\Actions\WorkedOn;
 use App\Models\Figure;
 use App\Models\Force;
 use App\Models\Job;
+use App\Models\JobState;
 use App\Models\Unit;
 use App\Refusals\NotAllowed;
 use App\Refusals\NotRight;
@@ -18,7 +19,7 @@ use App\Refusals\NotRight;
 final readonly class ChangeJob
 {
     /**
-     * @throws NotRight if another job has this name
+     * @throws NotRight if another job has this name, or it is open and would go into the archive
      * @throws NotAllowed if it would be of another force and something of it was painted or judged
      */
     public function handle(Job $job, JobSaid $said, int $versionRead): Job
@@ -30,6 +31,9 @@ final readonly class ChangeJob
             }
             if ($said->force !== null && $said->force !== $locked->force->name) {
                 self::toForce($locked, $said->force);
+            }
+            if ($said->state === JobState::Archived && $locked->state === JobState::Open) {
+                throw NotRight::at('/state', 'job-open', "\"{$locked->name}\" is still open; close it before it goes into the archive.");
             }
             $locked->update(['name' => $said->name, 'client' => $said->client, 'due' => $said->due, 'state' => $said->state, 'notes' => $said->notes ?? $locked->notes, 'purpose' => $said->purpose ?? $locked->purpose]);
 

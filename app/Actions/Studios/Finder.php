@@ -34,9 +34,9 @@ final readonly class Finder
      */
     private function jobs(array $words): array
     {
-        $found = self::named(Job::query(), $words, 'CONCAT(name, " ", client)')->orderByRaw('state = ?', [JobState::Closed->value])->orderByDesc('id')->get();
+        $found = self::named(Job::query(), $words, 'CONCAT(name, " ", client)')->orderByRaw('state <> ?', [JobState::Open->value])->orderByDesc('id')->get();
 
-        return array_values($found->map(static fn (Job $job): FoundThing => new FoundThing(FoundKind::Job, $job->id, $job->id, $job->name, $job->client.($job->state === JobState::Closed ? ', closed' : '')))->all());
+        return array_values($found->map(static fn (Job $job): FoundThing => new FoundThing(FoundKind::Job, $job->id, $job->id, $job->name, $job->client.($job->state === JobState::Open ? '' : ", {$job->state->value}")))->all());
     }
 
     /**

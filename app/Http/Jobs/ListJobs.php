@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Jobs;
 
 use App\Actions\Studios\Waiting;
-use App\Http\Shared\AnybodyRequest;
 use App\Models\Job;
+use App\Models\JobState;
 
 /** Jobs of the studio. */
 final readonly class ListJobs
 {
-    public function __invoke(AnybodyRequest $request): JobsResource
+    public function __invoke(ListJobsRequest $request): JobsResource
     {
-        return new JobsResource(Waiting::jobs(Job::query()));
+        return new JobsResource(Waiting::jobs(Job::query()->where('state', $request->archived() ? '=' : '<>', JobState::Archived)));
     }
 }

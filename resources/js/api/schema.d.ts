@@ -3910,7 +3910,7 @@ export interface components {
             purpose: ("played" | "displayed") | null;
             wishes: string[];
             /** @enum {string} */
-            state: "open" | "closed";
+            state: "open" | "closed" | "archived";
             version: number;
             standard: {
                 id: number;
@@ -4061,7 +4061,7 @@ export interface components {
             }[];
             late: boolean;
             /** @enum {string} */
-            state: "open" | "closed";
+            state: "open" | "closed" | "archived";
         };
         JobType: {
             id: number;
@@ -8482,7 +8482,9 @@ export interface operations {
     };
     listJobs: {
         parameters: {
-            query?: never;
+            query?: {
+                archived?: string | null;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -8500,6 +8502,8 @@ export interface operations {
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };
@@ -8594,7 +8598,7 @@ export interface operations {
                     due: string | null;
                     purpose?: ("played" | "displayed") | null;
                     /** @enum {string} */
-                    state: "open" | "closed";
+                    state: "open" | "closed" | "archived";
                 };
             };
         };

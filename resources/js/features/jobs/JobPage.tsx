@@ -28,7 +28,7 @@ export function JobPage() {
                 <div className="job">
                     <PageHead
                         title={data.name}
-                        sub={`${data.client} · ${data.force} · standard ${data.standard.version}${data.state === 'closed' ? ' · closed' : ''}`}
+                        sub={`${data.client} · ${data.force} · standard ${data.standard.version}${data.state === 'open' ? '' : ` · ${data.state}`}`}
                     >
                         <LinkButton to={`/jobs/${id}/plan`}>Plan</LinkButton>
                         {user.role === 'lead' && <LinkButton to={`/jobs/${id}/painters`}>Painters</LinkButton>}

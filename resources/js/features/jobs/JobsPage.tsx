@@ -13,15 +13,19 @@ import { NewJob } from './components/NewJob';
 import { jobsOptions } from './queries';
 
 export function JobsPage() {
-    const jobs = useQuery(jobsOptions());
     const { user } = useSession();
     const [search, setSearch] = useSearchParams();
+    const isArchive = search.has('archive');
+    const jobs = useQuery(jobsOptions(isArchive));
     const adding = user.role === 'lead' && search.has('book');
     const setAdding = (to: boolean) => setSearch(to ? { book: '' } : {});
     return (
         <>
-            <PageHead title="Jobs" sub="Each is pinned to the version of the standard it was booked under">
-                {user.role === 'lead' && (
+            <PageHead
+                title={isArchive ? 'Archived jobs' : 'Jobs'}
+                sub="Each is pinned to the version of the standard it was booked under"
+            >
+                {user.role === 'lead' && !isArchive && (
                     <Button type="primary" onClick={() => setAdding(true)}>
                         Book a job
                     </Button>
@@ -29,7 +33,9 @@ export function JobsPage() {
             </PageHead>
             <Loaded query={jobs}>
                 {(list) =>
-                    list.length === 0 ? (
+                    isArchive ? (
+                        <Archive jobs={list} />
+                    ) : list.length === 0 ? (
                         <Empty say="No job yet. Book one, then paste its roster: unit, figure type, count and tier, a line each." />
                     ) : (
                         <>
@@ -44,8 +50,21 @@ export function JobsPage() {
                     )
                 }
             </Loaded>
+            {jobs.data !== undefined && (
+                <p className="list-foot">
+                    {isArchive ? <Link to="/jobs">Back to the jobs</Link> : <Link to="/jobs?archive">Archived jobs</Link>}
+                </p>
+            )}
             <NewJob open={adding} onClose={() => setAdding(false)} />
         </>
+    );
+}
+
+function Archive({ jobs }: { jobs: Schemas['JobSummary'][] }) {
+    return jobs.length === 0 ? (
+        <Empty say="The archive is empty. A job that is closed goes there by Change on its page, and comes back the same way." />
+    ) : (
+        <JobList jobs={jobs} isOpen={false} />
     );
 }
 

@@ -12,6 +12,7 @@ import { AreaSide } from './components/AreaSide';
 import { ChangeJob } from './components/ChangeJob';
 import { FiguresSide } from './components/FiguresSide';
 import { Grid } from './components/Grid';
+import { JobsPage } from './JobsPage';
 
 describe('the grid', () => {
     it('says in words what each cell does, and shows silence as a question', () => {
@@ -360,6 +361,19 @@ describe('what was taken', () => {
         await waitFor(() => expect(sent.filter((one) => one.method === 'PUT').at(-1)?.body).toMatchObject({ state: 'closed' }));
     });
 
+    it('goes into the archive once it is closed, and out of it', async () => {
+        const sent = answering(() => [200, job]);
+        const states = () => sent.filter((one) => one.method === 'PUT').map((one) => one.body);
+        const { unmount } = render(<ChangeJob job={{ ...job, state: 'closed' }} onClose={vi.fn()} />, signedIn);
+        await userEvent.click(screen.getByRole('button', { name: 'Archive it' }));
+        await waitFor(() => expect(states()).toMatchObject([{ state: 'archived' }]));
+        unmount();
+        render(<ChangeJob job={{ ...job, state: 'archived' }} onClose={vi.fn()} />, signedIn);
+        expect(screen.queryByRole('button', { name: 'Archive it' })).toBeNull();
+        await userEvent.click(screen.getByRole('button', { name: 'Out of the archive' }));
+        await waitFor(() => expect(states()).toMatchObject([{ state: 'archived' }, { state: 'closed' }]));
+    });
+
     it('says at the field what is refused, and keeps what was typed', async () => {
         answering(({ method }) =>
             method === 'PUT'
@@ -437,5 +451,30 @@ describe('what was taken', () => {
                 figure_type: 'diver',
             }),
         );
+    });
+});
+
+describe('the list of jobs', () => {
+    const summary = (state: Schemas['JobSummary']['state']): Schemas['JobSummary'] => ({
+        ...{ id: 1, name: `A job that is ${state}`, client: 'The harbour office', due: null, days_left: null, late: false },
+        ...{ figures: 2, signed: 0, states: [], state },
+    });
+
+    it('has those that are open, then those that are closed; those of the archive apart', async () => {
+        answering(() => [200, [summary('archived')]]);
+        render(<JobsPage />, [...signedIn, [['jobs'], [summary('open'), summary('closed')]]]);
+        expect(screen.getAllByRole('table')).toHaveLength(2);
+        await userEvent.click(screen.getByRole('link', { name: 'Archived jobs' }));
+        expect(await screen.findByRole('link', { name: 'A job that is archived' })).toBeTruthy();
+        expect(screen.queryByRole('button', { name: 'Book a job' })).toBeNull();
+        await userEvent.click(screen.getByRole('link', { name: 'Back to the jobs' }));
+        expect(await screen.findByRole('link', { name: 'A job that is open' })).toBeTruthy();
+    });
+
+    it('says of an empty archive what goes there', async () => {
+        answering(() => [200, []]);
+        render(<JobsPage />, [...signedIn, [['jobs'], []]]);
+        await userEvent.click(screen.getByRole('link', { name: 'Archived jobs' }));
+        expect(await screen.findByText(/^The archive is empty/)).toBeTruthy();
     });
 });

@@ -12,8 +12,12 @@ export const jobKeys = {
     schools: (id: number) => [...jobKeys.detail(id), 'schools'] as const,
 };
 
-export function jobsOptions() {
-    return queryOptions({ queryKey: jobKeys.all, queryFn: ({ signal }) => unwrap(api.GET('/api/jobs', { signal })) });
+/** Jobs that are open or closed, or those that were put into the archive. */
+export function jobsOptions(archived = false) {
+    return queryOptions({
+        queryKey: [...jobKeys.all, ...(archived ? ['archive'] : [])],
+        queryFn: ({ signal }) => unwrap(api.GET('/api/jobs', { params: { query: archived ? { archived: '1' } : {} }, signal })),
+    });
 }
 
 export function jobOptions(id: number) {

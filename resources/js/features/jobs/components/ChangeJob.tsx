@@ -10,6 +10,27 @@ import { jobKeys } from '../queries';
 import { PURPOSES } from './ClientsSay';
 import { DeleteJob } from './DeleteJob';
 
+type State = Schemas['Job']['state'];
+
+/** Where a job can go from where it is. */
+const WAYS: Record<State, readonly { to: State; name: string }[]> = {
+    open: [{ to: 'closed', name: 'Close the job' }],
+    closed: [
+        { to: 'open', name: 'Open it again' },
+        { to: 'archived', name: 'Archive it' },
+    ],
+    archived: [
+        { to: 'closed', name: 'Out of the archive' },
+        { to: 'open', name: 'Open it again' },
+    ],
+};
+
+const SAY: Record<State, string> = {
+    open: 'A closed job leaves bench, plan and paints; its records stay, and it can be opened again.',
+    closed: 'Opened again it is back on bench, plan and paints. An archived one leaves the list of jobs, too; it is found by its name.',
+    archived: 'It is listed with the archived jobs, and found by its name. Its records stay as they are.',
+};
+
 interface Props {
     job: Schemas['Job'];
     onClose: () => void;
@@ -26,7 +47,7 @@ export function ChangeJob({ job, onClose }: Props) {
         notes: job.notes,
         purpose: job.purpose,
     });
-    const changing = useMutation<Schemas['Job'], ApiError, Schemas['Job']['state']>({
+    const changing = useMutation<Schemas['Job'], ApiError, State>({
         mutationFn: (state) =>
             unwrap(
                 api.PUT('/api/jobs/{job}', {
@@ -43,7 +64,6 @@ export function ChangeJob({ job, onClose }: Props) {
         onError: () => void client.invalidateQueries({ queryKey: jobKeys.detail(job.id), exact: true }),
     });
     const problems = changing.error?.byField() ?? {};
-    const isOpen = job.state === 'open';
     return (
         <SidePanel over={440} onClose={onClose} title="Change the job">
             <form
@@ -108,15 +128,13 @@ export function ChangeJob({ job, onClose }: Props) {
                     <Button type="primary" htmlType="submit" loading={changing.isPending}>
                         Keep the change
                     </Button>
-                    <Button onClick={() => changing.mutate(isOpen ? 'closed' : 'open')} disabled={changing.isPending}>
-                        {isOpen ? 'Close the job' : 'Open it again'}
-                    </Button>
+                    {WAYS[job.state].map(({ to, name }) => (
+                        <Button key={to} onClick={() => changing.mutate(to)} disabled={changing.isPending}>
+                            {name}
+                        </Button>
+                    ))}
                 </p>
-                <p>
-                    {isOpen
-                        ? 'A closed job leaves bench, plan and paints; its records stay, and it can be opened again.'
-                        : 'Opened again it is back on bench, plan and paints.'}
-                </p>
+                <p>{SAY[job.state]}</p>
                 <p className="change-deeds">
                     <DeleteJob job={job} />
                 </p>
