@@ -49,6 +49,17 @@ final class BenchTest extends TestCase
         self::assertSame(['Muster', 'Guard', 'Muster', 'Guard', 'Muster, Watch', 'Guard, Banner'], array_column(array_slice($sheets, 0, 6), 'tier'));
     }
 
+    public function test_the_list_says_who_has_each_sheet(): void
+    {
+        $this->figure('1st Lamplighters', 9)->update(['painter_id' => $this->jory()->id]);
+        $sheets = $this->answer($this->lead(), 'GET', '/bench-sheets');
+        $painters = array_column($sheets, 'painters');
+
+        self::assertEqualsCanonicalizing(['Isla Coade', 'Jory Vean'], $painters[0]);
+        self::assertSame(['Isla Coade'], $painters[1]);
+        self::assertContains([], $painters, 'nobody has the sea troll');
+    }
+
     public function test_a_painter_sees_the_sheets_of_own_figures(): void
     {
         $units = array_column($this->answer($this->jory(), 'GET', '/bench-sheets'), 'unit');

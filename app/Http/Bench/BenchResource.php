@@ -21,6 +21,7 @@ use App\Models\User;
  *   unit: string,
  *   type: string,
  *   tier: string,
+ *   painters: list<string>,
  *   figures: int,
  *   mine: int,
  *   steps: int,
@@ -65,6 +66,7 @@ final readonly class BenchResource extends Resource
         return [
             'key' => $sheet->key, 'job_id' => $job->id, 'job' => $job->name, 'due' => $job->due?->format('Y-m-d'), 'unit_id' => $first->unit->id, 'unit' => $first->unit->name,
             'type' => $first->type->name, 'tier' => implode(', ', $sheet->tiers()),
+            'painters' => self::painters($sheet),
             'figures' => count($sheet->figures),
             'mine' => count(array_filter($sheet->figures, fn (ComposedFigure $figure): bool => $figure->painterId() === $this->user->id)),
             'steps' => $sheet->length(),
@@ -78,5 +80,13 @@ final readonly class BenchResource extends Resource
             'mended' => $states['mended'] ?? 0,
             'signed' => $states['signed'] ?? 0,
         ];
+    }
+
+    /** @return list<string> names of who has figures of it; nobody: none */
+    private static function painters(BenchSheet $sheet): array
+    {
+        $names = array_filter(array_map(static fn (ComposedFigure $figure): ?string => $figure->row->painter->name ?? $figure->unit->painter?->name, $sheet->figures), is_string(...));
+
+        return array_values(array_unique($names));
     }
 }

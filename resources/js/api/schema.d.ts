@@ -3168,6 +3168,7 @@ export interface components {
             unit: string;
             type: string;
             tier: string;
+            painters: string[];
             figures: number;
             mine: number;
             steps: number;

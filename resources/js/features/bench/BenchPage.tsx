@@ -50,6 +50,11 @@ export function BenchPage() {
                                         </strong>
                                         <span>
                                             {count(sheet.figures, 'figure')}, {sheet.type}
+                                            {user.role !== 'painter' && (
+                                                <small>
+                                                    {sheet.painters.length === 0 ? 'nobody has it' : sheet.painters.join(', ')}
+                                                </small>
+                                            )}
                                         </span>
                                         <Standing sheet={sheet} />
                                         <span className="rows-end">

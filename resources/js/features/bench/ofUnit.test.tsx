@@ -17,6 +17,7 @@ const sheet = (key: string, unit_id: number): Schemas['BenchRow'] => ({
     unit: `Unit ${String(unit_id)}`,
     type: 'Lamplighter',
     tier: 'Muster',
+    painters: unit_id === 1 ? [] : ['Isla Coade', 'Jory Vean'],
     figures: 2,
     mine: 2,
     steps: 9,
@@ -70,6 +71,8 @@ describe('the bench of one unit, as a code on paper asks for it', () => {
     it('is no narrower without one', () => {
         at('/bench');
         expect(screen.getAllByRole('listitem')).toHaveLength(3);
+        expect(screen.getAllByText('Isla Coade, Jory Vean')).toHaveLength(2);
+        expect(screen.getByText('nobody has it')).toBeTruthy();
         expect(screen.queryByText('Show all')).toBeNull();
     });
 });
