@@ -12,6 +12,15 @@ use Tests\Browser\Support\Picture;
 /** Each main view: nothing coloured outside the paints, nothing serious for axe, no sideways scrolling of the page. */
 final class ViewsTest extends BrowserTestCase
 {
+    /** Addresses with what is waited for there. */
+    private const EVERYWHERE = [
+        '/' => 'Load', '/standard' => 'Whole figure', '/schemes' => 'Begin a scheme', '/schemes/1?type=lamplighter&tier=guard' => 'oilskin coat', '/schemes/1/proof?type=lamplighter' => 'oilskin coat',
+        '/jobs' => 'to paint', '/jobs?archive' => 'The archive is empty', '/jobs/1' => 'Tide divers', '/jobs/1/plan' => 'painted on', '/jobs/1/painters?anew' => 'as chosen',
+        '/jobs/1/budget' => 'Take these tiers', '/jobs/1/quote' => 'To be paid', '/jobs/1/schools' => 'Paint this job so', '/jobs/1/figure-types' => 'As the studio has it', '/jobs/1/roster' => 'Paste the list',
+        '/jobs/1/groupings' => 'group', '/bench' => '1st Lamplighters', '/check' => 'painted by', '/records' => 'The chain holds', '/studio' => 'Figure types',
+        '/studio/paints' => 'Harbour Slate', '/studio/log' => 'what was refused', '/studio/figure-types/1' => 'What touches what', '/account' => 'Where you are signed in', '/help/bench' => 'Good to know',
+    ];
+
     /** @return iterable<string, array{string, string, string, int}> login, path, words to wait for, width */
     public static function views(): iterable
     {
@@ -102,6 +111,26 @@ final class ViewsTest extends BrowserTestCase
         self::assertSame([], Picture::colouredOutsidePaint($this->page->driver));
         $wide = $this->page->driver->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth');
         self::assertSame(0, $wide, 'the page scrolls sideways');
+    }
+
+    public function test_no_page_scrolls_sideways_on_a_tablet_or_a_phone(): void
+    {
+        $this->page->signIn('lead@kittiwake.example');
+        $wide = [];
+        foreach (self::EVERYWHERE as $path => $words) {
+            foreach ([820, 390] as $width) {
+                $this->width($width, 1100);
+                if ($width === 820) {
+                    $this->page->open($path)->see($words);
+                }
+                $over = $this->page->driver->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth');
+                if ($over !== 0) {
+                    $wide[] = sprintf('%s at %d: %s px too wide', $path, $width, json_encode($over));
+                }
+            }
+        }
+
+        self::assertSame([], $wide);
     }
 
     /** @return iterable<string, array{string, string}> address, and label of a drop-down there */

@@ -81,7 +81,7 @@ function Row({ person, onChange }: { person: Person; onChange: () => void }) {
                 )}
             </td>
             {person.minutes.map((some, day) => (
-                <td key={WEEK[day]} className="number">
+                <td key={WEEK[day]} className="number" data-day={WEEK[day]}>
                     {some === 0 ? '–' : minutes(some)}
                 </td>
             ))}

@@ -41,7 +41,7 @@ function None() {
 function Types({ rows, mayChange }: { rows: Schemas['FigureType'][]; mayChange: boolean }) {
     const retire = useRetire();
     return (
-        <table className="list">
+        <table className="list list-stacked">
             <thead>
                 <tr>
                     <th scope="col">Name</th>

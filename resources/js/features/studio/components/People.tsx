@@ -90,7 +90,9 @@ function PersonRow({ person, isLead, isSelf, onClear }: RowProps) {
             <td>{person.ended ? `was ${person.role}` : person.role}</td>
             <td>{person.ended ? '' : signs(person)}</td>
             <td>{!person.ended && <WorkAhead person={person.id} />}</td>
-            {isLead && <td>{person.ended ? '' : person.second_factor ? 'on' : 'off'}</td>}
+            {isLead && (
+                <td data-lead={person.ended ? '' : 'second factor'}>{person.ended ? '' : person.second_factor ? 'on' : 'off'}</td>
+            )}
             {isLead && (
                 <td>
                     {person.ended
