@@ -89,6 +89,10 @@ export const PAGES: readonly HelpPage[] = [
         is: 'From a client’s wish to an agreed assignment that pays.',
         deeds: [
             ['Take the roster', 'Paste it, or take the file as it came. What cannot be read is asked at its line.'],
+            [
+                'Settle the questions',
+                'What the client does with them, where they have a say, what nobody is sure of: each with its answers, over the grid.',
+            ],
             ['Give tiers', 'By unit, by figure, by area: choose rows, then + and −. What differs from its unit stands out.'],
             ['Ask what a budget buys', 'Budget finds the tiers that show most for it. Settle by hand what you know better.'],
             ['Agree on more or less', 'A layer added or left out has a reason, who agreed, and a price. It goes onto the quote.'],
@@ -167,10 +171,14 @@ export const PAGES: readonly HelpPage[] = [
         is: 'What a studio has and how it works: people, figure types, paints, rules.',
         deeds: [
             ['Invite people', 'A link that is used once. Clearances say what somebody may do alone, up to which tier.'],
-            ['Take figures down', 'An area a line, or on a picture of a side: fill, outline, set the pieces.'],
+            [
+                'Take figures down',
+                'An area a line, or on a picture of a side: fill, outline, set the pieces. Not sure what it is: a question mark.',
+            ],
             ['Keep your paints', 'By swatch, by hex or from a file: what they cover, how they dry, what is left.'],
         ],
         know: [
+            'What everybody has to paint stands beside their name, in weeks of their own hours.',
             'A job keeps its copy of a figure type; what the studio’s is otherwise by now is told, and taken where you say so.',
         ],
     },
