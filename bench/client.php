@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 // A signed-in client of the application that is measured. Required by the benchmarks.
 
-/** @return Closure(string, string, array<string, mixed>|null=): array{float, string} milliseconds and the answer */
+/** @return Closure(string, string, array<string, mixed>|null=): array{float, string, array{queries: int, memory: int}} milliseconds, the answer, and what the server says that it took */
 function signedInClient(string $email): Closure
 {
     $address = (string) getenv('APP_URL');
     $jar = (string) tempnam(sys_get_temp_dir(), 'bench');
     register_shutdown_function(static fn () => unlink($jar));
     $curl = curl_init();
-    $request = static function (string $method, string $path, ?array $body = null) use ($curl, $address, $jar): array {
+    $timing = '';
+    curl_setopt($curl, CURLOPT_HEADERFUNCTION, static function ($curl, string $line) use (&$timing): int {
+        $timing = stripos($line, 'Server-Timing:') === 0 ? $line : $timing;
+
+        return strlen($line);
+    });
+    $request = static function (string $method, string $path, ?array $body = null) use ($curl, $address, $jar, &$timing): array {
         $token = '';
         foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) ?: [] as $cookie) {
             $fields = explode("\t", $cookie);
@@ -29,7 +35,9 @@ function signedInClient(string $email): Closure
             exit(1);
         }
 
-        return [curl_getinfo($curl, CURLINFO_TOTAL_TIME) * 1000, $answer];
+        $said = static fn (string $name): int => preg_match("/{$name};dur=(\d+)/", $timing, $m) === 1 ? (int) $m[1] : 0;
+
+        return [curl_getinfo($curl, CURLINFO_TOTAL_TIME) * 1000, $answer, ['queries' => $said('queries'), 'memory' => $said('memory')]];
     };
     $request('GET', '/sanctum/csrf-cookie');
     $request('POST', '/api/session', ['email' => $email, 'password' => Database\Seeders\DemoSeeder::password()]);
@@ -38,19 +46,20 @@ function signedInClient(string $email): Closure
 }
 
 /**
- * @param  callable(): array{float, string}  $request
- * @return array{min: float, median: float, p95: float, kB: float}
+ * @param  callable(): array{float, string, array{queries: int, memory: int}}  $request
+ * @return array{min: float, median: float, p95: float, kB: float, queries: int, MB: float}
  */
 function measured(callable $request, int $times): array
 {
     $request();
     $taken = [];
-    $size = 0;
+    $size = $queries = $memory = 0;
     for ($i = 0; $i < $times; $i++) {
-        [$taken[], $answer] = $request();
+        [$taken[], $answer, $said] = $request();
+        [$queries, $memory] = [max($queries, $said['queries']), max($memory, $said['memory'])];
         $size = strlen($answer);
     }
     sort($taken);
 
-    return ['min' => $taken[0], 'median' => $taken[intdiv($times, 2)], 'p95' => $taken[max(0, (int) ($times * 0.95) - 1)], 'kB' => $size / 1024];
+    return ['min' => $taken[0], 'median' => $taken[intdiv($times, 2)], 'p95' => $taken[max(0, (int) ($times * 0.95) - 1)], 'kB' => $size / 1024, 'queries' => $queries, 'MB' => $memory / (1 << 20)];
 }

@@ -306,6 +306,7 @@ start_own_instance() { # name
     start_database "var/$name" "$db_port" ORDOTYPE_TEST_DB_PORT
     password=$(random_password)
     grant_database "ordotype_$name" "ordotype_$name" "$password"
+    export ORDOTYPE_MEASURES=$([ "$name" = bench ] && echo true || echo false)
     export APP_ENV=production APP_KEY="base64:$(head -c 32 /dev/urandom | base64 | tr -d '\n')" APP_URL="http://127.0.0.1:$port" \
         SANCTUM_STATEFUL_DOMAINS="127.0.0.1:$port" DB_HOST=127.0.0.1 DB_PORT=$db_port DB_DATABASE="ordotype_$name" DB_USERNAME="ordotype_$name" DB_PASSWORD=$password \
         LARAVEL_STORAGE_PATH="$ROOT/var/$name/storage" RECORDS_FOLDER="$ROOT/var/$name/records" APP_CONFIG_CACHE="$ROOT/var/$name/config.php" APP_ROUTES_CACHE="$ROOT/var/$name/routes.php"
