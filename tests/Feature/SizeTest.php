@@ -6,8 +6,11 @@ namespace Tests\Feature;
 
 use App\Actions\Bench\BenchSheets;
 use App\Models\Figure;
+use App\Models\Job;
+use App\Models\Scheme;
 use App\Models\Unit;
 use Core\Plan\FigureState;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 
 /** Nothing that a studio can have makes an error, or is cut off without a word. */
@@ -104,6 +107,52 @@ final class SizeTest extends CheckTestCase
         self::assertSame([], $this->answer($this->deputy(), 'GET', '/checks?page=99')['rows']);
     }
 
+    public function test_what_is_looked_at_all_day_takes_as_many_queries_with_a_dozen_jobs_as_with_one(): void
+    {
+        $paths = ['/today', '/jobs', '/schemes/'.Scheme::query()->firstOrFail()->id, '/checks'];
+        $count = fn (string $path): int => $this->queriesOf(fn (): array => $this->answer($this->lead(), 'GET', $path));
+        // What is kept after the first time is not what is measured.
+        array_map($count, $paths);
+        $before = array_map($count, $paths);
+        for ($at = 1; $at <= 12; $at++) {
+            $job = $this->newJob("Job {$at}");
+            $this->answer($this->lead(), 'POST', "/jobs/{$job->id}/roster", ['text' => "unit,figure_type,count,tier,leader_count,leader_tier,note\nFirst,lamplighter,9,muster,1,guard,\nSecond,tide-diver,9,watch,0,,\n"]);
+        }
+
+        self::assertSame($before, array_map($count, $paths));
+        $today = $this->answer($this->lead(), 'GET', '/today');
+        self::assertSame([20, 31], [count((array) $today['bench']), $today['bench_all']], 'the first are listed, all are counted');
+    }
+
+    public function test_a_closed_job_waits_for_nobody(): void
+    {
+        $waits = fn (): array => [$this->answer($this->lead(), 'GET', '/today')['bench_all'], Arr::get($this->answer($this->isla(), 'GET', '/session'), 'waiting.bench')];
+        self::assertNotContains(0, $waits());
+        Job::query()->update(['state' => 'closed']);
+
+        self::assertSame([0, 0], $waits());
+    }
+
+    public function test_jobs_are_listed_with_what_their_figures_are_at(): void
+    {
+        $this->signed();
+        $this->newJob('A job without a figure');
+        $jobs = $this->answer($this->lead(), 'GET', '/jobs');
+        $states = static fn (mixed $job): array => array_filter(array_column(is_array($job) ? (array) $job['states'] : [], 'figures', 'state'));
+
+        self::assertSame([['to-paint' => 48, 'painting' => 1, 'to-check' => 5, 'signed' => 1], []], array_map($states, $jobs));
+        self::assertSame([[55, 1], [0, 0]], array_map(static fn (mixed $job): array => is_array($job) ? [$job['figures'], $job['signed']] : [], $jobs));
+    }
+
+    public function test_an_answer_says_what_it_took_where_a_setting_wants_that(): void
+    {
+        $said = fn (): ?string => $this->as($this->lead(), 'GET', '/jobs')->headers->get('Server-Timing');
+        self::assertNull($said());
+        config(['ordotype.measures' => true]);
+
+        self::assertMatchesRegularExpression('/^queries;dur=[1-9]\d*, memory;dur=\d{6,}$/', (string) $said());
+    }
+
     public function test_records_are_found_by_what_stands_in_them(): void
     {
         $hash = $this->signed()->hash;
@@ -134,6 +183,17 @@ final class SizeTest extends CheckTestCase
         self::assertIsArray($rows);
         self::assertIsArray($rows[0]);
         self::assertSame([5, ['lamp pole']], [$rows[0]['number'], $rows[0]['mended']]);
+    }
+
+    /** @param  callable(): mixed  $request */
+    private function queriesOf(callable $request): int
+    {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $request();
+        DB::disableQueryLog();
+
+        return count(DB::getQueryLog());
     }
 
     private function unitOf(int $count): Unit

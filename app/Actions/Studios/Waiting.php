@@ -22,8 +22,6 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * What waits for somebody: figures to check, figures sent back, units at the bench, jobs.
- *
- * @phpstan-import-type WaitingUnit from \App\Http\Today\TodayResource
  */
 final readonly class Waiting
 {
@@ -96,55 +94,19 @@ final readonly class Waiting
         return $mended;
     }
 
-    /** @return list<WaitingUnit> units with figures that are to be painted by this person */
-    public function unitsAtTheBench(): array
+    /** @return LengthAwarePaginator<int, Unit> with figures that are to be painted by this person, and how many (`waiting`) */
+    public function unitsAtTheBench(int $atOnce): LengthAwarePaginator
     {
-        $rows = [];
-        $units = Unit::query()->with('job')->whereHas('figures', fn (Builder $figures) => $this->own($figures->whereIn('state', FigureState::AT_THE_BENCH)))
-            ->withCount(['figures as waiting' => fn (Builder $figures) => $this->own($figures->whereIn('state', FigureState::AT_THE_BENCH))])->orderBy('job_id')->orderBy('position')->get();
-        foreach ($units as $unit) {
-            $count = $unit->getAttribute('waiting');
-            $rows[] = [
-                'job_id' => $unit->job_id, 'job' => $unit->job->name, 'unit_id' => $unit->id, 'unit' => $unit->name,
-                'figures' => is_numeric($count) ? (int) $count : 0, 'due' => $unit->job->due?->format('Y-m-d'),
-            ];
-        }
+        $waiting = fn (Builder $figures) => $this->own($figures->whereIn('state', FigureState::AT_THE_BENCH));
 
-        return $rows;
+        return Unit::query()->with('job')->whereRelation('job', 'state', JobState::Open)->whereHas('figures', $waiting)
+            ->withCount(['figures as waiting' => $waiting])->orderBy('job_id')->orderBy('position')->paginate($atOnce);
     }
 
-    /** @return list<Job> with counts of figures; those due first come first */
+    /** @return list<JobStanding> those due first come first */
     public function openJobs(): array
     {
-        return self::jobs(Job::query()->where('state', JobState::Open));
-    }
-
-    /**
-     * @param  Builder<Job>  $jobs
-     * @return list<Job>
-     */
-    public static function jobs(Builder $jobs): array
-    {
-        return array_values($jobs->with('studio')
-            ->withCount(self::states())
-            ->orderByRaw('due IS NULL, due, id')->get()->all());
-    }
-
-    /** @return array<string, callable(Builder<Figure>): Builder<Figure>> how many figures are in which state, by what each count is called */
-    private static function states(): array
-    {
-        $counts = [];
-        foreach (FigureState::cases() as $state) {
-            $counts['figures as '.self::countOf($state)] = static fn (Builder $figures): Builder => $figures->where('figures.state', $state);
-        }
-
-        return $counts;
-    }
-
-    /** What the count of a state is called on a job that was read here. */
-    public static function countOf(FigureState $state): string
-    {
-        return str_replace('-', '_', $state->value).'_count';
+        return JobStanding::of(Job::query()->where('state', JobState::Open));
     }
 
     /**
@@ -172,13 +134,24 @@ final readonly class Waiting
     /** @return Builder<Figure> */
     private function refused(): Builder
     {
-        return $this->own(Figure::query()->whereIn('state', FigureState::SENT_BACK));
+        return $this->own(self::underWay(Figure::query()->whereIn('state', FigureState::SENT_BACK)));
     }
 
     /** @return Builder<Figure> */
     private function atTheBench(): Builder
     {
-        return Figure::query()->whereIn('state', FigureState::AT_THE_BENCH)->where(fn (Builder $figures) => $this->given($figures, $this->user));
+        return self::underWay(Figure::query()->whereIn('state', FigureState::AT_THE_BENCH))->where(fn (Builder $figures) => $this->given($figures, $this->user));
+    }
+
+    /**
+     * A closed job has left the bench.
+     *
+     * @param  Builder<Figure>  $figures
+     * @return Builder<Figure>
+     */
+    private static function underWay(Builder $figures): Builder
+    {
+        return $figures->whereRelation('unit.job', 'state', JobState::Open);
     }
 
     /**

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Jobs;
 
 use App\Actions\Jobs\DeleteJob as Deleting;
-use App\Actions\Studios\Waiting;
+use App\Actions\Studios\JobStanding;
 use App\Http\Shared\LeadVersionRequest;
 use App\Models\Job;
+use App\Models\JobState;
 
 /** Deletes a job of which nothing was painted and nothing offered; answers with those that are left. */
 final readonly class DeleteJob
@@ -20,6 +21,6 @@ final readonly class DeleteJob
     {
         $this->deleting->handle($job, $request->versionRead(), $request->person());
 
-        return new JobsResource(Waiting::jobs(Job::query()));
+        return new JobsResource(JobStanding::of(Job::query()->where('state', '<>', JobState::Archived)));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Jobs;
 
-use App\Actions\Studios\Waiting;
+use App\Actions\Studios\JobStanding;
 use App\Http\Shared\Resource;
 use App\Models\Job;
 use App\Models\JobState;
@@ -81,23 +81,16 @@ final readonly class JobResource extends Resource
     }
 
     /** @return JobSummary */
-    public static function summary(Job $job): array
+    public static function summary(JobStanding $standing): array
     {
+        $job = $standing->job;
         $deadline = $job->due === null ? null : new Deadline($job->due, CarbonImmutable::now($job->studioTimeZone()));
-        $states = array_map(static fn (FigureState $state): array => ['state' => $state->value, 'figures' => self::count($job, Waiting::countOf($state))], FigureState::cases());
-        $figures = array_sum(array_column($states, 'figures'));
-        $signed = self::count($job, Waiting::countOf(FigureState::Signed));
+        $states = array_map(static fn (FigureState $state): array => ['state' => $state->value, 'figures' => $standing->at($state)], FigureState::cases());
+        [$figures, $signed] = [$standing->all(), $standing->at(FigureState::Signed)];
 
         return [
             'id' => $job->id, 'name' => $job->name, 'client' => $job->client, 'due' => $job->due?->format('Y-m-d'), 'days_left' => $deadline?->daysLeft(),
             'figures' => $figures, 'signed' => $signed, 'states' => $states, 'late' => $job->state === JobState::Open && ($deadline?->isMissed($figures, $signed) ?? false), 'state' => $job->state->value,
         ];
-    }
-
-    private static function count(Job $job, string $attribute): int
-    {
-        $count = $job->getAttribute($attribute);
-
-        return is_numeric($count) ? (int) $count : 0;
     }
 }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Jobs;
 
+use App\Actions\Studios\JobStanding;
 use App\Http\Shared\Resource;
-use App\Models\Job;
 
 /**
  * @phpstan-import-type JobSummary from JobResource
  */
 final readonly class JobsResource extends Resource
 {
-    /** @param  list<Job>  $jobs with their counts */
+    /** @param  list<JobStanding>  $jobs */
     public function __construct(private array $jobs)
     {
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Jobs;
 
-use App\Actions\Studios\Waiting;
+use App\Actions\Studios\JobStanding;
 use App\Models\Job;
 use App\Models\JobState;
 
@@ -13,6 +13,6 @@ final readonly class ListJobs
 {
     public function __invoke(ListJobsRequest $request): JobsResource
     {
-        return new JobsResource(Waiting::jobs(Job::query()->where('state', $request->archived() ? '=' : '<>', JobState::Archived)));
+        return new JobsResource(JobStanding::of(Job::query()->where('state', $request->archived() ? '=' : '<>', JobState::Archived)));
     }
 }

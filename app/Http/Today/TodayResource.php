@@ -9,7 +9,7 @@ use App\Actions\Studios\Waiting;
 use App\Http\Jobs\JobResource;
 use App\Http\Shared\Resource;
 use App\Models\Figure;
-use App\Models\Job;
+use App\Models\Unit;
 use Core\Plan\FigureState;
 
 /**
@@ -42,6 +42,7 @@ use Core\Plan\FigureState;
  *   checks: list<WaitingFigure>,
  *   refused: list<WaitingFigure>,
  *   bench: list<WaitingUnit>,
+ *   bench_all: int,
  *   jobs: list<JobSummary>,
  *   checks_all: int,
  *   refused_all: int,
@@ -64,6 +65,7 @@ final readonly class TodayResource extends Resource
     {
         $checks = $this->waiting->figuresToCheck(self::AT_ONCE);
         $refused = $this->waiting->refusedFigures(self::AT_ONCE);
+        $bench = $this->waiting->unitsAtTheBench(self::AT_ONCE);
         $mended = Waiting::mended(array_map(static fn (Figure $figure): int => $figure->id, [...$checks->items(), ...$refused->items()]));
 
         return [
@@ -71,11 +73,23 @@ final readonly class TodayResource extends Resource
             'checks_all' => $checks->total(),
             'refused' => array_map(fn (Figure $figure): array => $this->figure($figure, $mended), array_values($refused->items())),
             'refused_all' => $refused->total(),
-            'bench' => $this->waiting->unitsAtTheBench(),
-            'jobs' => array_map(static fn (Job $job): array => JobResource::summary($job), $this->waiting->openJobs()),
+            'bench' => array_map(self::unit(...), array_values($bench->items())),
+            'bench_all' => $bench->total(),
+            'jobs' => array_map(JobResource::summary(...), $this->waiting->openJobs()),
             'proposals' => $this->waiting->proposals(),
             'first_steps' => $this->firstSteps(),
             'chain' => $this->chain(),
+        ];
+    }
+
+    /** @return WaitingUnit */
+    private static function unit(Unit $unit): array
+    {
+        $figures = $unit->getAttribute('waiting');
+
+        return [
+            'job_id' => $unit->job_id, 'job' => $unit->job->name, 'unit_id' => $unit->id, 'unit' => $unit->name,
+            'figures' => is_numeric($figures) ? (int) $figures : 0, 'due' => $unit->job->due?->format('Y-m-d'),
         ];
     }
 

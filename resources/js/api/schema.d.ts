@@ -5870,6 +5870,7 @@ export interface components {
             checks: components["schemas"]["WaitingFigure"][];
             refused: components["schemas"]["WaitingFigure"][];
             bench: components["schemas"]["WaitingUnit"][];
+            bench_all: number;
             jobs: components["schemas"]["JobSummary"][];
             checks_all: number;
             refused_all: number;

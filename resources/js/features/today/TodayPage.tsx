@@ -84,9 +84,9 @@ function Waiting({ today, isPainter }: { today: Schemas['Today']; isPainter: boo
                     link={(figure) => `/jobs/${figure.job_id}/check/${figure.id}`}
                 />
             )}
-            {isPainter && today.bench.length > 0 && <AtTheBench units={today.bench} />}
+            {isPainter && today.bench.length > 0 && <AtTheBench units={today.bench} all={today.bench_all} />}
             {today.jobs.length > 0 && <Jobs jobs={today.jobs} />}
-            {!isPainter && today.bench.length > 0 && <AtTheBench units={today.bench} />}
+            {!isPainter && today.bench.length > 0 && <AtTheBench units={today.bench} all={today.bench_all} />}
             <Load />
         </div>
     );
@@ -148,10 +148,10 @@ function Figures({ title, figures, all, more, link }: FiguresProps) {
     );
 }
 
-function AtTheBench({ units }: { units: readonly Schemas['WaitingUnit'][] }) {
+function AtTheBench({ units, all }: { units: readonly Schemas['WaitingUnit'][]; all: number }) {
     return (
         <section>
-            <h2>At the bench</h2>
+            <h2>At the bench {all > units.length && <b className="head-count">{all}</b>}</h2>
             <ol className="rows">
                 {units.map((unit) => (
                     <li key={unit.unit_id}>
@@ -164,6 +164,11 @@ function AtTheBench({ units }: { units: readonly Schemas['WaitingUnit'][] }) {
                     </li>
                 ))}
             </ol>
+            {all > units.length && (
+                <p className="pages">
+                    {all - units.length} more under <Link to="/bench">Bench</Link>
+                </p>
+            )}
         </section>
     );
 }

@@ -27,6 +27,7 @@ function waiting(change: Partial<Schemas['Today']> = {}, role: Schemas['Session'
         checks: [],
         refused: [],
         bench: [],
+        bench_all: 0,
         jobs: [],
         checks_all: 0,
         refused_all: 0,
@@ -89,6 +90,13 @@ describe('what waits', () => {
         const link = screen.getByRole('link', { name: /figure 3, leader/ });
         expect(link.getAttribute('href')).toBe('/jobs/7/mend/31');
         expect(link.textContent).toContain('to be handed over');
+    });
+
+    it('lists the first units at the bench and counts the rest', () => {
+        const unit = { job_id: 7, job: 'Port Ember harbour guard', unit_id: 3, unit: 'Quay watch', figures: 4, due: null };
+        waiting({ bench: [unit], bench_all: 31 });
+        expect(screen.getByRole('heading', { name: 'At the bench 31' })).toBeTruthy();
+        expect(screen.getByText(/^30 more under/).textContent).toBe('30 more under Bench');
     });
 
     const states: Schemas['JobSummary']['states'] = [
