@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheet;
+use App\Actions\Bench\KeptTimes;
 use App\Http\Shared\WhyShape;
 use Core\NumberText;
 use Core\Schedule\BatchPath;
-use Core\Schedule\BatchSize;
-use Core\Schedule\BatchTimes;
 use Core\Schedule\PathTime;
 use Core\Why as CoreWhy;
 
@@ -33,9 +32,8 @@ final readonly class SheetTimes
     {
         $shared = $this->sheet->coats($this->sheet->figures);
         $coats = $shared->coats;
-        $times = new BatchTimes($coats, $shared->lacking);
         $figures = $shared->figures;
-        $paths = array_map(static fn (BatchPath $path): PathTime => $times->along($path, $figures), BatchPath::cases());
+        $times = KeptTimes::of($shared);
         $why = new CoreWhy(
             ['figures' => (string) $figures, 'coats on a figure' => (string) count($coats->all), 'share of drying times that passes here' => NumberText::of($this->sheet->alike[0]->mixes->drying(), 2)],
             'By hand is the work of the painter: mixing, cleaning and the looks of somebody else come beside it. On the clock one painter lays whatever may be laid while something dries: first by the path, then by the order of the sheet, or what is longest on its way where that is quicker. Messy work and what borders on it keep their order. Each coat dries before the next; the drying of last coats does not count. Enough at once are the fewest of which, step by step, at most a tenth of the work waits: more only add tedium and drift.',
@@ -43,13 +41,13 @@ final readonly class SheetTimes
         );
 
         return [
-            'by_hand' => $paths[0]->byHand,
+            'by_hand' => $times->paths[0]->byHand,
             'paths' => array_map(fn (PathTime $time): array => [
                 'path' => $time->path->value, 'elapsed' => $time->elapsed, 'waiting' => $time->waiting, 'changes' => $time->changes,
                 'early' => $time->early === null ? '' : $this->sheet->steps[$coats->all[$time->early]->item]->inWords(),
-            ], $paths),
+            ], $times->paths),
             // How many are enough at once; one figure alone is no batch.
-            'at_once' => $figures > 1 ? BatchSize::enough($coats) : null,
+            'at_once' => $figures > 1 ? $times->enough : null,
             'why' => $why->toArray(),
         ];
     }
