@@ -33,6 +33,9 @@ final class FigureMixes
     /** @var array<string, array{Recipe|null, string, int|null}> {@see self::recipe()} by area, use and step */
     private array $recipes = [];
 
+    /** @var array<array-key, array<array-key, string>>|null {@see self::paints()} */
+    private ?array $paints = null;
+
     /** @param  array<string, array{recipe: Recipe, version: int}>  $ofJob by {@see self::key()} */
     public function __construct(
         private readonly ComposedFigure $figure,
@@ -125,6 +128,9 @@ final class FigureMixes
     /** @return array<array-key, array<array-key, string>> by area and use, what all its steps are painted with; where that is not known for each, nothing */
     public function paints(): array
     {
+        if ($this->paints !== null) {
+            return $this->paints;
+        }
         $paints = [];
         foreach ($this->figure->composition->uses as $use) {
             if (count($this->recipes($use)) === $use->use->steps) {
@@ -132,7 +138,7 @@ final class FigureMixes
             }
         }
 
-        return $paints;
+        return $this->paints = $paints;
     }
 
     /** Coats of a use: the larger of what is asked for and what the paints of its steps take. */

@@ -30,6 +30,12 @@ final class SchemeLadders
     /** @var array<int, array{AreaLadder, LadderReading}> by object; the ladder is kept so that its number is not given anew */
     private array $readings = [];
 
+    /** @var array<string, array{TierLadder, list<object>}> what a tier lays, by all that it follows from, which is kept so that no number is given anew */
+    private array $laid = [];
+
+    /** @var array<string, array{OverAllPaint, list<object>}> likewise what is laid over the figure as one */
+    private array $overAll = [];
+
     /** @var array<string, array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}|null> by type and area */
     private array $found = [];
 
@@ -108,7 +114,15 @@ final class SchemeLadders
     {
         $uses = $composition->usesOfWhole();
 
-        return $uses === [] ? OverAllPaint::none() : OverAllPaint::of($uses, $this->tier($key, $uses[0]->area->id, $uses, $standard, $tier)->steps ?? []);
+        if ($uses === []) {
+            return OverAllPaint::none();
+        }
+        $ladder = $this->tier($key, $uses[0]->area->id, $uses, $standard, $tier);
+        $from = [...$ladder === null ? [] : [$ladder], ...self::saying($uses)];
+        $like = self::like($from, $uses);
+        $this->overAll[$like] ??= [OverAllPaint::of($uses, $ladder->steps ?? []), $from];
+
+        return $this->overAll[$like][0];
     }
 
     /**
@@ -118,7 +132,33 @@ final class SchemeLadders
      */
     public function laid(AreaLadder $ladder, array $uses, Standard $standard, string $tier, ?OverAllPaint $overAll = null): TierLadder
     {
-        return new TierLadder($this->reading($ladder), $uses, $standard, $this->rules->ladder, $standard->tier($tier)->terms->valueSpan, $overAll);
+        $from = [$ladder, $standard, ...$overAll === null ? [] : [$overAll], ...self::saying($uses)];
+        $like = "{$tier} ".self::like($from, $uses);
+        $this->laid[$like] ??= [new TierLadder($this->reading($ladder), $uses, $standard, $this->rules->ladder, $standard->tier($tier)->terms->valueSpan, $overAll), $from];
+
+        return $this->laid[$like][0];
+    }
+
+    /**
+     * Like figures of all units and jobs are painted with the same, which is found once a request.
+     *
+     * @param  list<object>  $from
+     * @param  list<ComposedUse>  $uses
+     */
+    private static function like(array $from, array $uses): string
+    {
+        $laid = array_map(static fn (ComposedUse $use): array => [$use->area->id, $use->area->surface, $use->area->share, $use->technique, $use->minutes, $use->origin->value], $uses);
+
+        return implode(' ', array_map(spl_object_id(...), $from)).json_encode($laid, JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * @param  list<ComposedUse>  $uses
+     * @return list<object> what the standard says of them, and what of them is there
+     */
+    private static function saying(array $uses): array
+    {
+        return array_merge(...array_map(static fn (ComposedUse $use): array => [$use->use, ...$use->growth === null ? [] : [$use->growth]], $uses));
     }
 
     /** @return list<array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}> */
