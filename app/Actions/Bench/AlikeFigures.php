@@ -25,7 +25,7 @@ final readonly class AlikeFigures
     /** @return non-empty-list<int> */
     public function ids(): array
     {
-        return array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $this->figures);
+        return array_map(static fn (ComposedFigure $figure): int => $figure->id, $this->figures);
     }
 
     public function painted(): PaintedAlike

@@ -46,8 +46,8 @@ final readonly class BenchRuns
     {
         return new RunPlace(
             $sheet->first()->unit->job_id, $sheet->key, $sheet->first()->unit->name, $step->area, $step->use,
-            array_map(static fn (ComposedFigure $figure): array => ['id' => $figure->row->id, 'number' => $figure->row->number, 'seen' => $sheet->mark($step, $figure->row->id)?->id], $figures),
-            array_sum(array_map(static fn (ComposedFigure $figure): float => $sheet->minutesOn($step, $figure->row->id), $figures)),
+            array_map(static fn (ComposedFigure $figure): array => ['id' => $figure->id, 'number' => $figure->row->number, 'seen' => $sheet->mark($step, $figure->id)?->id], $figures),
+            array_sum(array_map(static fn (ComposedFigure $figure): float => $sheet->minutesOn($step, $figure->id), $figures)),
         );
     }
 
@@ -62,8 +62,8 @@ final readonly class BenchRuns
             }
             $under = array_map(static fn (int $at): SheetStep => $sheet->steps[$at], $before);
             $figures = array_values(array_filter($sheet->openOn($step), static fn (ComposedFigure $figure): bool => $figure->painterId() === $user->id
-                && $sheet->areSettled($under, $figure->row->id)
-                && $sheet->looksBefore($step, $figure->row->id) === []));
+                && $sheet->areSettled($under, $figure->id)
+                && $sheet->looksBefore($step, $figure->id) === []));
             if ($figures !== []) {
                 yield [$step, $planned, $figures];
             }

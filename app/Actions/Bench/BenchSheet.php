@@ -35,6 +35,9 @@ final readonly class BenchSheet
     /** @var array<int, int> by figure, the place of those that it is painted like */
     private array $who;
 
+    /** @var array<int, true> figures that are at the bench */
+    private array $atTheBench;
+
     /**
      * @param  non-empty-list<AlikeFigures>  $alike those that share it; on the first of them most figures are painted alike
      * @param  list<SheetStep>  $steps its lines, in order
@@ -52,8 +55,17 @@ final readonly class BenchSheet
         public array $gaveWay = [],
     ) {
         $figures = array_merge(...array_map(static fn (AlikeFigures $one): array => $one->figures, $alike));
-        usort($figures, static fn (ComposedFigure $one, ComposedFigure $other): int => $one->row->number <=> $other->row->number);
+        // Each row is asked once: whatever is said of a sheet goes through all of its figures, line by line.
+        $numbers = $atTheBench = [];
+        foreach ($figures as $figure) {
+            $numbers[] = $figure->row->number;
+            if ($figure->row->state->isAtTheBench()) {
+                $atTheBench[$figure->id] = true;
+            }
+        }
+        array_multisort($numbers, SORT_NUMERIC, $figures);
         $this->figures = $figures;
+        $this->atTheBench = $atTheBench;
         $who = [];
         foreach ($alike as $place => $one) {
             $who += array_fill_keys($one->ids(), $place);
@@ -92,13 +104,13 @@ final readonly class BenchSheet
     /** @return list<ComposedFigure> that have a line */
     public function figuresOf(SheetStep $step): array
     {
-        return array_values(array_filter($this->figures, fn (ComposedFigure $figure): bool => isset($step->of[$this->whoIs($figure->row->id)])));
+        return array_values(array_filter($this->figures, fn (ComposedFigure $figure): bool => isset($step->of[$this->whoIs($figure->id)])));
     }
 
     /** @return list<ComposedFigure> at the bench on which a line is neither done nor excused */
     public function openOn(SheetStep $step): array
     {
-        return array_values(array_filter($this->figuresOf($step), fn (ComposedFigure $figure): bool => $figure->row->state->isAtTheBench() && ! $this->isSettled($step, $figure->row->id)));
+        return array_values(array_filter($this->figuresOf($step), fn (ComposedFigure $figure): bool => isset($this->atTheBench[$figure->id]) && ! $this->isSettled($step, $figure->id)));
     }
 
     /** @return list<AlikeFigures> that have a line */
@@ -136,7 +148,7 @@ final readonly class BenchSheet
     {
         $places = [];
         foreach ($figures as $place => $figure) {
-            $places[$this->whoIs($figure->row->id)][] = $place;
+            $places[$this->whoIs($figure->id)][] = $place;
         }
         ksort($places);
         $all = [];
@@ -213,6 +225,12 @@ final readonly class BenchSheet
         return isset($step->of[$who]) ? SheetLaying::minutes($step->of[$who], $this->alike[$who]->mixes) : 0.0;
     }
 
+    /** Minutes that a line takes on all figures that have it. */
+    public function minutesOnAll(SheetStep $step): float
+    {
+        return array_sum(array_map(fn (PlannedStep|TidyBack $item, int $who): float => count($this->alike[$who]->figures) * SheetLaying::minutes($item, $this->alike[$who]->mixes), $step->of, array_keys($step->of)));
+    }
+
     /** Whether a line is laid in one go with that of the same use on another area. */
     public function areInOneGo(string $area, SheetStep $step): bool
     {
@@ -234,7 +252,7 @@ final readonly class BenchSheet
     public function of(int $figureId): ComposedFigure
     {
         foreach ($this->figures as $figure) {
-            if ($figure->row->id === $figureId) {
+            if ($figure->id === $figureId) {
                 return $figure;
             }
         }
@@ -280,7 +298,7 @@ final readonly class BenchSheet
     /** @return list<ComposedFigure> at the bench on which a line is a look that can be taken */
     public function toLookAt(SheetStep $step): array
     {
-        return $step->isLook() ? array_values(array_filter($this->openOn($step), fn (ComposedFigure $figure): bool => in_array($step, $this->looksDue($figure->row->id), true))) : [];
+        return $step->isLook() ? array_values(array_filter($this->openOn($step), fn (ComposedFigure $figure): bool => in_array($step, $this->looksDue($figure->id), true))) : [];
     }
 
     /** @return list<SheetStep> looks that can be taken on a figure: all that is looked at is done */

@@ -108,13 +108,13 @@ final readonly class BenchSheets
     private function sheets(Job $job, array $figures): array
     {
         $standard = $this->standards->of($job);
-        $ids = array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $figures);
+        $ids = array_map(static fn (ComposedFigure $figure): int => $figure->id, $figures);
         $marks = StandingMarks::on($ids);
         $mishaps = Mishap::query()->whereIn('figure_id', $ids)->whereNull('ended')->with('user')->orderBy('id')->get();
         $sheets = [];
         foreach ($this->alike($job, $figures) as $ofUnit) {
             foreach ($this->shared->of($ofUnit, $standard) as [$sharing, $lines]) {
-                $own = array_map(static fn (ComposedFigure $figure): int => $figure->row->id, array_merge(...array_column($sharing, 'figures')));
+                $own = array_map(static fn (ComposedFigure $figure): int => $figure->id, array_merge(...array_column($sharing, 'figures')));
                 $sheets[] = new BenchSheet(self::key($sharing), $standard, $sharing, SheetStep::all($lines->all), $marks, array_values($mishaps->whereIn('figure_id', $own)->all()), $lines->gaveWay);
             }
         }

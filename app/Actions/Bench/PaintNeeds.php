@@ -40,20 +40,30 @@ final readonly class PaintNeeds
     /** @return array<string, float> millilitres by name of the paint, of what is open on a sheet */
     public static function ofOpenLines(BenchSheet $sheet): array
     {
-        return self::summed(array_map(static fn (Batch $batch): array => $batch->mlByPaint(), self::openBatches($sheet)));
+        return self::millilitresOf(self::openBatches($sheet));
+    }
+
+    /**
+     * @param  list<Batch>  $batches
+     * @return array<string, float> by name of the paint
+     */
+    private static function millilitresOf(array $batches): array
+    {
+        return self::summed(array_map(static fn (Batch $batch): array => $batch->mlByPaint(), $batches));
     }
 
     /** @return list<FetchedPaint> of what is open on a sheet, in the order in which they are taken first */
     public static function toFetch(BenchSheet $sheet): array
     {
         $paints = [];
-        foreach (self::openBatches($sheet) as $batch) {
+        $batches = self::openBatches($sheet);
+        foreach ($batches as $batch) {
             foreach ($batch->recipe->parts as $part) {
                 $paints[$part->paint->name] = $part->paint;
             }
         }
 
-        $ml = self::ofOpenLines($sheet);
+        $ml = self::millilitresOf($batches);
 
         return array_values(array_map(static fn (Paint $paint): FetchedPaint => new FetchedPaint($paint, $ml[$paint->name]), $paints));
     }

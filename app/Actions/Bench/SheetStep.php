@@ -18,6 +18,9 @@ final readonly class SheetStep
     /** The degree of a tidying back: there is only one. */
     private const TIDY = 'tidy-back';
 
+    /** @var array<int, string> {@see self::key()} */
+    private array $keys;
+
     /**
      * @param  int  $line its place among the lines of its sheet, from 0
      * @param  int  $number of the step on its sheet, from 1
@@ -36,6 +39,11 @@ final readonly class SheetStep
         public PlannedStep|TidyBack $planned,
         public array $of,
     ) {
+        $keys = [];
+        foreach (array_keys($of) as $who) {
+            $keys[$who] = self::keyOf($area, $this->useOf($who), $technique, $coats, $steps, $extent);
+        }
+        $this->keys = $keys;
     }
 
     /**
@@ -131,7 +139,7 @@ final readonly class SheetStep
     /** Equal for a mark that still stands on some of those that have it: same place, name and degree. */
     public function key(int $who): string
     {
-        return self::keyOf($this->area, $this->useOf($who), $this->technique, $this->coats, $this->steps, $this->extent);
+        return $this->keys[$who] ?? self::keyOf($this->area, $this->use, $this->technique, $this->coats, $this->steps, $this->extent);
     }
 
     private static function keyOf(string $area, string $use, string $technique, int $coats, int $steps, string $extent): string

@@ -40,7 +40,7 @@ final readonly class ReadCheck
         $composed = $this->figures->ofFigure($check->figure);
         $standard = $this->standards->of($composed->unit->job);
         $tier = $standard->tier($composed->figure->tier)->ofSize($composed->type->sizeClass->value);
-        $marks = StandingMarks::on([$composed->row->id])[$composed->row->id] ?? [];
+        $marks = StandingMarks::on([$composed->id])[$composed->id] ?? [];
         $sheet = CheckSheet::of($composed->type, $composed->composition, $tier->judging, $this->failedBefore($check), Marks::excused($composed, $marks, $standard));
         $answers = self::answers($check, $sheet);
         $faults = self::standing($check, $answers, $sheet);

@@ -20,6 +20,9 @@ use Core\Standard\TechniqueUse;
 /** A figure of a job with what is painted on it. */
 final readonly class ComposedFigure
 {
+    /** Of its row: asked for more often than a row should be. */
+    public int $id;
+
     public CoreFigure $figure;
 
     public Composition $composition;
@@ -41,6 +44,7 @@ final readonly class ComposedFigure
         private ?FigureType $whole = null,
         public ?SignedFigure $raises = null,
     ) {
+        $this->id = $row->id;
         $this->figure = $here->figure;
         $this->composition = $here->work;
         $this->plan = $here->plan;

@@ -27,7 +27,7 @@ final readonly class ExcusedAtTheBench
     public function without(ComposedFigure $figure): Composition
     {
         $all = $figure->layers();
-        $excused = $this->excused[$figure->row->id] ?? [];
+        $excused = $this->excused[$figure->id] ?? [];
         $laid = array_values(array_filter($all->uses, static fn (ComposedUse $use): bool => ! isset($excused[$use->key()])));
 
         return new Composition($laid, $all->criteria, $all->undecided, $all->notAsked, array_sum(array_column($laid, 'minutes')));

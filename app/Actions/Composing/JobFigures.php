@@ -69,7 +69,7 @@ final readonly class JobFigures
     {
         $unit = $figure->unit()->with('job')->firstOrFail();
         foreach ($this->ofUnit($unit) as $composed) {
-            if ($composed->row->id === $figure->id) {
+            if ($composed->id === $figure->id) {
                 return $composed;
             }
         }
@@ -91,7 +91,7 @@ final readonly class JobFigures
             $figures = $this->compose(Unit::query()->whereKey($of->units), $standard);
             $excused = ExcusedAtTheBench::on($of->figures());
             foreach ($figures as $composed) {
-                $record = $of->records[$composed->row->id] ?? null;
+                $record = $of->records[$composed->id] ?? null;
                 if ($record !== null) {
                     $signed[$record->id] = new SignedFigure($record, $composed->unit, $composed->row, $composed->figure, $composed->type, $composed->agreed, $standard, $excused->without($composed));
                 }

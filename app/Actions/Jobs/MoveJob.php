@@ -69,7 +69,7 @@ final readonly class MoveJob
                 throw NotRight::at('/to', 'unknown-tier', 'This version has no tier '.implode(', ', $forecast->missingTiers).', which the job has figures at. Give them another tier first.');
             }
             $this->move($locked, $to);
-            $this->backToPainting->handle(Figure::query()->whereIn('id', array_map(static fn (ComposedFigure $one): int => $one->row->id, $forecast->changed()))->get());
+            $this->backToPainting->handle(Figure::query()->whereIn('id', array_map(static fn (ComposedFigure $one): int => $one->id, $forecast->changed()))->get());
             JobMove::query()->create(['job_id' => $locked->id, 'from_version_id' => $locked->standard_version_id, 'to_version_id' => $to->id, 'user_id' => $by->id]);
             $locked->standard_version_id = $to->id;
             $locked->save();

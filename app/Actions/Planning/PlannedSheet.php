@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Actions\Planning;
 
 use App\Actions\Bench\BenchSheet;
+use App\Actions\Bench\KeptTimes;
 use App\Actions\Composing\ComposedFigure;
 use App\Models\BenchMark;
 use App\Models\Job;
 use App\Models\MarkState;
 use Core\Plan\BenchWork;
-use Core\Schedule\BatchTimes;
 use Core\Schedule\Coat;
 use Core\Sequence\TidyBack;
 use DateTimeImmutable;
@@ -42,10 +42,10 @@ final readonly class PlannedSheet
         $planned = [];
         foreach ($byPainter as $painter => $figures) {
             // Who has most comes first, so that nobody waits for one that is behind.
-            usort($figures, static fn (ComposedFigure $one, ComposedFigure $other): int => count($sheet->marks[$other->row->id] ?? []) <=> count($sheet->marks[$one->row->id] ?? []));
+            usort($figures, static fn (ComposedFigure $one, ComposedFigure $other): int => count($sheet->marks[$other->id] ?? []) <=> count($sheet->marks[$one->id] ?? []));
             $shared = $sheet->coats($figures);
             $work = new BenchWork(
-                "{$job->id} {$sheet->key} {$painter}", $shared->coats, $shared->figures, (new BatchTimes($shared->coats, $shared->lacking))->inTurn($shared->figures),
+                "{$job->id} {$sheet->key} {$painter}", $shared->coats, $shared->figures, KeptTimes::inTurn($shared),
                 self::laid($sheet, $shared->coats->all, $figures), $job->due?->setTime(0, 0), $shared->lacking,
             );
             if ($work->minutes > 0) {
@@ -85,7 +85,7 @@ final readonly class PlannedSheet
         foreach ($coats as $place => $coat) {
             $step = $sheet->steps[$coat->item];
             foreach ($figures as $at => $figure) {
-                $mark = $sheet->mark($step, $figure->row->id);
+                $mark = $sheet->mark($step, $figure->id);
                 if ($mark?->state->settles() === true) {
                     $laid[$place][$at] = self::dryFrom($mark, $step->planned instanceof TidyBack ? 0.0 : $coat->dry);
                 }

@@ -87,7 +87,7 @@ final readonly class ProposePainters
                     $needs[$technique->id] = [$technique, $tier];
                 }
                 $tiers[$tier->rank] = $tier;
-                $figures[$figure->row->id] = true;
+                $figures[$figure->id] = true;
             }
         }
         ksort($tiers);
@@ -101,7 +101,7 @@ final readonly class ProposePainters
         foreach ($sheet->sheet->steps as $step) {
             foreach ($step->isTidying() ? [] : $sheet->sheet->openOn($step) as $figure) {
                 if ($figure->painterId() === $sheet->painterId) {
-                    yield [$step, $figure, $sheet->sheet->minutesOn($step, $figure->row->id)];
+                    yield [$step, $figure, $sheet->sheet->minutesOn($step, $figure->id)];
                 }
             }
         }

@@ -29,7 +29,7 @@ final readonly class SignOffRecord
 
         return [
             'format' => SealedVerdict::FORMAT,
-            'ids' => ['studio' => $studio->id, 'figure' => $composed->row->id, 'check' => $reading->check->id, 'signer' => $by->id],
+            'ids' => ['studio' => $studio->id, 'figure' => $composed->id, 'check' => $reading->check->id, 'signer' => $by->id],
             'studio' => $studio->name,
             'job' => ['name' => $job->name, 'client' => $job->client, 'force' => $job->force->name],
             'figure' => ['unit' => $composed->unit->name, 'number' => $composed->row->number, 'leader' => $composed->row->leader, 'name' => $composed->row->name, 'type' => $composed->type->name],
@@ -51,7 +51,7 @@ final readonly class SignOffRecord
             'look' => self::look($reading, $signedAt),
             'painters' => array_values(User::query()->whereIn('id', Painters::of($composed->row))->orderBy('name')->pluck('name')->all()),
             'signed' => ['by' => $by->name, 'role' => $by->role->value, 'at' => $signedAt->toIso8601ZuluString(), 'self_checked' => Painters::painted($by, $composed->row)],
-            'evidence' => $this->evidence->now($composed->row->id, $reading->check->round),
+            'evidence' => $this->evidence->now($composed->id, $reading->check->round),
         ];
     }
 
@@ -83,7 +83,7 @@ final readonly class SignOffRecord
     /** @return list<array<string, mixed>> every check of the figure, with every answer, fault and mending */
     private function rounds(CheckReading $reading, User $by, CarbonImmutable $signedAt): array
     {
-        $checks = Check::query()->where('figure_id', $reading->composed->row->id)->orderBy('round')
+        $checks = Check::query()->where('figure_id', $reading->composed->id)->orderBy('round')
             ->with(['opener', 'closer', 'actions.answers', 'actions.user', 'faults.mending.user', 'faults.waiver'])->get();
 
         return array_values($checks->map(static fn (Check $check): array => $check->id === $reading->check->id

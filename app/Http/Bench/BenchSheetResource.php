@@ -268,15 +268,15 @@ final readonly class BenchSheetResource extends Resource
         $painter = $figure->row->painter ?? $figure->unit->painter;
         $mine = Painters::mayPaint($this->user, $figure->row);
         $state = $figure->row->state;
-        $left = $this->sheet->left($figure->row->id);
+        $left = $this->sheet->left($figure->id);
 
         return [
-            'id' => $figure->row->id, 'number' => $figure->row->number, 'name' => $figure->row->name, 'leader' => $figure->row->leader, 'state' => $state->value,
+            'id' => $figure->id, 'number' => $figure->row->number, 'name' => $figure->row->name, 'leader' => $figure->row->leader, 'state' => $state->value,
             'painter' => $painter === null ? null : ['id' => $painter->id, 'name' => $painter->name],
             'left' => $state->isAtTheBench() ? $left : null,
             'to_mend' => $state->isSentBack(),
             'may_mark' => $mine && $state->isAtTheBench(),
-            'may_hand_over' => $mine && $state->canBeHandedOver($left) && $this->sheet->mishapsOn($figure->row->id) === 0,
+            'may_hand_over' => $mine && $state->canBeHandedOver($left) && $this->sheet->mishapsOn($figure->id) === 0,
             'may_look' => $state->isAtTheBench() && $this->mayLook($figure),
             'version' => $figure->row->version,
         ];
@@ -285,7 +285,7 @@ final readonly class BenchSheetResource extends Resource
     /** As far as it can be told without asking who ever mended on it. */
     private function mayLook(ComposedFigure $figure): bool
     {
-        $painters = array_map(static fn (BenchMark $mark): ?int => $mark->is_look ? null : $mark->user_id, $this->sheet->marks[$figure->row->id] ?? []);
+        $painters = array_map(static fn (BenchMark $mark): ?int => $mark->is_look ? null : $mark->user_id, $this->sheet->marks[$figure->id] ?? []);
 
         return $this->user->role->checks()
             && ($this->user->studio->allows_self_check || ! in_array($this->user->id, [$figure->painterId(), ...array_values($painters)], true));
@@ -295,10 +295,10 @@ final readonly class BenchSheetResource extends Resource
     private function waits(SheetStep $step): array
     {
         $waiting = array_filter($this->sheet->figuresOf($step), fn (ComposedFigure $figure): bool => $step->isLook()
-            ? ! $this->sheet->isSettled($step, $figure->row->id) && ! in_array($step, $this->sheet->looksDue($figure->row->id), true)
-            : $this->sheet->looksBefore($step, $figure->row->id) !== []);
+            ? ! $this->sheet->isSettled($step, $figure->id) && ! in_array($step, $this->sheet->looksDue($figure->id), true)
+            : $this->sheet->looksBefore($step, $figure->id) !== []);
 
-        return array_values(array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $waiting));
+        return array_values(array_map(static fn (ComposedFigure $figure): int => $figure->id, $waiting));
     }
 
     /**
@@ -319,7 +319,7 @@ final readonly class BenchSheetResource extends Resource
             'use' => $step->use,
             'technique' => $step->technique,
             ...($step->planned instanceof TidyBack ? $this->tidying($step, $step->planned) : $this->laying($step, $step->planned)),
-            'figures' => array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $this->sheet->figuresOf($step)),
+            'figures' => array_map(static fn (ComposedFigure $figure): int => $figure->id, $this->sheet->figuresOf($step)),
             'look' => $step->isLook(),
             'waits' => $this->waits($step),
             'beneath' => $beneath,
@@ -337,7 +337,7 @@ final readonly class BenchSheetResource extends Resource
         foreach ($this->sheet->figuresOf($step) as $figure) {
             foreach ($figure->row->furtherCoats as $row) {
                 if ($row->area === $step->area && $row->use === $step->use) {
-                    $further[] = ['figure_id' => $figure->row->id, 'coats' => $row->coats, 'by' => $row->user->name];
+                    $further[] = ['figure_id' => $figure->id, 'coats' => $row->coats, 'by' => $row->user->name];
                 }
             }
         }
@@ -537,9 +537,9 @@ final readonly class BenchSheetResource extends Resource
     {
         $marks = [];
         foreach ($this->sheet->figuresOf($step) as $figure) {
-            $mark = $this->sheet->mark($step, $figure->row->id);
+            $mark = $this->sheet->mark($step, $figure->id);
             if ($mark !== null) {
-                $marks[] = ['id' => $mark->id, 'figure_id' => $figure->row->id, 'state' => $mark->state->value, 'reason' => $mark->reason, 'agreed_with' => $mark->agreed_with, 'by' => $mark->user->name, 'looked_on' => $mark->supervisor?->name, 'at' => $mark->updated_at?->toIso8601ZuluString()];
+                $marks[] = ['id' => $mark->id, 'figure_id' => $figure->id, 'state' => $mark->state->value, 'reason' => $mark->reason, 'agreed_with' => $mark->agreed_with, 'by' => $mark->user->name, 'looked_on' => $mark->supervisor?->name, 'at' => $mark->updated_at?->toIso8601ZuluString()];
             }
         }
 

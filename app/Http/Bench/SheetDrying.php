@@ -37,9 +37,9 @@ final readonly class SheetDrying
             $items[] = array_values($own);
             $places[] = array_flip(array_keys($own));
             foreach ($alike->figures as $figure) {
-                $done = $figure->row->state->isAtTheBench() ? $this->doneAt($figure->row->id, $places[$who]) : [];
+                $done = $figure->row->state->isAtTheBench() ? $this->doneAt($figure->id, $places[$who]) : [];
                 if ($done !== []) {
-                    $byFigure[$figure->row->id] = ['drying' => Drying::of($items[$who], $sheet->typeInParts(), $done, $alike->mixes->drying()), 'who' => $who];
+                    $byFigure[$figure->id] = ['drying' => Drying::of($items[$who], $sheet->typeInParts(), $done, $alike->mixes->drying()), 'who' => $who];
                 }
             }
         }
@@ -53,13 +53,13 @@ final readonly class SheetDrying
     {
         $wet = [];
         foreach ($this->sheet->figures as $figure) {
-            ['drying' => $drying, 'who' => $who] = $this->byFigure[$figure->row->id] ?? ['drying' => null, 'who' => 0];
+            ['drying' => $drying, 'who' => $who] = $this->byFigure[$figure->id] ?? ['drying' => null, 'who' => 0];
             $item = $this->places[$who][$line] ?? null;
             $found = $item === null ? null : $drying?->before($item, $this->items[$who][$item], $this->now);
             if ($found !== null) {
                 $under = $this->items[$who][$found['item']];
                 $seconds = $found['until']->getTimestamp() - $this->now->getTimestamp();
-                $wet[] = ['figure_id' => $figure->row->id, 'minutes' => $seconds / 60, 'until' => $found['until']->format(DATE_ATOM), 'by' => $under instanceof PlannedStep ? $under->step->name() : ''];
+                $wet[] = ['figure_id' => $figure->id, 'minutes' => $seconds / 60, 'until' => $found['until']->format(DATE_ATOM), 'by' => $under instanceof PlannedStep ? $under->step->name() : ''];
             }
         }
 

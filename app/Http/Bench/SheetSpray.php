@@ -6,7 +6,6 @@ namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheet;
 use App\Actions\Bench\SheetStep;
-use App\Actions\Composing\ComposedFigure;
 use App\Http\Shared\WhyShape;
 use Core\NumberText;
 use Core\Schedule\LaidLine;
@@ -86,10 +85,7 @@ final readonly class SheetSpray
     private function lines(): array
     {
         return array_map(function (SheetStep $step): LaidLine {
-            $on = $this->sheet->figuresOf($step);
-            $minutes = array_sum(array_map(fn (ComposedFigure $figure): float => $this->sheet->minutesOn($step, $figure->row->id), $on));
-
-            return new LaidLine($step->planned, $step->planned instanceof PlannedStep ? $this->sheet->mixesOf($step)->paint($step->planned->step->laid) : '', count($on), $minutes);
+            return new LaidLine($step->planned, $step->planned instanceof PlannedStep ? $this->sheet->mixesOf($step)->paint($step->planned->step->laid) : '', count($this->sheet->figuresOf($step)), $this->sheet->minutesOnAll($step));
         }, $this->sheet->steps);
     }
 

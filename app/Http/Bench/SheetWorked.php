@@ -91,7 +91,7 @@ final readonly class SheetWorked
         foreach ($this->sheet->steps as $step) {
             $open = $this->sheet->openOn($step);
             if ($open !== [] && ! $step->isLook()) {
-                $minutes = array_sum(array_map(fn (ComposedFigure $figure): float => $this->sheet->minutesOn($step, $figure->row->id), $open));
+                $minutes = array_sum(array_map(fn (ComposedFigure $figure): float => $this->sheet->minutesOn($step, $figure->id), $open));
                 $adds = WhatItAdds::of($open[0]->composition, $step->area, $step->use, $open[0]->type->area($step->area)->focal ?? false, $minutes);
                 $left[] = ['adds' => $adds, 'line' => ['number' => $step->number, 'title' => $step->inWords(), 'severity' => $adds->severity?->value, 'focal' => $adds->focal, 'minutes' => $minutes, 'figures' => count($open)]];
             }

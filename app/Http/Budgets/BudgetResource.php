@@ -97,7 +97,7 @@ final readonly class BudgetResource extends Resource
             'own' => $group->isOwn,
             'leaders' => $group->figures[0]->row->leader,
             'other_type' => $group->figures[0]->row->figure_type_id !== null,
-            'figures' => array_map(static fn (ComposedFigure $one): array => ['id' => $one->row->id, 'number' => $one->row->number, 'version' => $one->row->version], $group->figures),
+            'figures' => array_map(static fn (ComposedFigure $one): array => ['id' => $one->id, 'number' => $one->row->number, 'version' => $one->row->version], $group->figures),
             'now' => $group->now()->tier,
             'chosen' => $this->answer->chosen->choice[$group->key] ?? null,
             'fixed' => isset($this->answer->fixed[$group->key]),

@@ -65,7 +65,7 @@ final readonly class EffortResource extends Resource
 
         return [
             'unit' => $first->unit->id, 'version' => $first->unit->version, 'name' => $first->unit->name,
-            'figures' => array_map(static fn (ComposedFigure $one): array => ['id' => $one->row->id, 'number' => $one->row->number], $choice->place->figures),
+            'figures' => array_map(static fn (ComposedFigure $one): array => ['id' => $one->id, 'number' => $one->row->number], $choice->place->figures),
             'whole_unit' => $choice->place->isUnit, 'leaders' => $first->row->leader, 'area' => $choice->place->area,
             'from' => $this->answer->standard->tier($choice->place->from)->name, 'to' => $this->answer->standard->tier($choice->to)->name, 'tier' => $choice->to,
             'minutes' => $choice->minutes, 'seen' => $choice->gain / $this->most,

@@ -44,7 +44,7 @@ final readonly class CheckPresenter
         /** @var list<string> $painters */
         $painters = User::query()->whereIn('id', Painters::of($composed->row))->orderBy('name')->pluck('name')->all();
 
-        $mended = Mishap::query()->where('figure_id', $composed->row->id)->where('ended', MishapEnd::Mended)->with(['user', 'ender'])->orderBy('id')->get();
+        $mended = Mishap::query()->where('figure_id', $composed->id)->where('ended', MishapEnd::Mended)->with(['user', 'ender'])->orderBy('id')->get();
 
         return new CheckResource($reading, $user, $colours, $painters, array_values($mended->all()));
     }

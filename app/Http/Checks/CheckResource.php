@@ -160,7 +160,7 @@ final readonly class CheckResource extends Resource
 
         return [
             'id' => $reading->check->id,
-            'figure_id' => $composed->row->id,
+            'figure_id' => $composed->id,
             'round' => $reading->check->round,
             'state' => $reading->check->state->value,
             'version' => $reading->check->version,

@@ -71,7 +71,7 @@ final readonly class GroupingsResource extends Resource
         $units = [];
         foreach ($this->figures as $figure) {
             $units[$figure->unit->id] ??= ['id' => $figure->unit->id, 'name' => $figure->unit->name, 'version' => $figure->unit->version, 'figures' => []];
-            $units[$figure->unit->id]['figures'][] = ['id' => $figure->row->id, 'number' => $figure->row->number, 'leader' => $figure->row->leader, 'version' => $figure->row->version];
+            $units[$figure->unit->id]['figures'][] = ['id' => $figure->id, 'number' => $figure->row->number, 'leader' => $figure->row->leader, 'version' => $figure->row->version];
         }
 
         return array_values($units);
@@ -83,8 +83,8 @@ final readonly class GroupingsResource extends Resource
         $groupOf = $grouping->figures->mapWithKeys(static fn (GroupedFigure $row): array => [$row->figure_id => $row->group_name])->all();
         $groups = [];
         foreach ($this->figures as $figure) {
-            if (isset($groupOf[$figure->row->id])) {
-                $groups[$groupOf[$figure->row->id]][] = $figure;
+            if (isset($groupOf[$figure->id])) {
+                $groups[$groupOf[$figure->id]][] = $figure;
             }
         }
         uksort($groups, static fn (int|string $a, int|string $b): int => strnatcasecmp((string) $a, (string) $b));
@@ -112,7 +112,7 @@ final readonly class GroupingsResource extends Resource
 
         return [
             'name' => $name,
-            'figures' => array_map(static fn (ComposedFigure $figure): int => $figure->row->id, $figures),
+            'figures' => array_map(static fn (ComposedFigure $figure): int => $figure->id, $figures),
             'units' => $this->among($figures),
             'tiers' => array_map(
                 static fn (Tier $tier): array => ['name' => $tier->name, 'figures' => $tiers[$tier->id]],

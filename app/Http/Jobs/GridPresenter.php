@@ -25,7 +25,7 @@ final readonly class GridPresenter
     {
         $figures = $this->figures->ofJob($job);
         /** @var array<int, int> $records */
-        $records = SignOff::query()->whereIn('figure_id', array_map(static fn (ComposedFigure $one): int => $one->row->id, $figures))->pluck('id', 'figure_id')->all();
+        $records = SignOff::query()->whereIn('figure_id', array_map(static fn (ComposedFigure $one): int => $one->id, $figures))->pluck('id', 'figure_id')->all();
 
         return new GridResource($figures, $this->standards->of($job), $records, $job, SchemeArea::query()->whereRelation('scheme', 'force_id', $job->force_id)->exists());
     }

@@ -208,13 +208,13 @@ final readonly class GridResource extends Resource
         $painter = $composed->row->painter ?? $composed->unit->painter;
 
         return [
-            'id' => $composed->row->id, 'number' => $composed->row->number, 'name' => $composed->row->name, 'leader' => $composed->row->leader, 'state' => $composed->row->state->value,
+            'id' => $composed->id, 'number' => $composed->row->number, 'name' => $composed->row->name, 'leader' => $composed->row->leader, 'state' => $composed->row->state->value,
             'tier' => $composed->figure->tier, 'own_tier' => $composed->row->tier_id !== null,
             'painter' => $painter === null ? null : ['id' => $painter->id, 'name' => $painter->name],
             'own_painter' => $composed->row->painter_id !== null,
             'scheme' => $composed->schemeId(), 'own_scheme' => $composed->row->scheme_id !== null,
             'may_assign' => $composed->row->state->canBeAssigned(),
-            'record' => $this->records[$composed->row->id] ?? null,
+            'record' => $this->records[$composed->id] ?? null,
             'raises' => $composed->raises === null ? null : ['record' => $composed->raises->record->id, 'number' => $composed->raises->record->number, 'tier' => $composed->raises->tier()->name],
             'elsewhere' => $composed->row->elsewhere,
             'version' => $composed->row->version,
