@@ -175,6 +175,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/jobs/{job}/bench-sheets/{key}', Bench\ShowBenchSheet::class);
     Route::get('/jobs/{job}/bench-sheets/{key}/at-hand', Bench\ShowAtHand::class);
 
+    Route::get('/units/{unit}/estimate', Planning\EstimateUnit::class);
     Route::get('/units/{unit}/code', Bench\ShowUnitCode::class);
     Route::patch('/units/{unit}', Jobs\AssignUnit::class);
     Route::put('/jobs/{job}', Jobs\ChangeJob::class);

@@ -64,7 +64,7 @@ final class FigureMixesTest extends TestCase
         $type = new FigureType('Guard', SizeClass::Foot, array_map(static fn (Area $area): TypeArea => new TypeArea($area, 'figure', 1, false, [Side::Front]), $areas));
         $unit = new Unit;
         $unit->forceFill(['figure_type_id' => 7, 'scheme_id' => null]);
-        $composed = new ComposedFigure($unit, new FigureRow, PaintedHere::all($figure, (new Composer($standard))->compose($figure)), $type, new Agreed);
+        $composed = new ComposedFigure($unit, (new FigureRow)->forceFill(['id' => 1]), PaintedHere::all($figure, (new Composer($standard))->compose($figure)), $type, new Agreed);
         $own = [];
         foreach ($ofJob as $area => $use) {
             $paint = new Paint($use, PaintKind::Base, Srgb::fromHex($use === 'base' ? '#c0c0c0' : '#101010'), Opacity::Opaque);

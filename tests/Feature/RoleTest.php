@@ -73,6 +73,7 @@ final class RoleTest extends DescribedTestCase
         'POST /schemes/{scheme}/proof-sheet/drawing',
         'GET /schemes/{scheme}/picture',
         'GET /units/{unit}/code',
+        'GET /units/{unit}/estimate',
         'GET /jobs/{job}/groupings',
         'GET /people',
         'GET /scheme-rules',

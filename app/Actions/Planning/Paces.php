@@ -30,6 +30,12 @@ final readonly class Paces
         return new self(array_map(static fn (array $ofPerson): array => array_map(Pace::of(...), $ofPerson), $observed));
     }
 
+    /** Whether anything of what somebody worked says how long they take. */
+    public function knows(int $person): bool
+    {
+        return isset($this->paces[$person]);
+    }
+
     public function factor(int $person, string $technique): float
     {
         return ($this->paces[$person][$technique] ?? null)->factor ?? 1.0;

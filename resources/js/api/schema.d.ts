@@ -2841,6 +2841,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{unit}/estimate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a unit takes as a batch. */
+        get: operations["estimateUnit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{unit}/figures": {
         parameters: {
             query?: never;
@@ -5466,6 +5483,17 @@ export interface components {
             /** @enum {string} */
             severity: "critical" | "major" | "minor";
             feature: string | null;
+        };
+        SheetEstimate: {
+            key: string;
+            figures: number[];
+            hands_on: number;
+            elapsed: number;
+            least: number;
+            most: number;
+            budget: number | null;
+            over: boolean;
+            why: components["schemas"]["Why"];
         };
         SheetFigure: {
             id: number;
@@ -13399,6 +13427,35 @@ export interface operations {
                 };
                 content: {
                     "image/svg+xml": string;
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    estimateUnit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                unit: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetEstimate"][];
                 };
             };
             400: components["responses"]["Unreadable"];

@@ -9,7 +9,7 @@ export interface Sent {
 type Answer = [status: number, body: unknown];
 
 /** Of most figures there is no picture, and nobody has anything to paint. */
-const NOTHING = { '/outlines': [], '/api/plan': { painters: [], jobs: [], nobody: 0, looks: [] } };
+const NOTHING = { '/outlines': [], '/estimate': [], '/api/plan': { painters: [], jobs: [], nobody: 0, looks: [] } };
 
 /**
  * Stands for the API: answers each request as it is told, and keeps what was sent. What a page asks for by itself,

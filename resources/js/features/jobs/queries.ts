@@ -35,6 +35,14 @@ export function gridOptions(id: number) {
     });
 }
 
+/** What a unit takes as a batch, asked when its row opens. */
+export function unitEstimateOptions(job: number, unit: number) {
+    return queryOptions({
+        queryKey: [...jobKeys.layers(job), 'estimate', unit],
+        queryFn: ({ signal }) => unwrap(api.GET('/api/units/{unit}/estimate', { params: { path: { unit } }, signal })),
+    });
+}
+
 /** One area of a figure layer by layer, asked when its cell opens. */
 export function areaLayersOptions(job: number, figure: number, area: string) {
     return queryOptions({

@@ -9,7 +9,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useAssign } from '../useAssign';
 import { ChangeUnit } from './ChangeUnit';
-import { Estimate } from './Estimate';
+import { BatchEstimate, Estimate } from './Estimate';
 import { Lacking } from './Lacking';
 import { PainterSelect } from './PainterSelect';
 import { TierSelect } from './TierSelect';
@@ -36,6 +36,7 @@ export function FiguresSide({ job, unit, group, units, onClose }: Props) {
                 {group.type} · {minutes(unit.minutes)} for the unit
             </p>
             <Estimate group={group} tier={job.tiers.find((tier) => tier.key === group.tier)?.name ?? group.tier} />
+            <BatchEstimate job={job.id} unit={unit.id} group={group} />
             <p>
                 <LinkButton to={`/jobs/${job.id}/bench/${group.key}`}>Bench sheet of these figures</LinkButton>
             </p>
