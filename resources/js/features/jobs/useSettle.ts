@@ -5,8 +5,8 @@ import { jobKeys } from './queries';
 
 type Questions = Schemas['Grid']['questions'];
 
-/** Answers to what a job asks before work. */
-export function useSettle({ id, version, name, client: of, due, state }: Schemas['Job']) {
+/** Answers to what a job asks before work, and to where its client has a say. */
+export function useSettle({ id, version }: Pick<Schemas['Job'], 'id' | 'version'>) {
     const client = useQueryClient();
     const refused = useRefused();
     const settling = useMutation({
@@ -21,7 +21,7 @@ export function useSettle({ id, version, name, client: of, due, state }: Schemas
     });
     return {
         isPending: settling.isPending,
-        purpose: (purpose: 'played' | 'displayed') =>
+        purpose: ({ name, client: of, due, state }: Schemas['Job'], purpose: 'played' | 'displayed') =>
             settling.mutate(() =>
                 unwrap(
                     api.PUT('/api/jobs/{job}', {

@@ -109,7 +109,7 @@ export function ChangeJob({ job, onClose }: Props) {
                             id={id}
                             value={values.purpose}
                             placeholder="not said yet"
-                            options={PURPOSES.map(([value, label]) => ({ value, label }))}
+                            options={PURPOSES}
                             onChange={(purpose) => setValues({ ...values, purpose })}
                         />
                     )}

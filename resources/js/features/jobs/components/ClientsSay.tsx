@@ -9,9 +9,9 @@ interface Answering {
 
 type Said = NonNullable<Schemas['Job']['purpose']>;
 
-export const PURPOSES: readonly (readonly [Said, string])[] = [
-    ['played', 'Played with'],
-    ['displayed', 'Displayed'],
+export const PURPOSES: { value: Said; label: string }[] = [
+    { value: 'played', label: 'Played with' },
+    { value: 'displayed', label: 'Displayed' },
 ];
 
 /** What the client does with the figures: how near they are looked at, and from which sides. */
@@ -21,9 +21,9 @@ export function Purpose({ mayAnswer, disabled, onAnswer }: Answering & { onAnswe
             <span>Are the figures to be played with, or displayed?</span>
             {mayAnswer && (
                 <span className="question-answers">
-                    {PURPOSES.map(([purpose, name]) => (
-                        <Button key={purpose} size="small" disabled={disabled} onClick={() => onAnswer(purpose)}>
-                            {name}
+                    {PURPOSES.map(({ value, label }) => (
+                        <Button key={value} size="small" disabled={disabled} onClick={() => onAnswer(value)}>
+                            {label}
                         </Button>
                     ))}
                 </span>

@@ -62,11 +62,7 @@ export function NewJob({ open, onClose }: Props) {
                     <Due />
                 </Form.Item>
                 <Form.Item name="purpose" label="What for" extra="Left as it is: it is asked in the job.">
-                    <Select
-                        allowClear
-                        placeholder="not said yet"
-                        options={PURPOSES.map(([value, label]) => ({ value, label }))}
-                    />
+                    <Select allowClear placeholder="not said yet" options={PURPOSES} />
                 </Form.Item>
                 <Form.Item name="standard_version_id" label="Standard" extra="Left as it is: the version in force.">
                     <Select

@@ -28,7 +28,7 @@ export function Questions({ job, questions, mayAnswer, assign }: Props) {
                 <b>{count(open, 'question')} to settle before work.</b> Everything else is worked out.
             </p>
             <ul>
-                {purpose && <Purpose mayAnswer={mayAnswer} disabled={disabled} onAnswer={settle.purpose} />}
+                {purpose && <Purpose mayAnswer={mayAnswer} disabled={disabled} onAnswer={(said) => settle.purpose(job, said)} />}
                 {choices.map((choice) => (
                     <ClientsChoice
                         key={choice.question}

@@ -1,8 +1,6 @@
-import { api, type Schemas, unwrap } from '@api';
-import { useRefused } from '@shared/useRefused';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import type { Schemas } from '@api';
 import { Button } from 'antd';
-import { jobKeys } from '../queries';
+import { useSettle } from '../useSettle';
 
 type Wish = Schemas['JobSchools']['wishes'][number];
 
@@ -13,16 +11,7 @@ interface Props {
 
 /** Where the client has a say: what they said, and how it can be changed. It shows on the finished figure and changes no order. */
 export function Wishes({ schools, mayChoose }: Props) {
-    const client = useQueryClient();
-    const refused = useRefused();
-    const { id, version } = schools.job;
-    const noting = useMutation({
-        mutationFn: (body: { question: string; choice: string | null }) =>
-            unwrap(api.PUT('/api/jobs/{job}/wishes', { params: { path: { job: id } }, body: { version, ...body } })),
-        onSuccess: () => void client.invalidateQueries({ queryKey: ['bench'] }),
-        onError: (error) => refused(error, 'The page shows the job as it is now; nothing was noted.'),
-        onSettled: () => client.invalidateQueries({ queryKey: jobKeys.detail(id) }),
-    });
+    const settle = useSettle(schools.job);
     return (
         <section className="job-school" aria-label="Where the client has a say">
             <h2>Where the client has a say</h2>
@@ -41,8 +30,8 @@ export function Wishes({ schools, mayChoose }: Props) {
                                         <Button
                                             key={choice}
                                             size="small"
-                                            disabled={noting.isPending}
-                                            onClick={() => noting.mutate({ question: wish.question, choice })}
+                                            disabled={settle.isPending}
+                                            onClick={() => settle.wish(wish.question, choice)}
                                         >
                                             {name}
                                         </Button>
@@ -50,8 +39,8 @@ export function Wishes({ schools, mayChoose }: Props) {
                                 {!wish.left && (
                                     <Button
                                         size="small"
-                                        disabled={noting.isPending}
-                                        onClick={() => noting.mutate({ question: wish.question, choice: null })}
+                                        disabled={settle.isPending}
+                                        onClick={() => settle.wish(wish.question, null)}
                                     >
                                         As the studio likes<span className="unseen">: {wish.name}</span>
                                     </Button>
