@@ -45,13 +45,11 @@ enum SchoolQuestion: string
         return array_values(array_filter(self::cases(), static fn (self $one): bool => $one->decidesOrder()));
     }
 
-    /** Whether it is seen on the finished figure, so that who ordered it has a say in it. Common practice, no source. */
-    public function isOfTheClient(): bool
-    {
-        return in_array($this, self::ofTheClient(), true);
-    }
-
-    /** @return list<self> what is seen on the finished figure and neither the layers of a standard nor its colours say */
+    /**
+     * In what who ordered a figure has a say. Common practice, no source.
+     *
+     * @return list<self> what is seen on the finished figure and neither the layers of a standard nor its colours say
+     */
     public static function ofTheClient(): array
     {
         return [self::Pools, self::DarkLining, self::LightOnGold];

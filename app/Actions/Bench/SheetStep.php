@@ -139,7 +139,7 @@ final readonly class SheetStep
     /** Equal for a mark that still stands on some of those that have it: same place, name and degree. */
     public function key(int $who): string
     {
-        return $this->keys[$who] ?? self::keyOf($this->area, $this->use, $this->technique, $this->coats, $this->steps, $this->extent);
+        return $this->keys[$who];
     }
 
     private static function keyOf(string $area, string $use, string $technique, int $coats, int $steps, string $extent): string

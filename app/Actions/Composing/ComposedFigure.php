@@ -13,6 +13,7 @@ use Core\Composition\Figure as CoreFigure;
 use Core\Composition\FigureType;
 use Core\Composition\FurtherCoats;
 use Core\Composition\RaisePlan;
+use Core\Quote\Estimate;
 use Core\Quote\FigurePrice;
 use Core\Standard\Standard;
 use Core\Standard\TechniqueUse;
@@ -111,6 +112,12 @@ final readonly class ComposedFigure
     public function likeKey(): string
     {
         return $this->unit->id.'-'.substr(hash('sha256', $this->figure->tier.$this->here->signature.($this->row->scheme_id ?? '').($this->row->figure_type_id === null ? '' : " {$this->row->figure_type_id} ").$this->agreed->schools()), 0, 12);
+    }
+
+    /** What it takes by hand; what is only a part of it, because it came back or came finished, is held against no budget. */
+    public function estimate(Standard $standard): Estimate
+    {
+        return Estimate::of($this->figure, $this->composition, $standard, $this->raises === null && ! $this->row->elsewhere, $this->type->difficulty);
     }
 
     /** Null where its tier has no price for its size. */

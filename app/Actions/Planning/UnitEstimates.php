@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Planning;
 
-use App\Actions\Bench\AlikeFigures;
 use App\Actions\Bench\BenchSheet;
 use App\Actions\Bench\BenchSheets;
 use App\Actions\Bench\KeptTimes;
@@ -14,7 +13,6 @@ use App\Actions\Schemes\StudioRules;
 use App\Models\Unit;
 use App\Models\WorkedTime;
 use Core\Quote\BatchEstimate;
-use Core\Quote\Estimate;
 use Core\Quote\Past;
 
 /** What a unit takes as a batch, sheet by sheet. */
@@ -41,7 +39,7 @@ final readonly class UnitEstimates
 
     private function estimate(BenchSheet $sheet, Paces $paces, ?Past $past): BatchEstimate
     {
-        $uses = $tidies = $paced = $looks = 0.0;
+        $uses = $tidies = $paced = $looks = $further = 0.0;
         foreach ($sheet->steps as $step) {
             $minutes = $sheet->minutesOnAll($step);
             if ($step->isLook()) {
@@ -51,17 +49,21 @@ final readonly class UnitEstimates
                 $paced += self::atTheirPace($sheet, $step, $paces);
             }
         }
+        foreach ($sheet->alike as $one) {
+            $work = $one->first()->composition;
+            $further += count($one->figures) * ($work->minutesAtMost() - $work->minutes);
+            $looks += count($one->figures) * $sheet->standard->tier($one->first()->figure->tier)->lookMinutes;
+        }
         $times = KeptTimes::of($sheet->coats($sheet->figures));
-        $each = array_map(static fn (AlikeFigures $one): array => [$one, count($one->figures)], $sheet->alike);
         $known = $uses + $tidies > 0 && array_filter(self::painters([$sheet]), $paces->knows(...)) !== [];
 
         return new BatchEstimate(
             count($sheet->figures),
             $uses,
-            $uses + array_sum(array_map(static fn (array $of): float => $of[1] * ($of[0]->first()->composition->minutesAtMost() - $of[0]->first()->composition->minutes), $each)),
+            $uses + $further,
             $tidies,
             $times->paths[0]->changes * $this->rules->now()->paintChange,
-            $looks + array_sum(array_map(static fn (array $of): float => $of[1] * $sheet->standard->tier($of[0]->first()->figure->tier)->lookMinutes, $each)),
+            $looks,
             $times->paths[0]->waiting,
             $known ? $paced / ($uses + $tidies) : null,
             $past,
@@ -83,8 +85,7 @@ final readonly class UnitEstimates
     {
         $sum = 0.0;
         foreach ($sheet->alike as $one) {
-            $figure = $one->first();
-            $budget = Estimate::of($figure->figure, $figure->composition, $sheet->standard, $figure->raises === null && ! $figure->row->elsewhere, $figure->type->difficulty)->budget;
+            $budget = $one->first()->estimate($sheet->standard)->budget;
             if ($budget === null) {
                 return null;
             }

@@ -119,7 +119,7 @@ final readonly class GridResource extends Resource
         $estimates = [];
         // Figures that are alike have been composed once, and are estimated once.
         $estimate = function (ComposedFigure $one) use (&$estimates): Estimate {
-            return $estimates[spl_object_id($one->composition)] ??= Estimate::of($one->figure, $one->composition, $this->standard, $one->raises === null && ! $one->row->elsewhere, $one->type->difficulty);
+            return $estimates[spl_object_id($one->composition)] ??= $one->estimate($this->standard);
         };
         $units = array_map(fn (array $figures): array => $this->unit($figures, $cells, $estimate), array_values($byUnit));
 

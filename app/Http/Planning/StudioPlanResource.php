@@ -101,12 +101,13 @@ final readonly class StudioPlanResource extends Resource
     {
         $end = $this->plan->end($job);
         $given = $this->plan->endOfGiven($job);
+        $sheets = $this->plan->ofJob($job);
 
         return [
             'id' => $job->id, 'name' => $job->name, 'due' => $job->due?->format('Y-m-d'), 'painted_on' => $end?->format('Y-m-d'),
             'days_over' => $job->due === null ? null : JobPlanResource::daysOver($job->due, $end),
-            'minutes' => PlannedSheet::minutesOf($this->plan->ofJob($job)),
-            'nobody' => PlannedSheet::minutesOf(array_values(array_filter($this->plan->ofJob($job), static fn (PlannedSheet $sheet): bool => $sheet->painterId === null))),
+            'minutes' => PlannedSheet::minutesOf($sheets),
+            'nobody' => PlannedSheet::minutesOf(array_values(array_filter($sheets, static fn (PlannedSheet $sheet): bool => $sheet->painterId === null))),
             'days_left' => $this->daysTo($job->due), 'days_needed' => $this->daysTo($given), 'given_until' => $given?->format('Y-m-d'),
             'promised_on' => $job->promised_on?->format('Y-m-d'), 'promise_over' => $job->promised_on === null ? null : JobPlanResource::daysOver($job->promised_on, $end),
         ];

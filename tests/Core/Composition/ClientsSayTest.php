@@ -67,9 +67,8 @@ final class ClientsSayTest extends TestCase
     public function test_what_is_the_clients_decides_no_order(): void
     {
         foreach (SchoolQuestion::ofTheClient() as $question) {
-            self::assertTrue($question->isOfTheClient());
             self::assertFalse($question->decidesOrder());
         }
-        self::assertFalse(SchoolQuestion::Metals->isOfTheClient());
+        self::assertNotContains(SchoolQuestion::Metals, SchoolQuestion::ofTheClient());
     }
 }
