@@ -25,14 +25,15 @@ final readonly class PartialOrder
         $later = array_fill(0, $steps, str_repeat("\0", intdiv($steps, 8) + 1));
         $into = $gaveWay = [];
         foreach ($wishes as $wish) {
-            if (self::has($later[$wish->after], $wish->before)) {
-                $gaveWay["{$wish->before} {$wish->after}"] ??= $wish;
+            [$before, $after] = [$wish->before, $wish->after];
+            if (self::has($later[$after], $before)) {
+                $gaveWay["{$before} {$after}"] ??= $wish;
 
                 continue;
             }
-            $into[$wish->after][$wish->before] ??= $wish;
-            if (! self::has($later[$wish->before], $wish->after)) {
-                $later = self::joined($later, $wish->before, $wish->after);
+            $into[$after][$before] ??= $wish;
+            if (! self::has($later[$before], $after)) {
+                $later = self::joined($later, $before, $after);
             }
         }
 
@@ -57,10 +58,14 @@ final readonly class PartialOrder
      */
     private static function withoutWhatFollows(array $held, array $later): array
     {
+        // What comes after each is asked of all that are held at once: their bits are laid over its own.
+        $all = $none = str_repeat("\0", strlen($later[0] ?? ''));
+        foreach ($held as $before => $wish) {
+            $all[$before >> 3] = chr(ord($all[$before >> 3]) | 1 << ($before & 7));
+        }
         $bare = [];
         foreach ($held as $before => $wish) {
-            $follows = array_filter(array_keys($held), static fn (int $between): bool => self::has($later[$before], $between));
-            if ($follows === []) {
+            if (($later[$before] & $all) === $none) {
                 $bare[] = $wish;
             }
         }
@@ -76,8 +81,9 @@ final readonly class PartialOrder
     {
         $new = $later[$after];
         $new[$after >> 3] = chr(ord($new[$after >> 3]) | 1 << ($after & 7));
+        [$byte, $bit] = [$before >> 3, 1 << ($before & 7)];
         foreach ($later as $step => $steps) {
-            if ($step === $before || self::has($steps, $before)) {
+            if ($step === $before || (ord($steps[$byte]) & $bit) !== 0) {
                 $later[$step] = $steps | $new;
             }
         }

@@ -67,10 +67,11 @@ final readonly class SharedSteps
         $works = [];
         foreach ($this->all as $one) {
             $own = $this->ownOrder($one, $joint->order());
-            if (! $order->allows($one->composition, $type, $own)) {
+            $work = $order->inOrder($one->composition, $type, $own, $one->paints);
+            if ($work === null) {
                 return null;
             }
-            $works[] = $order->of($one->composition, $type, $own, $one->paints);
+            $works[] = $work;
         }
 
         $gaveWay = array_merge(...array_map(static fn (Work $work): array => $work->gaveWay, $works));

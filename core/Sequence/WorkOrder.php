@@ -37,12 +37,24 @@ final readonly class WorkOrder
         $alike = Alike::of($steps, $paints, $wet);
         $inOrder = $known === null
             ? (new OrderSearch($steps, $wishes, $wet, $this->settings, $alike))->order($order, $this->goesByColour())
-            : array_map(static fn (int $number): Step => $steps->all[$number], $known);
-        $together = InOneGo::along($inOrder, $alike);
-        $soiling = new Soiling($steps, $this->settings, $together);
-        $planned = (new Planning($steps, $order, $wet, $together, $soiling))->of($inOrder);
+            : self::named($steps, $known);
 
-        return new Work((new Tidying($steps->type, $soiling, $together))->insert($planned), Planning::gaveWay($steps, $order));
+        return $this->work($steps, $order, $wet, $alike, $inOrder);
+    }
+
+    /**
+     * The work in an order that was chosen for other reasons, where it keeps all that must be kept on this figure.
+     *
+     * @param  list<int>  $numbers of all its steps
+     * @param  array<array-key, array<array-key, string>>  $paints as they are given to the search
+     */
+    public function inOrder(Composition $composition, FigureType $type, array $numbers, array $paints = []): ?Work
+    {
+        $steps = Steps::of($composition, $type, $this->standard);
+        $wet = WetRuns::of($steps);
+        $order = PartialOrder::among(count($steps->all), $this->wishes($steps, $wet));
+
+        return self::keeps($numbers, $order, $wet) ? $this->work($steps, $order, $wet, Alike::of($steps, $paints, $wet), self::named($steps, $numbers)) : null;
     }
 
     /**
@@ -52,11 +64,14 @@ final readonly class WorkOrder
      */
     public function allows(Composition $composition, FigureType $type, array $numbers): bool
     {
-        $steps = Steps::of($composition, $type, $this->standard);
-        $wet = WetRuns::of($steps);
-        $order = PartialOrder::among(count($steps->all), $this->wishes($steps, $wet));
+        return $this->inOrder($composition, $type, $numbers) !== null;
+    }
+
+    /** @param  list<int>  $numbers of all steps */
+    private static function keeps(array $numbers, PartialOrder $order, WetRuns $wet): bool
+    {
         $place = array_flip($numbers);
-        foreach (array_keys($steps->all) as $step) {
+        foreach ($numbers as $step) {
             $isEarly = static fn (OrderWish $wish): bool => $place[$wish->before] > $place[$step];
             if (array_filter($order->into[$step], $isEarly) !== [] || (isset($wet->into[$step]) && $place[$wet->into[$step]] !== $place[$step] - 1)) {
                 return false;
@@ -64,6 +79,25 @@ final readonly class WorkOrder
         }
 
         return true;
+    }
+
+    /**
+     * @param  list<int>  $numbers
+     * @return list<Step>
+     */
+    private static function named(Steps $steps, array $numbers): array
+    {
+        return array_map(static fn (int $number): Step => $steps->all[$number], $numbers);
+    }
+
+    /** @param  list<Step>  $inOrder */
+    private function work(Steps $steps, PartialOrder $order, WetRuns $wet, Alike $alike, array $inOrder): Work
+    {
+        $together = InOneGo::along($inOrder, $alike);
+        $soiling = new Soiling($steps, $this->settings, $together);
+        $planned = (new Planning($steps, $order, $wet, $together, $soiling))->of($inOrder);
+
+        return new Work((new Tidying($steps->type, $soiling, $together))->insert($planned), Planning::gaveWay($steps, $order));
     }
 
     /**
@@ -93,9 +127,10 @@ final readonly class WorkOrder
     {
         $all = [];
         foreach ($this->rules as $rule) {
-            $wishes = array_filter(array_map($wet->held(...), [...$rule->wishes($steps)]));
-            usort($wishes, static fn (OrderWish $a, OrderWish $b): int => [$a->before, $a->after] <=> [$b->before, $b->after]);
-            array_push($all, ...$wishes);
+            $wishes = array_values(array_filter(array_map($wet->held(...), [...$rule->wishes($steps)])));
+            $places = array_map(static fn (OrderWish $wish): int => $wish->before * count($steps->all) + $wish->after, $wishes);
+            asort($places);
+            array_push($all, ...array_map(static fn (int $wish): OrderWish => $wishes[$wish], array_keys($places)));
         }
 
         return $all;
