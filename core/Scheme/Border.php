@@ -40,7 +40,7 @@ final readonly class Border
     private function along(string $area, string $neighbour): iterable
     {
         $ladder = $this->figure->ladders[$area] ?? null;
-        $seam = $ladder?->plate?->colourAt(Zone::Seam);
+        $seam = $ladder?->plate()?->colourAt(Zone::Seam);
         foreach ($ladder->steps ?? [] as $step) {
             $technique = $this->figure->standard->technique($step->use->technique);
             if ($technique->group === TechniqueGroup::Shade && $technique->opacity === Opacity::Opaque) {

@@ -71,7 +71,7 @@ final readonly class PaintedFigure
     /** Whether all that its ladders say reaches to their last shade and light, so that the span is that of the figure. */
     public function saysItsSpan(): bool
     {
-        return array_filter($this->ladders, static fn (TierLadder $ladder): bool => $ladder->span === null) === [];
+        return array_filter($this->ladders, static fn (TierLadder $ladder): bool => $ladder->span() === null) === [];
     }
 
     /** {@see TierLadder::$tone}; null where nothing is laid on the area. */

@@ -33,14 +33,9 @@ final readonly class TierLadder
     /** @var list<int> rungs that this tier lays, in the ladder's order */
     public array $taken;
 
-    /** How the area comes out at this tier; null where nothing is laid on it. */
-    public ?Plate $plate;
+    private PlateAtNeed $plate;
 
-    /**
-     * Of L*, from its darkest to its lightest place as it comes out: a stain pools, a wash runs into the recesses. Null while
-     * a base, shade or light of it has no paint: the plate shows one then, but nobody has said it.
-     */
-    public ?float $span;
+    private bool $saysItsTones;
 
     /**
      * What the area looks like from a step back: the last base or relight that this tier lays, over what lies under it and
@@ -76,9 +71,24 @@ final readonly class TierLadder
         ksort($taken);
         $this->taken = array_values($taken);
         $among = $uses === [] ? [] : $over->among($laid, $uses[0]->area->surface, $standard);
-        $this->plate = $uses === [] ? null : (new PlateMaker($standard))->make($among, PlateColours::of($this->reading, $this->steps, $over));
-        $this->span = self::saysItsTones($this->steps, $standard) ? $this->plate->span ?? 0.0 : null;
+        $this->plate = new PlateAtNeed(fn (): ?Plate => $uses === [] ? null : (new PlateMaker($standard))->make($among, PlateColours::of($this->reading, $this->steps, $over)));
+        $this->saysItsTones = self::saysItsTones($this->steps, $standard);
         $this->tone = self::tone($this->reading, $this->steps, $among, $standard, $over);
+    }
+
+    /** How the area comes out at this tier; null where nothing is laid on it. */
+    public function plate(): ?Plate
+    {
+        return $this->plate->plate();
+    }
+
+    /**
+     * Of L*, from its darkest to its lightest place as it comes out: a stain pools, a wash runs into the recesses. Null while
+     * a base, shade or light of it has no paint: the plate shows one then, but nobody has said it.
+     */
+    public function span(): ?float
+    {
+        return $this->saysItsTones ? $this->plate()->span ?? 0.0 : null;
     }
 
     /** @param  list<TierStep>  $steps */
@@ -105,7 +115,7 @@ final readonly class TierLadder
      */
     public function values(): array
     {
-        return $this->span === null || $this->laysMetal() ? [] : array_map(static fn (ZoneState $zone): float => $zone->colour->lightness(), $this->plate->zones ?? []);
+        return ! $this->saysItsTones || $this->laysMetal() ? [] : array_map(static fn (ZoneState $zone): float => $zone->colour->lightness(), $this->plate()->zones ?? []);
     }
 
     /** Whether some step of it is a light on the faces of the area, not a line or a dot alone. */
@@ -130,9 +140,9 @@ final readonly class TierLadder
      */
     public function shortOf(float $asked): ?LadderFinding
     {
-        return $this->span === null || ! $this->lightsFaces() || $this->laysMetal() || $this->span >= $asked
-            ? null
-            : new LadderFinding(LadderFault::SpanShort, LadderFinding::WHOLE, null, $this->span, $asked);
+        $span = ! $this->saysItsTones || ! $this->lightsFaces() || $this->laysMetal() ? null : $this->span();
+
+        return $span === null || $span >= $asked ? null : new LadderFinding(LadderFault::SpanShort, LadderFinding::WHOLE, null, $span, $asked);
     }
 
     /** What is seen of one of its steps, over what lies under it where the ladder says it; null for a step without a colour. */

@@ -104,7 +104,7 @@ final class FigureMixes
     /** How an area comes out in the colours of the scheme; null where the scheme says nothing of it. */
     public function plate(string $area): ?Plate
     {
-        return $this->ladder($area)?->plate;
+        return $this->ladder($area)?->plate();
     }
 
     /** The colour of what the last step of a use is painted with; null where that is not known. */
@@ -292,7 +292,7 @@ final class FigureMixes
     private function ladder(string $area): ?TierLadder
     {
         if (! array_key_exists($area, $this->ladders)) {
-            $this->ladders[$area] = $this->scheme?->tier($this->figure->typeRow()->key, $area, $this->figure->layers()->usesOn($area), $this->standard, $this->figure->tierOn($area), $this->overAll());
+            $this->ladders[$area] = $this->scheme?->tier($this->figure->typeKey, $area, $this->figure->layers()->usesOn($area), $this->standard, $this->figure->tierOn($area), $this->overAll());
         }
 
         return $this->ladders[$area];

@@ -76,7 +76,7 @@ final readonly class AreaPlates
             ? $this->ladders->laid($instead, $uses, $this->standard, $tier->id, $overAll)
             : $this->ladders->tier($this->key, $area->area->id, $uses, $this->standard, $tier->id, $overAll);
 
-        return new SurfacePlate($area, $tier, $ladder, $uses === [] ? null : $ladder->plate ?? $this->neutral($area, $uses, $overAll));
+        return new SurfacePlate($area, $tier, $ladder, $uses === [] ? null : $ladder?->plate() ?? $this->neutral($area, $uses, $overAll));
     }
 
     /**

@@ -158,7 +158,7 @@ final readonly class SchemeAreaParts
             'findings' => $this->findings($tier, $asked, $said->type),
             'missing' => $reading->ladder === null ? [] : array_map(self::written(...), $this->reading->mending->evenSteps($reading)),
             // Whole, as it is said everywhere: rounded twice it would be another number.
-            'span' => $tier->span === null ? null : round($tier->span),
+            'span' => ($span = $tier->span()) === null ? null : round($span),
             'asked' => $asked,
             'steps' => array_map(fn (TierStep $step): array => $this->step($step, $reading), $tier->steps),
         ];

@@ -50,7 +50,7 @@ final readonly class SchemePlatesResource extends Resource
             'surface_name' => $this->reading->standard->surface($surface)->name,
             'tier' => $one->tier->id,
             'tier_name' => $one->tier->name,
-            'span' => isset($one->ladder->span) ? round($one->ladder->span) : null,
+            'span' => ($span = $one->ladder?->span()) === null ? null : round($span),
             'asked' => $this->reading->askedOf($one->ladder, $one->tier),
             'tone' => $one->ladder?->tone?->hex(),
             'plate' => $one->plate === null ? null : (new PlateParts($this->reading->standard))->drawn($one->tier->id, $surface, $one->plate),

@@ -181,7 +181,7 @@ final class LadderFromUsesTest extends TestCase
         foreach ($type->areas as $area) {
             $uses = $composition->usesOn($area->area->id);
             $tierLadder = new TierLadder(new LadderReading($ladder, new Ground(Srgb::fromHex('#9a9d9e'))), $uses, $standard, new LadderRules);
-            $plate = $tierLadder->plate;
+            $plate = $tierLadder->plate();
             self::assertSame($uses === [], $plate === null);
             if ($plate === null) {
                 continue;

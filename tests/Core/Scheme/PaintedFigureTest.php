@@ -96,7 +96,7 @@ final class PaintedFigureTest extends TestCase
 
     public function test_the_span_is_over_what_the_tier_lays(): void
     {
-        self::assertGreaterThan(self::ladder(self::coat(), 'one')->span, self::ladder(self::coat(), 'three')->span);
+        self::assertGreaterThan(self::ladder(self::coat(), 'one')->span(), self::ladder(self::coat(), 'three')->span());
     }
 
     public function test_the_span_is_asked_of_the_figure_not_of_each_area(): void
@@ -112,22 +112,22 @@ final class PaintedFigureTest extends TestCase
     {
         $figure = self::figure('one', self::coat(), self::hat('Harbour Slate'));
 
-        self::assertNull($figure->ladders['hat']->span, 'its wash and its light are not said');
+        self::assertNull($figure->ladders['hat']->span(), 'its wash and its light are not said');
         self::assertSame([], $figure->ladders['hat']->values());
         self::assertNull($figure->ladders['hat']->shortOf(60));
         self::assertNotContains('span-short-of-tier ', self::found($figure, 'one'), 'they may carry it');
         self::assertGreaterThan(0.0, $figure->span(), 'that of the coat');
-        self::assertNotNull(self::figure('detailed', self::coat(), self::hat('Harbour Slate'))->ladders['coat']->span, 'a detail is no tone');
-        self::assertNull(self::ladder(new AreaLadder('coat', []), 'plain')->span, 'nothing is said at all');
+        self::assertNotNull(self::figure('detailed', self::coat(), self::hat('Harbour Slate'))->ladders['coat']->span(), 'a detail is no tone');
+        self::assertNull(self::ladder(new AreaLadder('coat', []), 'plain')->span(), 'nothing is said at all');
     }
 
     public function test_an_area_that_draws_the_eye_is_told_how_far_it_falls_short(): void
     {
         $ladder = self::ladder(self::coat(), 'one');
 
-        self::assertNotNull($ladder->span);
-        self::assertNull($ladder->shortOf($ladder->span));
-        self::assertSame([$ladder->span, $ladder->span + 0.1], [$ladder->shortOf($ladder->span + 0.1)?->is, $ladder->shortOf($ladder->span + 0.1)?->bound]);
+        self::assertNotNull($ladder->span());
+        self::assertNull($ladder->shortOf($ladder->span()));
+        self::assertSame([$ladder->span(), $ladder->span() + 0.1], [$ladder->shortOf($ladder->span() + 0.1)?->is, $ladder->shortOf($ladder->span() + 0.1)?->bound]);
         self::assertNull(self::figure('one', self::coat(), self::hat('Harbour Slate'))->ladders['hat']->shortOf(60), 'one tone is laid where no more is asked for');
         foreach (['pinned', 'glazed', 'edged'] as $tier) {
             self::assertNull(self::ladder(self::coat(), $tier)->shortOf(100), "{$tier}: without a light on its faces no choice of colours would reach it");
@@ -153,19 +153,19 @@ final class PaintedFigureTest extends TestCase
         $stain = new AreaLadder('coat', [new Rung(RungRole::Base, Recipe::of(new Paint('Red stain', PaintKind::Stain, Srgb::fromHex('#8a1020'), Opacity::Transparent)))]);
         $of = static fn (string $technique): TierLadder => new TierLadder(new LadderReading($stain, new Ground(Srgb::fromHex('#f0f0f0'))), [self::asked('coat', $technique)], self::standard(), new LadderRules);
 
-        self::assertGreaterThan(10.0, $of('stain')->span, 'it pools');
-        self::assertSame(0.0, $of('base')->span, 'paint that covers is one tone');
-        self::assertSame($of('stain')->plate?->span, $of('stain')->span, 'one span for ladder, plate and finding');
+        self::assertGreaterThan(10.0, $of('stain')->span(), 'it pools');
+        self::assertSame(0.0, $of('base')->span(), 'paint that covers is one tone');
+        self::assertSame($of('stain')->plate()?->span, $of('stain')->span(), 'one span for ladder, plate and finding');
     }
 
     public function test_what_is_laid_over_the_whole_figure_is_seen_on_each_area(): void
     {
         $coat = static fn (?OverAllPaint $overAll): TierLadder => new TierLadder(new LadderReading(self::hat('Gull White'), new Ground(Srgb::fromHex('#777777'))), [self::asked('hat', 'base'), self::asked('hat', 'wash')], self::standard(), new LadderRules, null, $overAll);
-        $recess = static fn (TierLadder $ladder): float => $ladder->plate?->zones[1]->colour->lightness() ?? 0.0;
+        $recess = static fn (TierLadder $ladder): float => $ladder->plate()?->zones[1]->colour->lightness() ?? 0.0;
 
         self::assertLessThan($recess($coat(null)), $recess($coat(self::grime([]))));
         self::assertSame($recess($coat(null)), $recess($coat(self::grime(['cloth']))), 'kept free of it');
-        self::assertSame(['base', 'whole/wash', 'wash'], $coat(self::grime([]))->plate?->zones[1]->uses, 'two of one name are told apart');
+        self::assertSame(['base', 'whole/wash', 'wash'], $coat(self::grime([]))->plate()?->zones[1]->uses, 'two of one name are told apart');
         self::assertCount(2, $coat(self::grime([]))->steps, 'it is a step of the figure, not of the area');
     }
 
@@ -174,7 +174,7 @@ final class PaintedFigureTest extends TestCase
         $hat = static fn (?OverAllPaint $overAll): TierLadder => new TierLadder(new LadderReading(self::hat('Gull White'), new Ground(Srgb::fromHex('#777777'))), [self::asked('hat', 'base')], self::standard(), new LadderRules, null, $overAll);
 
         self::assertLessThan($hat(null)->tone?->lightness(), $hat(self::grime([]))->tone?->lightness(), 'a wash over everything dulls it');
-        self::assertSame($hat(self::grime([]))->plate?->colourAt(Zone::Face)?->hex(), $hat(self::grime([]))->tone?->hex(), 'as its face on the plate');
+        self::assertSame($hat(self::grime([]))->plate()?->colourAt(Zone::Face)?->hex(), $hat(self::grime([]))->tone?->hex(), 'as its face on the plate');
         self::assertSame($hat(null)->tone?->hex(), $hat(self::grime(['cloth']))->tone?->hex(), 'kept free of it');
         self::assertSame($hat(null)->tone?->hex(), $hat(self::grime([], TechniqueGroup::Ground))->tone?->hex(), 'under it, the base hides it');
     }

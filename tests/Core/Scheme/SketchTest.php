@@ -131,13 +131,13 @@ final class SketchTest extends TestCase
         $ladder = new TierLadder(new LadderReading(new AreaLadder('coat', [new Rung(RungRole::Base, self::thin('#406080'))]), $ground), $uses, self::standard(), new LadderRules);
 
         self::assertSame($sketched, $ladder->reading->rungs[0]->shown->lightness() > Srgb::fromHex('#406080')->under(Srgb::fromHex(self::BLACK), 0.3)->lightness() + 3);
-        self::assertSame(in_array('above', $laid, true), $ladder->span > 5, 'light and dark by itself');
+        self::assertSame(in_array('above', $laid, true), $ladder->span() > 5, 'light and dark by itself');
     }
 
     public function test_an_area_may_have_another_ground_or_a_sketch_of_its_own(): void
     {
         $of = static function (float $cover): array {
-            $palette = self::tier([['ground', self::opaque('#b0b0b0'), $cover], ['base', self::thin('#406080'), 1.0]])->plate?->palette;
+            $palette = self::tier([['ground', self::opaque('#b0b0b0'), $cover], ['base', self::thin('#406080'), 1.0]])->plate()?->palette;
 
             return [$palette?->colour(TechniqueGroup::Ground, 0)?->hex(), $palette?->colour(TechniqueGroup::Ground, 1)?->hex()];
         };
