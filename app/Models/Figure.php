@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Core\Composition\FurtherCoats;
 use Core\Plan\FigureState;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -96,16 +95,6 @@ final class Figure extends VersionedRow
     public function furtherCoats(): HasMany
     {
         return $this->hasMany(FurtherCoat::class)->orderBy('id');
-    }
-
-    public function coatsBeyond(): FurtherCoats
-    {
-        $coats = [];
-        foreach ($this->furtherCoats as $row) {
-            $coats[$row->area][$row->use] = $row->coats;
-        }
-
-        return new FurtherCoats($coats);
     }
 
     /** @return HasMany<Check, $this> */

@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property string $note
  * @property int $position
  * @property int $version
+ * @property-read int|null $figures_count where they were counted
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
  * @property-read Job $job

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\Composing\JobStandards;
 use App\Actions\Paints\PaintBook;
 use App\Actions\Schemes\SchemeBook;
 use App\Actions\Schemes\StudioRules;
@@ -27,6 +28,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(CurrentStudio::class);
         $this->app->scoped(StandardLibrary::class);
+        $this->app->scoped(JobStandards::class);
         $this->app->scoped(PaintBook::class);
         $this->app->scoped(SchemeBook::class);
         $this->app->scoped(StudioRules::class);

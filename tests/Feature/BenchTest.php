@@ -40,7 +40,7 @@ final class BenchTest extends TestCase
     public function test_there_is_one_sheet_for_figures_of_a_unit_that_have_most_in_common(): void
     {
         /** @var list<BenchRow> $sheets */
-        $sheets = $this->answer($this->lead(), 'GET', '/bench-sheets');
+        $sheets = $this->benchOf($this->lead());
 
         // Seven units. Leaders two tiers up, of both Lamplighters, have little in common with their men and sheets of their own;
         // those of the watch and of the divers share theirs.
@@ -52,7 +52,7 @@ final class BenchTest extends TestCase
     public function test_the_list_says_who_has_each_sheet(): void
     {
         $this->figure('1st Lamplighters', 9)->update(['painter_id' => $this->jory()->id]);
-        $sheets = $this->answer($this->lead(), 'GET', '/bench-sheets');
+        $sheets = $this->benchOf($this->lead());
         $painters = array_column($sheets, 'painters');
 
         self::assertEqualsCanonicalizing(['Isla Coade', 'Jory Vean'], $painters[0]);
@@ -62,7 +62,7 @@ final class BenchTest extends TestCase
 
     public function test_a_painter_sees_the_sheets_of_own_figures(): void
     {
-        $units = array_column($this->answer($this->jory(), 'GET', '/bench-sheets'), 'unit');
+        $units = array_column($this->benchOf($this->jory()), 'unit');
 
         self::assertSame(['Tide divers', 'Heron riders'], $units);
     }
@@ -136,7 +136,7 @@ final class BenchTest extends TestCase
 
         $code->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
         self::assertSame(QrCode::svg(url('/bench')."?unit={$unit->id}"), $code->getContent());
-        self::assertContains($unit->id, array_column($this->answer($this->isla(), 'GET', '/bench-sheets'), 'unit_id'));
+        self::assertContains($unit->id, array_column($this->benchOf($this->isla()), 'unit_id'));
     }
 
     public function test_at_hand_names_what_is_not_asked_for_there_and_what_runs_out(): void

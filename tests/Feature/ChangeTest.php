@@ -152,10 +152,10 @@ final class ChangeTest extends CheckTestCase
         $set = fn (string $state) => $this->answer($this->lead(), 'PUT', "/jobs/{$job->id}", ['version' => $job->refresh()->version, 'name' => $job->name, 'client' => $job->client, 'due' => null, 'state' => $state]);
         $set('closed');
 
-        self::assertSame([], $this->answer($this->lead(), 'GET', '/bench-sheets'));
+        self::assertSame([], $this->benchOf($this->lead()));
         self::assertSame(['closed'], array_column($this->answer($this->lead(), 'GET', '/jobs'), 'state'));
         $set('open');
-        self::assertNotSame([], $this->answer($this->lead(), 'GET', '/bench-sheets'));
+        self::assertNotSame([], $this->benchOf($this->lead()));
     }
 
     public function test_a_closed_job_goes_into_the_archive_and_out_of_it(): void
@@ -168,7 +168,7 @@ final class ChangeTest extends CheckTestCase
         $set('closed')->assertOk();
         $set('archived')->assertOk();
         self::assertSame([[], ['archived']], [$listed('0'), $listed('1')]);
-        self::assertSame([], $this->answer($this->lead(), 'GET', '/bench-sheets'));
+        self::assertSame([], $this->benchOf($this->lead()));
         $found = $this->answer($this->lead(), 'GET', '/found?words=harbour+guard');
         self::assertContains('The Port Ember harbour office, archived', array_column($found, 'detail'));
         self::assertSame('archived', $this->answer($this->isla(), 'GET', "/jobs/{$job->id}")['state'], 'it can be read as before');

@@ -203,7 +203,7 @@ abstract class DescribedTestCase extends CheckTestCase
 
     protected function sheetKey(): string
     {
-        $first = array_values($this->answer($this->lead(), 'GET', '/bench-sheets'))[0] ?? null;
+        $first = $this->benchOf($this->lead())[0] ?? null;
         self::assertIsArray($first);
         self::assertIsString($first['key']);
 

@@ -8,7 +8,7 @@ use App\Actions\Bench\FigureMixes;
 use App\Actions\Composing\Agreed;
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\PaintedHere;
-use App\Models\Figure as FigureRow;
+use App\Actions\Composing\StoredFigure;
 use App\Models\Unit;
 use Core\Colour\Srgb;
 use Core\Composition\Composer;
@@ -64,7 +64,7 @@ final class FigureMixesTest extends TestCase
         $type = new FigureType('Guard', SizeClass::Foot, array_map(static fn (Area $area): TypeArea => new TypeArea($area, 'figure', 1, false, [Side::Front]), $areas));
         $unit = new Unit;
         $unit->forceFill(['figure_type_id' => 7, 'scheme_id' => null]);
-        $composed = new ComposedFigure($unit, (new FigureRow)->forceFill(['id' => 1]), PaintedHere::all($figure, (new Composer($standard))->compose($figure)), $type, new Agreed);
+        $composed = new ComposedFigure($unit, new StoredFigure(1, 1, 1), PaintedHere::all($figure, (new Composer($standard))->compose($figure)), $type, 'guard', new Agreed);
         $own = [];
         foreach ($ofJob as $area => $use) {
             $paint = new Paint($use, PaintKind::Base, Srgb::fromHex($use === 'base' ? '#c0c0c0' : '#101010'), Opacity::Opaque);

@@ -70,10 +70,10 @@ final class IsolationTest extends TestCase
 
     public function test_lists_hold_nothing_of_another_studio(): void
     {
-        foreach (['/checks', '/sign-offs'] as $path) {
+        foreach (['/checks', '/sign-offs', '/bench-sheets'] as $path) {
             self::assertSame([[], 0], [($page = $this->answer($this->stranger(), 'GET', $path))['rows'], $page['all']], $path);
         }
-        foreach (['/jobs', '/bench-sheets', '/bench-runs', '/figure-types', '/paints', '/schemes', '/proposals'] as $path) {
+        foreach (['/jobs', '/bench-runs', '/figure-types', '/paints', '/schemes', '/proposals'] as $path) {
             self::assertSame([], $this->answer($this->stranger(), 'GET', $path), $path);
         }
         self::assertSame(['Brenna Holm'], array_column($this->answer($this->stranger(), 'GET', '/people'), 'name'));

@@ -152,7 +152,7 @@ final class LookTest extends TestCase
     private function row(): array
     {
         /** @var list<BenchRow> $rows */
-        $rows = $this->answer($this->lead(), 'GET', '/bench-sheets');
+        $rows = $this->benchOf($this->lead());
 
         return $rows[0];
     }

@@ -457,7 +457,7 @@ final class PeopleTest extends TestCase
     /** @return array{steps: list<array{technique: string, cleared: bool|null}>} */
     private function sheetFor(User $person): array
     {
-        $sheets = array_values(array_filter((array) $this->answer($person, 'GET', '/bench-sheets'), is_array(...)));
+        $sheets = $this->benchOf($person);
         self::assertIsString($sheets[0]['key']);
 
         /** @var array{steps: list<array{technique: string, cleared: bool|null}>} */

@@ -74,19 +74,56 @@ final class SizeTest extends CheckTestCase
         self::assertSame($count(2), $count(200));
     }
 
-    public function test_the_bench_list_answers_with_fifty_jobs(): void
+    /** Bench, paint needs and plan of a studio with two jobs of two units more, and with twelve: the queries of each are told. */
+    public function test_what_goes_through_all_open_work_asks_the_database_no_more_with_twelve_jobs_than_with_two(): void
     {
-        for ($i = 1; $i <= 49; $i++) {
-            $job = $this->newJob("Job {$i}");
-            $this->answer($this->lead(), 'POST', "/jobs/{$job->id}/roster", ['text' => "unit,figure_type,count,tier,leader_count,leader_tier,note\nFirst,lamplighter,20,muster,1,guard,\nSecond,lamplighter,20,watch,0,,\n"]);
-        }
-        // In a request of its own there is this much for everything.
-        $before = memory_get_usage();
-        memory_reset_peak_usage();
-        $sheets = $this->answer($this->lead(), 'GET', '/bench-sheets');
+        $paths = ['/bench-sheets', '/paint-needs', '/plan'];
+        $made = 0;
+        $asked = function (int $jobs) use ($paths, &$made): array {
+            for (; $made < $jobs; $made++) {
+                $job = $this->newJob("Job {$made}");
+                $this->answer($this->lead(), 'POST', "/jobs/{$job->id}/roster", ['text' => "unit,figure_type,count,tier,leader_count,leader_tier,note\nFirst,lamplighter,20,muster,1,guard,\nSecond,lamplighter,20,watch,0,,\n"]);
+            }
+            $counts = [];
+            foreach ($paths as $path) {
+                // What is kept between requests is there: each is asked as it is asked all day.
+                $this->answer($this->lead(), 'GET', $path);
+                $this->newRequest();
+                DB::enableQueryLog();
+                DB::flushQueryLog();
+                $this->answer($this->lead(), 'GET', $path);
+                $counts[$path] = count(DB::getQueryLog());
+                DB::disableQueryLog();
+            }
 
-        self::assertCount(9 + 49 * 3, $sheets);
-        self::assertLessThan(128 << 20, memory_get_peak_usage() - $before);
+            return $counts;
+        };
+
+        self::assertSame($asked(2), $asked(12));
+    }
+
+    public function test_the_bench_list_has_pages_of_units_with_the_true_count_and_finds(): void
+    {
+        foreach (['Breakwater' => 3, 'Slipway' => 25] as $name => $units) {
+            $job = $this->newJob($name);
+            $rows = implode("\n", array_map(static fn (int $at): string => "{$name} {$at},lamplighter,2,muster", range(1, $units)));
+            $this->answer($this->lead(), 'POST', "/jobs/{$job->id}/roster", ['text' => "unit,figure_type,count,tier\n{$rows}\n"]);
+        }
+        // Seven of the demo.
+        $first = $this->answer($this->lead(), 'GET', '/bench-sheets');
+        $second = $this->answer($this->lead(), 'GET', '/bench-sheets?page=2');
+        self::assertSame([35, 2, 1], [$first['all'], $first['pages'], $first['page']]);
+        self::assertSame([35, 2, 2], [$second['all'], $second['pages'], $second['page']]);
+        self::assertSame([], array_intersect(array_column($this->benchOf($this->lead()), 'key'), array_column($this->benchOf($this->lead(), '?page=2'), 'key')));
+        $found = fn (string $words): array => array_column($this->benchOf($this->lead(), "?find={$words}"), 'unit');
+        self::assertSame(['Breakwater 1', 'Breakwater 2', 'Breakwater 3'], $found('breakw'), 'a job and a unit');
+        self::assertSame(['Heron riders'], $found('heron+rider'), 'a type');
+        self::assertSame(['Tide divers', 'Heron riders'], $found('jory'), 'a painter');
+        self::assertSame([], $found('25%25'), 'as it is written');
+        $unit = Unit::query()->where('name', 'Slipway 7')->firstOrFail();
+        self::assertSame(['Slipway 7'], array_column($this->benchOf($this->lead(), "?unit={$unit->id}"), 'unit'));
+        $this->assertRefused($this->as($this->lead(), 'GET', '/bench-sheets?page=0'), 422, 'invalid', '/page');
+        $this->assertRefused($this->as($this->lead(), 'GET', '/bench-sheets?unit=x'), 422, 'invalid', '/unit');
     }
 
     public function test_lists_say_how_many_there_are_and_have_pages(): void
@@ -169,7 +206,7 @@ final class SizeTest extends CheckTestCase
     {
         $check = $this->act($this->open($this->figure('1st Lamplighters', 5)), 'flaws', ['flaw' => 'broken', 'area' => 'lamp pole', 'side' => 'left']);
         $this->act($check, 'refusal');
-        $states = fn (): array => array_map(static fn (array $row): array => [$row['refused'], $row['mended'], $row['to_check']], array_values(array_filter($this->answer($this->isla(), 'GET', '/bench-sheets'), static fn (mixed $row): bool => is_array($row) && $row['unit'] === '1st Lamplighters' && $row['tier'] === 'Muster')));
+        $states = fn (): array => array_map(static fn (array $row): array => [$row['refused'], $row['mended'], $row['to_check']], array_values(array_filter($this->benchOf($this->isla()), static fn (array $row): bool => $row['unit'] === '1st Lamplighters' && $row['tier'] === 'Muster')));
         self::assertSame([[1, 0, 5]], $states());
         $fault = \App\Models\Fault::query()->firstOrFail();
         $this->answer($this->isla(), 'POST', "/faults/{$fault->id}/mending");

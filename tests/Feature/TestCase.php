@@ -228,14 +228,29 @@ abstract class TestCase extends LaravelTestCase
         return $this->answer($this->lead(), 'GET', "/figures/{$figure}/layers?area=".urlencode($area));
     }
 
+    /** @return list<array<string, mixed>> the first page of what is listed at somebody's bench */
+    protected function benchOf(User $user, string $query = ''): array
+    {
+        /** @var array{rows: list<array<string, mixed>>} $page */
+        $page = $this->answer($user, 'GET', "/bench-sheets{$query}");
+
+        return $page['rows'];
+    }
+
     /** Something was changed behind the application: what it has read already is forgotten. */
     protected function readAnew(): void
+    {
+        cache()->flush();
+        $this->newRequest();
+    }
+
+    /** What is read once a request is read again by the next one. */
+    protected function newRequest(): void
     {
         $studio = $this->lead()->studio_id;
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $route->flushController();
         }
-        cache()->flush();
         $this->app->forgetScopedInstances();
         $this->app->make(CurrentStudio::class)->enter($studio);
     }

@@ -11,7 +11,7 @@ use Core\Standard\UseWords;
 
 /**
  * What can be painted in one run over several sheets: lines that are laid the same way with the same paint, on figures on which all
- * that they wait for is done, and nothing messy is before them that would soil them. Sheet by sheet, so that no more than one job is held at once.
+ * that they wait for is done, and nothing messy is before them that would soil them.
  */
 final readonly class BenchRuns
 {
@@ -23,7 +23,7 @@ final readonly class BenchRuns
     public function of(User $user): array
     {
         $runs = [];
-        foreach ($this->sheets->forPerson($user) as $sheet) {
+        foreach ($this->sheets->ofUnits(BenchUnits::toPaintBy($user)) as $sheet) {
             foreach (self::ready($sheet, $user) as [$step, $planned, $figures]) {
                 $mixes = $sheet->mixesOf($step);
                 $paint = $mixes->paint($planned->step->laid);

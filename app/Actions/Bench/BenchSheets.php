@@ -10,16 +10,19 @@ use App\Actions\Composing\JobStandards;
 use App\Actions\Composing\StandingMarks;
 use App\Models\Figure;
 use App\Models\Job;
-use App\Models\JobState;
 use App\Models\Mishap;
 use App\Models\Role;
 use App\Models\Unit;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
 /** The bench sheets of a job: one for the figures of a unit and a scheme that are painted alike, or differ in a few uses. */
 final readonly class BenchSheets
 {
+    /** Units whose figures are held at once. */
+    private const AT_ONCE = 50;
+
     public function __construct(
         private JobFigures $figures,
         private JobStandards $standards,
@@ -31,21 +34,31 @@ final readonly class BenchSheets
     /** @return list<BenchSheet> */
     public function ofJob(Job $job): array
     {
-        return $this->sheets($job, $this->figures->ofJob($job));
+        return $this->sheets($this->figures->ofJob($job));
     }
 
     /**
-     * Of open jobs, job by job, so that no more than one of them is held at once.
+     * Of units of any jobs, some at a time, so that no more than these are held at once.
      *
-     * @return iterable<BenchSheet> for a painter those with own figures
+     * @param  list<int>  $units ids
+     * @return iterable<BenchSheet> in the order of the units
      */
-    public function forPerson(User $user): iterable
+    public function ofUnits(array $units): iterable
     {
-        foreach (Job::query()->where('state', JobState::Open)->orderByRaw('due IS NULL, due, id')->get() as $job) {
-            foreach ($this->ofJob($job) as $sheet) {
-                if (($user->role !== Role::Painter || $sheet->isFor($user->id)) && $sheet->isOfTheBench()) {
-                    yield $sheet;
-                }
+        foreach (array_chunk($units, self::AT_ONCE) as $some) {
+            yield from $this->sheets($this->figures->ofUnits($some));
+        }
+    }
+
+    /**
+     * @param  list<int>  $units ids
+     * @return iterable<BenchSheet> of these those that are somebody's at the bench: for a painter those with own figures
+     */
+    public function forPerson(User $user, array $units): iterable
+    {
+        foreach ($this->ofUnits($units) as $sheet) {
+            if (($user->role !== Role::Painter || $sheet->isFor($user->id)) && $sheet->isOfTheBench()) {
+                yield $sheet;
             }
         }
     }
@@ -76,7 +89,7 @@ final readonly class BenchSheets
     /** @return list<BenchSheet> */
     public function ofUnit(Unit $unit): array
     {
-        return $this->sheets($unit->job, $this->figures->ofUnit($unit));
+        return $this->sheets($this->figures->ofUnit($unit));
     }
 
     /**
@@ -86,7 +99,7 @@ final readonly class BenchSheets
      */
     public function ofUnitAt(Unit $unit, string $instead, string $of): array
     {
-        return $this->sheets($unit->job, $this->figures->ofUnitAt($unit, $instead, $of));
+        return $this->sheets($this->figures->ofUnitAt($unit, $instead, $of));
     }
 
     /** @param  list<BenchSheet>  $sheets of the figure's unit */
@@ -105,17 +118,17 @@ final readonly class BenchSheets
      * @param  list<ComposedFigure>  $figures
      * @return list<BenchSheet>
      */
-    private function sheets(Job $job, array $figures): array
+    private function sheets(array $figures): array
     {
-        $standard = $this->standards->of($job);
         $ids = array_map(static fn (ComposedFigure $figure): int => $figure->id, $figures);
         $marks = StandingMarks::on($ids);
-        $mishaps = Mishap::query()->whereIn('figure_id', $ids)->whereNull('ended')->with('user')->orderBy('id')->get();
+        $mishaps = $ids === [] ? new Collection : Mishap::query()->whereIn('figure_id', $ids)->whereNull('ended')->with('user')->orderBy('id')->get();
         $sheets = [];
-        foreach ($this->alike($job, $figures) as $ofUnit) {
+        foreach ($this->alike($figures) as $ofUnit) {
+            $standard = $this->standards->of($ofUnit[0]->first()->unit->job);
             foreach ($this->shared->of($ofUnit, $standard) as [$sharing, $lines]) {
                 $own = array_map(static fn (ComposedFigure $figure): int => $figure->id, array_merge(...array_column($sharing, 'figures')));
-                $sheets[] = new BenchSheet(self::key($sharing), $standard, $sharing, SheetStep::all($lines->all), $marks, array_values($mishaps->whereIn('figure_id', $own)->all()), $lines->gaveWay);
+                $sheets[] = new BenchSheet(self::key($sharing), $standard, $sharing, $this->shared->steps($lines), $marks, array_values($mishaps->whereIn('figure_id', $own)->all()), $lines->gaveWay);
             }
         }
 
@@ -126,19 +139,19 @@ final readonly class BenchSheets
      * @param  list<ComposedFigure>  $figures
      * @return list<non-empty-list<AlikeFigures>> those of one unit, one type and one scheme, whose areas are painted by the same schools, together
      */
-    private function alike(Job $job, array $figures): array
+    private function alike(array $figures): array
     {
         /** @var array<string, non-empty-list<ComposedFigure>> $byKey */
         $byKey = [];
         foreach ($figures as $figure) {
             $byKey[$figure->likeKey()][] = $figure;
         }
-        $mixes = $this->mixes->ofAll($job, array_map(static fn (array $alike): ComposedFigure => $alike[0], array_values($byKey)));
+        $mixes = $this->mixes->ofAll(array_map(static fn (array $alike): ComposedFigure => $alike[0], array_values($byKey)));
         $together = [];
         foreach (array_values($byKey) as $at => $alike) {
             // What has paint already, because it comes back or came finished, shares a sheet with its like alone.
             $painted = $alike[0]->raises !== null || $alike[0]->row->elsewhere ? $alike[0]->likeKey() : '';
-            $together["{$alike[0]->unit->id} {$alike[0]->typeId()} {$alike[0]->schemeId()} {$alike[0]->agreed->schools()} {$painted}"][] = new AlikeFigures($alike, $mixes[$at]);
+            $together["{$alike[0]->unit->id} {$alike[0]->typeId()} {$alike[0]->schemeId()} {$alike[0]->agreed->schools} {$painted}"][] = new AlikeFigures($alike, $mixes[$at]);
         }
 
         return array_values($together);

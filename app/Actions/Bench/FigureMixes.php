@@ -303,7 +303,7 @@ final class FigureMixes
     {
         if ($this->overAll === null) {
             $uses = $this->figure->layers()->usesOfWhole();
-            $paint = $this->scheme?->overAll($this->figure->typeRow()->key, $this->figure->layers(), $this->standard, $this->figure->figure->tier) ?? OverAllPaint::of($uses, []);
+            $paint = $this->scheme?->overAll($this->figure->typeKey, $this->figure->layers(), $this->standard, $this->figure->figure->tier) ?? OverAllPaint::of($uses, []);
             foreach ($uses as $use) {
                 for ($step = 1; $step <= $use->use->steps; $step++) {
                     $colour = ($this->own($use, $step)['recipe'] ?? null)?->colour();

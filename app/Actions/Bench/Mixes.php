@@ -8,7 +8,6 @@ use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobStandards;
 use App\Actions\Paints\PaintBook;
 use App\Actions\Schemes\SchemeBook;
-use App\Actions\Schemes\SchemeLadders;
 use App\Actions\Schemes\StudioRules;
 use App\Models\Job;
 use App\Models\JobMix;
@@ -27,39 +26,49 @@ final readonly class Mixes
 
     public function of(ComposedFigure $figure): FigureMixes
     {
-        return $this->ofAll($figure->unit->job, [$figure])[0];
+        return $this->ofAll([$figure])[0];
     }
 
     /**
-     * Of some figures of one job, in a constant number of queries.
+     * Of some figures, of several jobs too, in a number of queries that depends on neither.
      *
      * @param  list<ComposedFigure>  $figures
      * @return list<FigureMixes>
      */
-    public function ofAll(Job $job, array $figures): array
+    public function ofAll(array $figures): array
     {
-        $standard = $this->standards->of($job);
-        $own = $this->ofJob($job);
+        $jobs = [];
+        foreach ($figures as $figure) {
+            $jobs[$figure->unit->job_id] = $figure->unit->job;
+        }
+        $this->schemes->prepare(array_unique(array_map(static fn (Job $job): int => $job->force_id, $jobs)));
+        $own = $this->ofJobs(array_keys($jobs));
         $rules = $this->rules->now();
-        /** @var array<int, SchemeLadders|null> $schemes */
-        $schemes = [];
 
-        return array_map(function (ComposedFigure $figure) use ($job, $standard, $own, $rules, &$schemes): FigureMixes {
-            $scheme = $figure->schemeId() ?? 0;
-            if (! array_key_exists($scheme, $schemes)) {
-                $schemes[$scheme] = $this->schemes->ofForce($job->force_id, $figure->schemeId());
-            }
+        /** @var array<string, FigureMixes> $known */
+        $known = [];
 
-            return new FigureMixes($figure, $standard, $own, $schemes[$scheme], $rules);
+        return array_map(function (ComposedFigure $figure) use ($own, $rules, &$known): FigureMixes {
+            $job = $figure->unit->job;
+            $scheme = $this->schemes->ofForce($job->force_id, $figure->schemeId());
+            $ofJob = $own[$job->id] ?? [];
+            // What a job has mixed itself is for a type and a scheme of its own.
+            $apart = $ofJob === [] ? '' : "{$job->id} {$figure->typeId()} {$figure->schemeId()}";
+            $like = implode(' ', [spl_object_id($figure->composedAs()), $scheme === null ? 0 : spl_object_id($scheme), $apart, $figure->typeKey]);
+
+            return $known[$like] ??= new FigureMixes($figure, $this->standards->of($job), $ofJob, $scheme, $rules);
         }, $figures);
     }
 
-    /** @return array<string, array{recipe: Recipe, version: int}> by {@see FigureMixes::key()} */
-    private function ofJob(Job $job): array
+    /**
+     * @param  list<int>  $jobs ids
+     * @return array<int, array<string, array{recipe: Recipe, version: int}>> by job and {@see FigureMixes::key()}
+     */
+    private function ofJobs(array $jobs): array
     {
         $mixes = [];
-        foreach (JobMix::query()->where('job_id', $job->id)->with('parts')->get() as $mix) {
-            $mixes[FigureMixes::key($mix->figure_type_id, $mix->scheme_id, $mix->area, $mix->use, $mix->step)] = ['recipe' => $this->paints->stored($mix->parts, $mix->water), 'version' => $mix->version];
+        foreach (JobMix::query()->whereIn('job_id', $jobs)->with('parts')->orderBy('id')->get() as $mix) {
+            $mixes[$mix->job_id][FigureMixes::key($mix->figure_type_id, $mix->scheme_id, $mix->area, $mix->use, $mix->step)] = ['recipe' => $this->paints->stored($mix->parts, $mix->water), 'version' => $mix->version];
         }
 
         return $mixes;

@@ -7,16 +7,22 @@ namespace App\Actions\Bench;
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
 use App\Actions\Schemes\StudioRules;
-use App\Models\Job;
 use App\Models\JobState;
+use App\Models\Unit;
+use Core\Composition\ComposedUse;
+use Core\Plan\FigureState;
 use Core\Scheme\Batch;
 use Core\Scheme\Paint;
 use Core\Sequence\PlannedStep;
 use Core\Why;
+use Illuminate\Database\Eloquent\Builder;
 
 /** What the running jobs will take of each paint, for figures that are not handed over yet. */
 final readonly class PaintNeeds
 {
+    /** Units that are read at once. */
+    private const AT_ONCE = 500;
+
     public function __construct(
         private JobFigures $figures,
         private Mixes $mixes,
@@ -27,14 +33,32 @@ final readonly class PaintNeeds
     /** @return array{ml: array<string, float>, pieces: array<string, float>} millilitres by name of the paint, and pieces by name of what is counted */
     public function handle(): array
     {
+        $alike = [];
+        foreach (array_chunk(self::units(), self::AT_ONCE) as $units) {
+            array_push($alike, ...$this->alike($units));
+        }
+        // What is painted alike in several units and jobs is reckoned once.
+        /** @var array<int, array{FigureMixes, list<ComposedUse>, int}> $together */
+        $together = [];
+        foreach ($alike as [$mixes, $uses, $count]) {
+            $together[spl_object_id($mixes)] = [$mixes, $uses, $count + ($together[spl_object_id($mixes)][2] ?? 0)];
+        }
         $ml = $pieces = [];
-        foreach (Job::query()->where('state', JobState::Open)->orderBy('id')->get() as $job) {
-            $alike = $this->alike($job);
-            $ml[] = $this->millilitres($job, $alike);
-            $pieces[] = self::pieces($alike);
+        foreach ($together as [$mixes, $uses, $count]) {
+            array_push($ml, ...array_map(static fn (Batch $batch): array => $batch->mlByPaint(), $mixes->amounts($count)));
+            array_push($pieces, ...self::pieces($uses, $count));
         }
 
         return ['ml' => self::summed($ml), 'pieces' => self::summed($pieces)];
+    }
+
+    /** @return list<int> ids of units of open jobs with figures that are to be painted */
+    private static function units(): array
+    {
+        /** @var list<int> */
+        return Unit::query()->join('jobs', 'jobs.id', '=', 'units.job_id')->where('jobs.state', JobState::Open)
+            ->whereHas('figures', static fn (Builder $figures): Builder => $figures->whereIn('state', FigureState::AT_THE_BENCH))
+            ->orderByRaw('jobs.id, units.position')->pluck('units.id')->all();
     }
 
     /** @return array<string, float> millilitres by name of the paint, of what is open on a sheet */
@@ -107,48 +131,26 @@ final readonly class PaintNeeds
         );
     }
 
-    /** @return list<non-empty-list<ComposedFigure>> figures still at the bench, those of one sheet together */
-    private function alike(Job $job): array
+    /**
+     * @param  list<int>  $units ids
+     * @return list<array{FigureMixes, list<ComposedUse>, int}> what figures still at the bench are painted with, what is laid on each, and how many they are
+     */
+    private function alike(array $units): array
     {
-        /** @var array<string, non-empty-list<ComposedFigure>> $alike */
-        $alike = [];
-        foreach ($this->figures->ofJob($job) as $figure) {
-            if ($figure->row->state->isAtTheBench()) {
-                $alike[$figure->likeKey()][] = $figure;
-            }
-        }
+        $all = $this->figures->alike($units, FigureState::AT_THE_BENCH);
+        $mixes = $this->mixes->ofAll(array_map(static fn (array $one): ComposedFigure => $one[0], $all));
 
-        return array_values($alike);
+        return array_map(static fn (array $one, FigureMixes $with): array => [$with, $one[0]->composition->uses, $one[1]], $all, $mixes);
     }
 
     /**
-     * @param  list<non-empty-list<ComposedFigure>>  $groups
-     * @return array<string, float>
+     * @param  list<ComposedUse>  $uses
+     * @return list<array<string, float>>
      */
-    private static function pieces(array $groups): array
+    private static function pieces(array $uses, int $figures): array
     {
-        $pieces = [];
-        foreach ($groups as $group) {
-            foreach ($group[0]->composition->uses as $use) {
-                $material = $use->use->material->name;
-                $pieces[] = $material === '' ? [] : [$material => $use->materialPieces() * count($group)];
-            }
-        }
+        $counted = array_filter($uses, static fn (ComposedUse $use): bool => $use->use->material->name !== '');
 
-        return self::summed($pieces);
-    }
-
-    /**
-     * @param  list<non-empty-list<ComposedFigure>>  $groups
-     * @return array<string, float>
-     */
-    private function millilitres(Job $job, array $groups): array
-    {
-        $needs = [];
-        foreach ($this->mixes->ofAll($job, array_map(static fn (array $group): ComposedFigure => $group[0], $groups)) as $at => $mixes) {
-            array_push($needs, ...array_map(static fn (Batch $batch): array => $batch->mlByPaint(), $mixes->amounts(count($groups[$at]))));
-        }
-
-        return self::summed($needs);
+        return array_values(array_map(static fn (ComposedUse $use): array => [$use->use->material->name => $use->materialPieces() * $figures], $counted));
     }
 }

@@ -18,18 +18,15 @@ final readonly class Painters
     /** @return list<int> ids of people */
     public static function of(Figure $figure): array
     {
-        $unit = $figure->unit()->firstOrFail();
+        $mended = Mending::query()->whereHas('fault.check', static fn ($query) => $query->where('figure_id', $figure->id))->select('user_id');
+        $mishaps = Mishap::query()->where('figure_id', $figure->id)->where('ended', MishapEnd::Mended)->select('ended_by as user_id');
         /** @var list<int> $marked */
-        $marked = BenchMark::query()->where('figure_id', $figure->id)->where('is_look', false)->pluck('user_id')->all();
-        /** @var list<int> $mended */
-        $mended = Mending::query()->whereHas('fault.check', static fn ($query) => $query->where('figure_id', $figure->id))->pluck('user_id')->all();
-        /** @var list<int> $mishaps */
-        $mishaps = Mishap::query()->where('figure_id', $figure->id)->where('ended', MishapEnd::Mended)->pluck('ended_by')->all();
+        $marked = BenchMark::query()->where('figure_id', $figure->id)->where('is_look', false)->select('user_id')->union($mended)->union($mishaps)->pluck('user_id')->all();
         // What came finished was painted by none of them; who mends on it paints.
-        $given = $figure->elsewhere ? null : $figure->painter_id ?? $unit->painter_id;
+        $given = $figure->elsewhere ? null : $figure->painter_id ?? $figure->loadMissing('unit')->unit->painter_id;
         $before = $figure->raises_id === null ? [] : self::of($figure->raises()->with('figure')->firstOrFail()->figure);
 
-        return array_values(array_unique([...($given === null ? [] : [$given]), ...$marked, ...$mended, ...$mishaps, ...$before]));
+        return array_values(array_unique([...($given === null ? [] : [$given]), ...$marked, ...$before]));
     }
 
     /** Whether it is somebody's own work, wholly or in part. */
@@ -52,12 +49,13 @@ final readonly class Painters
     /** A painter works on own figures; the lead and a deputy may help on any. */
     public static function mayPaint(User $user, Figure $figure): bool
     {
-        if ($user->role->checks()) {
-            return true;
-        }
-        $figure->loadMissing('unit');
+        return $user->role->checks() || self::mayPaintWhatIsGivenTo($user, $figure->painter_id ?? $figure->loadMissing('unit')->unit->painter_id);
+    }
 
-        return ($figure->painter_id ?? $figure->unit->painter_id) === $user->id;
+    /** @param  int|null  $painter whom a figure is given to; null: nobody */
+    public static function mayPaintWhatIsGivenTo(User $user, ?int $painter): bool
+    {
+        return $user->role->checks() || $painter === $user->id;
     }
 
     /** @throws NotAllowed if the figure is given to somebody else */

@@ -15,18 +15,21 @@ use WeakMap;
 /** Which figures of a unit share a sheet, and its lines. Those that differ in a few uses do, where one order serves them all. */
 final class SharedSheets
 {
-    /** @var WeakMap<Standard, array<string, SheetLines>> lines of figures that are alike, by what is painted on them */
+    /** @var WeakMap<FigureMixes, SheetLines> lines of figures that are alike, by what is painted on them and with what */
     private WeakMap $ofAlike;
 
-    /** @var WeakMap<Standard, array<string, SheetLines|null>> lines of those that share a sheet, by what is painted on whom; null where no one order serves them, or each has more of its own */
-    private WeakMap $known;
+    /** @var array<string, array{SheetLines|null, list<FigureMixes>}> lines of those that share a sheet, likewise; null where no one order serves them, or each has more of its own. What they are known by is kept, so that no number is given anew */
+    private array $known = [];
+
+    /** @var WeakMap<SheetLines, list<SheetStep>> */
+    private WeakMap $steps;
 
     public function __construct(
         private readonly WorkOrders $orders,
         private readonly StudioRules $rules,
     ) {
-        $this->known = new WeakMap;
         $this->ofAlike = new WeakMap;
+        $this->steps = new WeakMap;
     }
 
     /**
@@ -48,17 +51,20 @@ final class SharedSheets
         return $sheets;
     }
 
+    /** @return list<SheetStep> the lines as steps of a sheet */
+    public function steps(SheetLines $lines): array
+    {
+        return $this->steps[$lines] ??= SheetStep::all($lines->all);
+    }
+
     /** @param  non-empty-list<AlikeFigures>  $sharing */
     private function lines(array $sharing, Standard $standard): ?SheetLines
     {
-        $like = self::like($sharing);
-        $known = $this->known[$standard] ?? [];
-        if (! array_key_exists($like, $known)) {
-            $known[$like] = $this->found($sharing, $standard);
-            $this->known[$standard] = $known;
-        }
+        // How many they are decides whether it is worth it.
+        $like = implode(' ', array_map(static fn (AlikeFigures $one): string => spl_object_id($one->mixes).'×'.count($one->figures), $sharing));
+        $this->known[$like] ??= [$this->found($sharing, $standard), array_map(static fn (AlikeFigures $one): FigureMixes => $one->mixes, $sharing)];
 
-        return $known[$like];
+        return $this->known[$like][0];
     }
 
     /** @param  non-empty-list<AlikeFigures>  $sharing */
@@ -77,21 +83,6 @@ final class SharedSheets
 
     private function alone(AlikeFigures $one, Standard $standard): SheetLines
     {
-        $like = self::like([$one]);
-        $known = $this->ofAlike[$standard] ?? [];
-        $known[$like] ??= $this->orders->of($one->first(), $standard, $one->mixes);
-        $this->ofAlike[$standard] = $known;
-
-        return $known[$like];
-    }
-
-    /**
-     * Equal where the same is painted, on figures of several units too.
-     *
-     * @param  non-empty-list<AlikeFigures>  $sharing
-     */
-    private static function like(array $sharing): string
-    {
-        return implode(' ', array_map(static fn (AlikeFigures $one): string => "{$one->first()->unit->job_id} {$one->first()->typeId()} {$one->first()->schemeId()} {$one->first()->figure->tier} {$one->first()->signature()} {$one->first()->agreed->schools()}", $sharing));
+        return $this->ofAlike[$one->mixes] ??= $this->orders->of($one->first(), $standard, $one->mixes);
     }
 }

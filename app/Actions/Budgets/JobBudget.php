@@ -76,9 +76,9 @@ final readonly class JobBudget
         return implode('-', array_filter([
             $alike ? "{$figure->typeId()}-{$figure->unit->tier->key}" : "unit-{$figure->unit->id}",
             // They get their tier one by one: their unit's is that of its own type.
-            $figure->row->figure_type_id === null ? '' : "others-{$figure->row->figure_type_id}",
+            $figure->row->typeId === null ? '' : "others-{$figure->row->typeId}",
             $figure->row->leader ? 'leaders' : '',
-            $figure->row->tier_id === null ? '' : $figure->figure->tier,
+            $figure->row->tierId === null ? '' : $figure->figure->tier,
         ], static fn (string $part): bool => $part !== ''));
     }
 
@@ -102,7 +102,7 @@ final readonly class JobBudget
             }
         }
 
-        return $options === [] ? throw new \LogicException('The tier that they are at is an option.') : new BudgetGroup($key, $figures, $figures[0]->row->leader || $figures[0]->row->tier_id !== null || $figures[0]->row->figure_type_id !== null, $options, $leftOut);
+        return $options === [] ? throw new \LogicException('The tier that they are at is an option.') : new BudgetGroup($key, $figures, $figures[0]->row->leader || $figures[0]->row->tierId !== null || $figures[0]->row->typeId !== null, $options, $leftOut);
     }
 
     /**
@@ -115,7 +115,7 @@ final readonly class JobBudget
         $money = 0;
         $known = [];
         foreach ($figures as $figure) {
-            [$there, $seen] = $known[$figure->likeKey().$figure->agreed->fingerprint()] ??= [JobFigures::at($figure, $standard, $tier->id), $gain->of($figure->type, $tier->id, $figure->agreed->areaTiers)];
+            [$there, $seen] = $known[$figure->likeKey().$figure->agreed->fingerprint] ??= [JobFigures::at($figure, $standard, $tier->id), $gain->of($figure->type, $tier->id, $figure->agreed->areaTiers)];
             if ($there->composition->undecided !== [] && ! $isNow) {
                 return null;
             }

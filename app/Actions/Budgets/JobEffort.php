@@ -79,7 +79,7 @@ final readonly class JobEffort
     {
         $alike = $ofUnit = [];
         foreach ($open as $figure) {
-            $alike[$figure->likeKey().$figure->agreed->fingerprint().($figure->row->leader ? ' leads' : '')][] = $figure;
+            $alike[$figure->likeKey().$figure->agreed->fingerprint.($figure->row->leader ? ' leads' : '')][] = $figure;
             $ofUnit[$figure->unit->id] = ($ofUnit[$figure->unit->id] ?? 0) + 1;
         }
         $places = [];

@@ -24,6 +24,7 @@ use Core\Check\Judgement;
 use Core\Check\SentBack;
 use Core\Standard\Judging;
 use Core\Standard\Side;
+use Illuminate\Database\Eloquent\Relations\Relation;
 
 /** Reads how a check stands from what was done in it, leaving out what was undone. */
 final readonly class ReadCheck
@@ -36,7 +37,7 @@ final readonly class ReadCheck
 
     public function handle(Check $check): CheckReading
     {
-        $check->load(['figure', 'actions.answers', 'actions.user', 'faults.mending.user', 'faults.waiver', 'faults.action.user']);
+        $check->load(['figure.unit' => static fn (Relation $unit): Relation => $unit->withCount('figures'), 'figure.unit.job', 'figure.signOff', 'actions.answers', 'actions.user', 'faults.mending.user', 'faults.waiver', 'faults.action.user']);
         $composed = $this->figures->ofFigure($check->figure);
         $standard = $this->standards->of($composed->unit->job);
         $tier = $standard->tier($composed->figure->tier)->ofSize($composed->type->sizeClass->value);

@@ -14,6 +14,12 @@ use Core\School\Schools;
 /** What was agreed for a figure beyond its tier: for its unit first, then for it alone. */
 final readonly class Agreed
 {
+    /** Equal for figures that nothing sets apart. */
+    public string $fingerprint;
+
+    /** Equal for figures whose areas are painted by the same schools; empty where none has any of its own. */
+    public string $schools;
+
     /**
      * @param  array<array-key, string>  $areaTiers tier by area
      * @param  list<Waiver>  $waivers
@@ -32,6 +38,9 @@ final readonly class Agreed
         public array $additions = [],
         public array $lacking = [],
     ) {
+        $said = [$areaTiers, $waivers, $choices, $notAskedFor, $areaSchools, $additions, $lacking];
+        $this->fingerprint = array_filter($said) === [] ? '' : serialize($said);
+        $this->schools = $areaSchools === [] ? '' : serialize($areaSchools);
     }
 
     /** As it goes on when the figure comes back: what was added is on it. */
@@ -44,17 +53,5 @@ final readonly class Agreed
     public function withoutAreaTiers(): self
     {
         return new self([], $this->waivers, $this->choices, $this->notAskedFor, $this->areaSchools, $this->additions, $this->lacking);
-    }
-
-    /** Equal for figures that nothing sets apart. */
-    public function fingerprint(): string
-    {
-        return serialize([$this->areaTiers, $this->waivers, $this->choices, $this->notAskedFor, $this->areaSchools, $this->additions, $this->lacking]);
-    }
-
-    /** Equal for figures whose areas are painted by the same schools; empty where none has any of its own. */
-    public function schools(): string
-    {
-        return $this->areaSchools === [] ? '' : serialize($this->areaSchools);
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Composing;
 
-use App\Models\Figure;
-use App\Models\FigureType as FigureTypeRow;
 use App\Models\Unit;
 use Core\Composition\ComposedUse;
 use Core\Composition\Composition;
@@ -33,13 +31,15 @@ final readonly class ComposedFigure
 
     /**
      * @param  PaintedHere  $here what is painted on it here, and what is asked of it
+     * @param  string  $typeKey by which schemes name its type
      * @param  SignedFigure|null  $raises what it was before it came back; null: it is painted from the start
      */
     public function __construct(
         public Unit $unit,
-        public Figure $row,
+        public StoredFigure $row,
         private PaintedHere $here,
         public FigureType $type,
+        public string $typeKey,
         public Agreed $agreed,
         public FurtherCoats $further = new FurtherCoats,
         private ?FigureType $whole = null,
@@ -79,16 +79,16 @@ final readonly class ComposedFigure
         return $known === null ? $this->figure->tier : $this->figure->tierOf($known);
     }
 
+    /** Of figures that have been composed as one, the same object. */
+    public function composedAs(): object
+    {
+        return $this->here;
+    }
+
     /** Equal for two figures on which the same is painted, and of which the same is asked. */
     public function signature(): string
     {
         return $this->here->signature;
-    }
-
-    /** As it is stored, with the areas that it may lack or that its scheme says otherwise. */
-    public function typeRow(): FigureTypeRow
-    {
-        return $this->row->typeIn($this->unit);
     }
 
     public function typeId(): int
@@ -99,7 +99,13 @@ final readonly class ComposedFigure
     /** Whom it is given to: itself, or with its unit; null: nobody. */
     public function painterId(): ?int
     {
-        return $this->row->painter_id ?? $this->unit->painter_id;
+        return $this->row->painterId ?? $this->unit->painter_id;
+    }
+
+    /** The name of whom it is given to. */
+    public function painter(): ?string
+    {
+        return $this->row->painterId === null ? $this->unit->painter?->name : $this->row->painter;
     }
 
     /** The scheme that it is painted in; null: the common one of its force. */
@@ -111,7 +117,7 @@ final readonly class ComposedFigure
     /** Equal for the figures of a unit on which the same work is done in the same colours, by the same schools. */
     public function likeKey(): string
     {
-        return $this->unit->id.'-'.substr(hash('sha256', $this->figure->tier.$this->here->signature.($this->row->scheme_id ?? '').($this->row->figure_type_id === null ? '' : " {$this->row->figure_type_id} ").$this->agreed->schools()), 0, 12);
+        return $this->unit->id.'-'.substr(hash('sha256', $this->figure->tier.$this->here->signature.($this->row->schemeId ?? '').($this->row->typeId === null ? '' : " {$this->row->typeId} ").$this->agreed->schools), 0, 12);
     }
 
     /** What it takes by hand; what is only a part of it, because it came back or came finished, is held against no budget. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Composing;
 
-use App\Actions\FigureTypes\FigureTypes;
+use App\Actions\FigureTypes\StoredTypes;
 use App\Actions\Schemes\SchemeBook;
 use App\Actions\Standards\StandardLibrary;
 use App\Models\Figure;
-use App\Models\FigureType as FigureTypeRow;
 use App\Models\Job;
+use App\Models\Tier;
 use App\Models\Unit;
 use Core\Composition\Composer;
 use Core\Composition\Figure as CoreFigure;
@@ -17,15 +17,17 @@ use Core\Composition\FigureType;
 use Core\Composition\FittingAdditions;
 use Core\Composition\FittingVariations;
 use Core\Composition\FurtherCoats;
-use Core\Scheme\SaidLadders;
+use Core\Plan\FigureState;
 use Core\Standard\Area;
 use Core\Standard\Standard;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
 
-/** The figures of a job with what is painted on each, in a constant number of queries. */
+/** The figures of jobs with what is painted on each, in a number of queries that depends neither on the figures nor on the jobs. */
 final readonly class JobFigures
 {
+    /** What of a unit is read with it. */
+    private const RELATIONS = ['figureType', 'tier', 'painter', 'areaTiers.tier', 'areaTiers.figureArea', 'areaSchools.figureArea', 'variations.figureArea', 'variations.user', 'variations.tier', 'choices.figureArea'];
+
     public function __construct(
         private JobStandards $standards,
         private SchemeBook $schemes,
@@ -36,7 +38,7 @@ final readonly class JobFigures
     /** @return list<ComposedFigure> units in their order, figures by number */
     public function ofJob(Job $job): array
     {
-        return $this->compose(Unit::query()->where('job_id', $job->id)->orderBy('position'), $this->standards->of($job));
+        return $this->ofJobUnder($job, $this->standards->of($job));
     }
 
     /**
@@ -46,13 +48,38 @@ final readonly class JobFigures
      */
     public function ofJobUnder(Job $job, Standard $standard): array
     {
-        return $this->compose(Unit::query()->where('job_id', $job->id)->orderBy('position'), $standard);
+        return $this->compose(self::within($job, Unit::query()->where('job_id', $job->id)->orderBy('position')), static fn (): Standard => $standard);
     }
 
     /** @return list<ComposedFigure> */
     public function ofUnit(Unit $unit): array
     {
-        return $this->compose(Unit::query()->whereKey($unit->id), $this->standards->of($unit->job));
+        return $this->compose(self::within($unit->job, Unit::query()->whereKey($unit->id)), $this->standardOf(...));
+    }
+
+    /**
+     * The figures of units of any jobs.
+     *
+     * @param  list<int>  $units ids
+     * @return list<ComposedFigure> units in this order, figures by number
+     */
+    public function ofUnits(array $units): array
+    {
+        return $this->compose($this->among($units), $this->standardOf(...));
+    }
+
+    /**
+     * Of figures of units that nothing sets apart one, with how many they are.
+     *
+     * @param  list<int>  $units ids
+     * @param  list<FigureState>  $states of those that count
+     * @return list<array{ComposedFigure, int}>
+     */
+    public function alike(array $units, array $states): array
+    {
+        [$rows, $counts] = StoredFigures::alike($units, $states);
+
+        return array_map(static fn (ComposedFigure $figure): array => [$figure, $counts[$figure->id]], $this->compose($this->among($units), $this->standardOf(...), [], $rows));
     }
 
     /**
@@ -62,19 +89,15 @@ final readonly class JobFigures
      */
     public function ofUnitAt(Unit $unit, string $instead, string $of): array
     {
-        return $this->compose(Unit::query()->whereKey($unit->id), $this->standards->of($unit->job), [$of => $instead]);
+        return $this->compose(self::within($unit->job, Unit::query()->whereKey($unit->id)), $this->standardOf(...), [$of => $instead]);
     }
 
     public function ofFigure(Figure $figure): ComposedFigure
     {
-        $unit = $figure->unit()->with('job')->firstOrFail();
-        foreach ($this->ofUnit($unit) as $composed) {
-            if ($composed->id === $figure->id) {
-                return $composed;
-            }
-        }
+        $unit = $figure->loadMissing('unit.job')->unit;
+        $rows = StoredFigures::of([$unit->id], $figure->id);
 
-        throw new \LogicException("Figure {$figure->id} is not in its own unit.");
+        return $this->compose(self::within($unit->job, Unit::query()->whereKey($unit->id)), $this->standardOf(...), [], $rows)[0] ?? throw new \LogicException("Figure {$figure->id} is not in its own unit.");
     }
 
     /**
@@ -88,7 +111,7 @@ final readonly class JobFigures
         $signed = [];
         foreach (SignedUnits::of($records) as $of) {
             $standard = $this->standards->under($of->job, $this->library->of($of->version));
-            $figures = $this->compose(Unit::query()->whereKey($of->units), $standard);
+            $figures = $this->compose(self::within($of->job, Unit::query()->whereKey($of->units)), static fn (): Standard => $standard);
             $excused = ExcusedAtTheBench::on($of->figures());
             foreach ($figures as $composed) {
                 $record = $of->records[$composed->id] ?? null;
@@ -108,62 +131,117 @@ final readonly class JobFigures
     }
 
     /**
+     * @param  list<int>  $ids
+     * @return list<Unit> in this order, with their jobs
+     */
+    private function among(array $ids): array
+    {
+        $found = Unit::query()->whereKey($ids)->with(['job', ...self::RELATIONS])->get()->keyBy('id');
+        $units = array_values(array_filter(array_map(static fn (int $id): ?Unit => $found->get($id), $ids)));
+        $this->standards->prepare(array_map(static fn (Unit $unit): Job => $unit->job, $units));
+
+        return $units;
+    }
+
+    /**
      * @param  Builder<Unit>  $units
+     * @return list<Unit>
+     */
+    private static function within(Job $job, Builder $units): array
+    {
+        return array_values($units->with(self::RELATIONS)->get()->each(static fn (Unit $unit): Unit => $unit->setRelation('job', $job))->all());
+    }
+
+    private function standardOf(Unit $unit): Standard
+    {
+        return $this->standards->of($unit->job);
+    }
+
+    /**
+     * @param  list<Unit>  $units
+     * @param  callable(Unit): Standard  $standardOf
      * @param  array<string, string>  $instead tiers in the place of others
+     * @param  array<int, list<StoredFigure>>|null  $rows by unit; null: all of them
      * @return list<ComposedFigure>
      */
-    private function compose(Builder $units, Standard $standard, array $instead = []): array
+    private function compose(array $units, callable $standardOf, array $instead = [], ?array $rows = null): array
     {
-        $units->with([
-            'job', 'tier', 'painter', 'figures.tier', 'figures.painter', 'figures.furtherCoats.user',
-            'areaTiers.tier', 'areaTiers.figureArea', 'areaSchools.figureArea', 'variations.figureArea', 'variations.user', 'variations.tier', 'choices.figureArea',
-            ...FigureTypes::within('figureType'), ...FigureTypes::within('figures.figureType'),
-        ]);
-        $composed = $types = $known = [];
-        $all = $units->get();
-        $signed = $this->signed(self::raises($all));
-        foreach ($all as $unit) {
-            $surfaces ??= $this->schemes->surfaces($unit->job->force_id);
+        $rows ??= StoredFigures::of(array_map(static fn (Unit $unit): int => $unit->id, $units));
+        $types = StoredTypes::of(self::types($units, $rows));
+        $tiers = self::tiers($rows);
+        $surfaces = $this->schemes->surfaces(array_values(array_unique(array_map(static fn (Unit $unit): int => $unit->job->force_id, $units))));
+        $signed = $this->signed(self::raises($rows));
+        $composed = $said = $known = [];
+        foreach ($units as $unit) {
+            $standard = $standardOf($unit);
             $agreedForUnit = new AgreedForUnit($unit);
-            foreach ($unit->figures as $row) {
-                $scheme = $row->schemeIn($unit) ?? 0;
-                $typeId = $row->typeIdIn($unit);
-                $type = $types["{$typeId} {$scheme}"] ??= self::type($row->typeIn($unit), $surfaces[$scheme] ?? null, $standard);
+            foreach ($rows[$unit->id] ?? [] as $row) {
+                $stored = $types[$row->typeIdIn($unit)];
+                $surface = $surfaces[$unit->job->force_id][$row->schemeIn($unit) ?? 0] ?? null;
+                $place = self::like($stored->type, $standard, $surface)." {$stored->key}";
+                // As the scheme that it is painted in has its areas.
+                $type = $said[$place] ??= $surface === null ? $stored->type : $surface->on($stored->type, $stored->key, $standard);
                 $agreed = $agreedForUnit->ofFigure($row->id);
-                $tier = $row->tier->key ?? $unit->tier->key;
+                $tier = $row->tierId === null ? $unit->tier->key : $tiers[$row->tierId];
                 $tier = $instead[$tier] ?? $tier;
                 $further = $row->coatsBeyond();
-                $raises = $row->raises_id === null ? null : $signed[$row->raises_id];
-                $like = "{$typeId} {$scheme} {$tier} {$agreed->fingerprint()} {$further->fingerprint()} {$row->elsewhere} {$raises?->done->signature()}";
+                $raises = $row->raisesId === null ? null : $signed[$row->raisesId];
+                $like = self::like($type, $standard)." {$tier} {$agreed->fingerprint} {$further->fingerprint()} {$row->elsewhere} {$raises?->done->signature()}";
                 if (! isset($known[$like])) {
                     $whole = $type->withSchools($agreed->areaSchools);
                     $schooled = $whole->without(array_column($agreed->lacking, 'area'));
                     $known[$like] = [self::composed($standard, $schooled, $tier, $agreed, $further, $row->elsewhere, $raises), $schooled, $whole];
                 }
                 [$here, $schooled, $whole] = $known[$like];
-                $composed[] = new ComposedFigure($unit, $row, $here, $schooled, $agreed, $further, $whole, $raises);
+                $composed[] = new ComposedFigure($unit, $row, $here, $schooled, $stored->key, $agreed, $further, $whole, $raises);
             }
         }
 
         return $composed;
     }
 
-    /**
-     * @param  Collection<int, Unit>  $units
-     * @return list<int> ids of records that figures of theirs raise
-     */
-    private static function raises(Collection $units): array
+    /** Equal for the same objects, all of which are held as long as this is asked. */
+    private static function like(?object ...$of): string
     {
-        $records = [];
+        return implode(' ', array_map(static fn (?object $one): int => $one === null ? 0 : spl_object_id($one), $of));
+    }
+
+    /**
+     * @param  list<Unit>  $units
+     * @param  array<int, list<StoredFigure>>  $rows by unit
+     * @return list<int> ids of types that they are of
+     */
+    private static function types(array $units, array $rows): array
+    {
+        $types = [];
         foreach ($units as $unit) {
-            foreach ($unit->figures as $figure) {
-                if ($figure->raises_id !== null) {
-                    $records[] = $figure->raises_id;
-                }
+            foreach ($rows[$unit->id] ?? [] as $row) {
+                $types[$row->typeIdIn($unit)] = true;
             }
         }
 
-        return $records;
+        return array_keys($types);
+    }
+
+    /**
+     * @param  array<int, list<StoredFigure>>  $rows by unit
+     * @return array<int, string> keys by id of the tiers that figures have of their own
+     */
+    private static function tiers(array $rows): array
+    {
+        $ids = array_filter(array_unique(array_map(static fn (StoredFigure $row): ?int => $row->tierId, array_merge(...array_values($rows)))));
+
+        /** @var array<int, string> */
+        return $ids === [] ? [] : Tier::query()->whereKey($ids)->pluck('key', 'id')->all();
+    }
+
+    /**
+     * @param  array<int, list<StoredFigure>>  $rows by unit
+     * @return list<int> ids of records that they raise
+     */
+    private static function raises(array $rows): array
+    {
+        return array_values(array_filter(array_map(static fn (StoredFigure $row): ?int => $row->raisesId, array_merge(...array_values($rows)))));
     }
 
     /**
@@ -176,15 +254,7 @@ final readonly class JobFigures
         $agreed ??= $figure->agreed;
         $there = self::composed($standard, $figure->type, $tier, $agreed, $figure->further, $figure->row->elsewhere, $figure->raises);
 
-        return new ComposedFigure($figure->unit, $figure->row, $there, $figure->type, $agreed, $figure->further, $figure->wholeType(), $figure->raises);
-    }
-
-    /** As the scheme that it is painted in has its areas. */
-    private static function type(FigureTypeRow $row, ?SaidLadders $surfaces, Standard $standard): FigureType
-    {
-        $type = FigureTypes::core($row);
-
-        return $surfaces === null ? $type : $surfaces->on($type, $row->key, $standard);
+        return new ComposedFigure($figure->unit, $figure->row, $there, $figure->type, $figure->typeKey, $agreed, $figure->further, $figure->wholeType(), $figure->raises);
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Composing;
 
-use App\Models\Figure;
 use App\Models\SignOff;
 use App\Models\Unit;
 use Core\Composition\Composition;
@@ -22,7 +21,7 @@ final readonly class SignedFigure
     public function __construct(
         public SignOff $record,
         public Unit $unit,
-        public Figure $row,
+        public StoredFigure $row,
         public CoreFigure $figure,
         public FigureType $type,
         public Agreed $agreed,

@@ -20,7 +20,7 @@ final readonly class StandingMarks
         /** @var array<int, array<string, BenchMark>> $marks */
         $marks = [];
         /** @var Collection<int, BenchMark> $rows */
-        $rows = BenchMark::query()->whereIn('figure_id', $figures)->with(['user', 'supervisor'])->orderBy('id')->get();
+        $rows = $figures === [] ? new Collection : BenchMark::query()->whereIn('figure_id', $figures)->with(['user', 'supervisor'])->orderBy('id')->get();
         foreach ($rows as $mark) {
             $key = $mark->stepKey();
             if ($mark->state === MarkState::TakenBack) {

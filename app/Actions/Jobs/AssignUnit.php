@@ -135,7 +135,7 @@ final readonly class AssignUnit
     {
         $unit->loadMissing(['job', ...FigureTypes::within('figureType')]);
         $figures->loadMissing(FigureTypes::within('figureType'));
-        $surfaces = $from === $to ? [] : $this->schemes->surfaces($unit->job->force_id);
+        $surfaces = $from === $to ? [] : $this->schemes->surfaces([$unit->job->force_id])[$unit->job->force_id] ?? [];
         if ($surfaces === []) {
             return;
         }

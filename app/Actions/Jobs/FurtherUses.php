@@ -44,7 +44,7 @@ final readonly class FurtherUses
     {
         $all = $this->figures->ofUnit($unit);
         foreach ($all as $composed) {
-            if ($figure === null ? $composed->row->tier_id === null : $composed->id === $figure->id) {
+            if ($figure === null ? $composed->row->tierId === null : $composed->id === $figure->id) {
                 return $composed;
             }
         }

@@ -7,6 +7,7 @@ namespace App\Actions\Jobs;
 use App\Actions\BackToPainting;
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
+use App\Actions\Composing\JobStandards;
 use App\Actions\Standards\StandardLibrary;
 use App\Actions\Transaction;
 use App\Actions\Unsigned;
@@ -31,6 +32,7 @@ final readonly class OwnList
         private StandardLibrary $library,
         private JobFigures $figures,
         private BackToPainting $backToPainting,
+        private JobStandards $standards,
     ) {
     }
 
@@ -86,6 +88,7 @@ final readonly class OwnList
             Figure::query()->whereIn('unit_id', $units)->orderBy('id')->lockForUpdate()->pluck('id');
             $before = $this->signatures($locked);
             $change($locked);
+            $this->standards->forget($locked);
             $locked->save();
             $changed = array_keys(array_diff_assoc($this->signatures($locked), $before));
             $figures = Figure::query()->whereIn('id', $changed)->orderBy('id')->get();

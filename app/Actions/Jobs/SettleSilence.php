@@ -30,9 +30,10 @@ final readonly class SettleSilence
             foreach ($silent as $unit => $areas) {
                 foreach ($areas as $area => $figures) {
                     $row = Unit::query()->findOrFail($unit);
+                    $some = array_values(Figure::query()->whereKey($figures)->orderBy('number')->get()->all());
                     // Where all of the unit are meant, figures that join it later are too.
-                    $all = count($figures) === Figure::query()->where('unit_id', $unit)->count();
-                    $this->vary->notAsked(new VariedPlace($row, $all ? null : $figures, (string) $area, $row->version), $terms);
+                    $all = $some === [] || count($figures) === Figure::query()->where('unit_id', $unit)->count();
+                    $this->vary->notAsked(new VariedPlace($row, $all ? null : $some, (string) $area, $row->version), $terms);
                 }
             }
 
@@ -40,13 +41,13 @@ final readonly class SettleSilence
         });
     }
 
-    /** @return array<int, array<array-key, non-empty-list<Figure>>> figures by unit and area, units in the order of their ids */
+    /** @return array<int, array<array-key, non-empty-list<int>>> figures by unit and area, units in the order of their ids */
     private function silent(Job $job, string $tier, string $surface): array
     {
         $silent = [];
         foreach ($this->figures->ofJob($job) as $composed) {
             foreach (self::areas($composed, $tier, $surface) as $area) {
-                $silent[$composed->unit->id][$area][] = $composed->row;
+                $silent[$composed->unit->id][$area][] = $composed->id;
             }
         }
         ksort($silent);

@@ -56,8 +56,8 @@ final readonly class VariedPlace
         return $this->figures === null ? null : array_map(static fn (Figure $figure): int => $figure->id, $this->figures);
     }
 
-    public function covers(Figure $figure): bool
+    public function covers(int $figure): bool
     {
-        return $this->figures === null || in_array($figure->id, $this->ids() ?? [], true);
+        return $this->figures === null || in_array($figure, $this->ids() ?? [], true);
     }
 }

@@ -103,7 +103,7 @@ final readonly class WhatFits
     private function covered(Unit $unit, VariedPlace $place): iterable
     {
         foreach ($this->figures->ofUnit($unit) as $composed) {
-            if ($place->covers($composed->row)) {
+            if ($place->covers($composed->id)) {
                 yield $composed;
             }
         }

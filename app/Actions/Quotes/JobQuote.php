@@ -44,6 +44,6 @@ final readonly class JobQuote
 
     private static function key(ComposedFigure $figure): string
     {
-        return "{$figure->unit->id}-{$figure->figure->tier}".($figure->row->figure_type_id === null ? '' : "-{$figure->row->figure_type_id}");
+        return "{$figure->unit->id}-{$figure->figure->tier}".($figure->row->typeId === null ? '' : "-{$figure->row->typeId}");
     }
 }

@@ -29,7 +29,7 @@ final readonly class OfferedColours
         $shown = array_map(static fn (QuotedFigures $quoted): ComposedFigure => $quoted->first(), $reading->lines);
         $fronts = $this->sides->fronts(array_map(static fn (ComposedFigure $figure): int => $figure->typeId(), $shown));
         $figures = $plates = $units = [];
-        foreach ($this->mixes->ofAll($reading->job, $shown) as $i => $mixes) {
+        foreach ($this->mixes->ofAll($shown) as $i => $mixes) {
             $figure = $shown[$i];
             $front = $fronts[$figure->typeId()] ?? null;
             $picture = $front === null ? OfferedPlates::of($figure, $mixes, $reading->standard) : OfferedFront::of($figure, $front, $mixes->colour(...));

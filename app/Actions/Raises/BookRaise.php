@@ -109,8 +109,7 @@ final readonly class BookRaise
         /** @var non-empty-array<int, FigureType> $types of this job, by id of those they are of there */
         $types = [];
         foreach ($signed as $one) {
-            $type = $one->row->typeIn($old);
-            $types[$type->id] ??= $this->goesOn->type($type, $job);
+            $types[$one->row->typeIdIn($old)] ??= $this->goesOn->type(FigureType::query()->findOrFail($one->row->typeIdIn($old)), $job);
         }
         $ofUnit = ($types[$old->figure_type_id] ?? $types[array_key_first($types)])->id;
         $unit = Unit::query()->create([
@@ -128,7 +127,7 @@ final readonly class BookRaise
             $figures[$row->id] = Figure::query()->create([
                 'unit_id' => $unit->id, 'number' => $row->number, 'name' => $row->name, 'leader' => $row->leader,
                 'figure_type_id' => $types[$row->typeIdIn($old)]->id === $ofUnit ? null : $types[$row->typeIdIn($old)]->id,
-                'scheme_id' => $row->scheme_id, 'raises_id' => $one->record->id,
+                'scheme_id' => $row->schemeId, 'raises_id' => $one->record->id,
             ]);
         }
         $this->goesOn->agreed($signed, $unit, $figures, $types, $tier);

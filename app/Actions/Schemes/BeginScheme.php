@@ -49,6 +49,7 @@ final readonly class BeginScheme
             if ($like !== null) {
                 $this->copy($like, $scheme);
             }
+            $this->book->forget();
 
             return $scheme;
         });

@@ -19,7 +19,6 @@ use Core\Scheme\SaidLadders;
 use Core\Scheme\SharedLight;
 use Core\Scheme\Turn;
 use Core\Scheme\UseRecipe;
-use LogicException;
 
 /** Reads stored schemes, each once a request, in a constant number of queries. */
 final class SchemeBook
@@ -29,6 +28,12 @@ final class SchemeBook
 
     /** @var array<int, array<int, SchemeLadders>> by reading of the paints and by scheme */
     private array $read = [];
+
+    /** @var array<int, array<int, Scheme>> by force and id, of forces that were prepared */
+    private array $schemes = [];
+
+    /** @var array<int, list<SchemeArea>> by scheme, likewise */
+    private array $areas = [];
 
     public function __construct(
         private readonly PaintBook $paints,
@@ -44,11 +49,37 @@ final class SchemeBook
     /** The scheme that a unit of a force is painted in: its own, else the common one. */
     public function ofForce(int $forceId, ?int $schemeId): ?SchemeLadders
     {
-        $scheme = $schemeId === null
-            ? Scheme::query()->where('force_id', $forceId)->whereNull('common_id')->first()
-            : Scheme::query()->find($schemeId);
+        $this->prepare([$forceId]);
+        foreach ($this->schemes[$forceId] as $scheme) {
+            if ($schemeId === null ? $scheme->common_id === null : $scheme->id === $schemeId) {
+                return $this->of($scheme);
+            }
+        }
 
-        return $scheme === null ? null : $this->of($scheme);
+        return null;
+    }
+
+    /**
+     * Reads at once all schemes of several forces.
+     *
+     * @param  array<array-key, int>  $forces ids
+     */
+    public function prepare(array $forces): void
+    {
+        $new = array_values(array_diff($forces, array_keys($this->schemes)));
+        if ($new === []) {
+            return;
+        }
+        $this->schemes += array_fill_keys($new, []);
+        $ids = [];
+        foreach (Scheme::query()->whereIn('force_id', $new)->orderBy('id')->get() as $scheme) {
+            $this->schemes[$scheme->force_id][$scheme->id] = $scheme;
+            $ids[] = $scheme->id;
+        }
+        $this->areas += array_fill_keys($ids, []);
+        foreach ($this->rows($ids) as $row) {
+            $this->areas[$row->scheme_id][] = $row;
+        }
     }
 
     public function ladder(SchemeArea $row): AreaLadder
@@ -94,20 +125,26 @@ final class SchemeBook
     }
 
     /**
-     * What schemes of a force say that areas are, without their colours.
+     * What schemes of forces say that areas are, without their colours.
      *
-     * @return array<int, SaidLadders> by scheme, the common one also under 0; none where no scheme says so
+     * @param  list<int>  $forces ids
+     * @return array<int, array<int, SaidLadders>> by force and scheme, the common one also under 0; none of a force whose schemes do not say so
      */
-    public function surfaces(int $forceId): array
+    public function surfaces(array $forces): array
     {
-        $rows = SchemeArea::query()->where('surface', '<>', '')->whereHas('scheme', static fn ($schemes) => $schemes->where('force_id', $forceId))->get();
+        $rows = SchemeArea::query()->join('schemes', 'schemes.id', '=', 'scheme_areas.scheme_id')->whereIn('schemes.force_id', $forces)->where('scheme_areas.surface', '<>', '')
+            ->orderBy('scheme_areas.id')->get(['scheme_areas.*', 'schemes.force_id'])->groupBy('force_id');
         if ($rows->isEmpty()) {
             return [];
         }
-        $said = array_values($rows->map(static fn (SchemeArea $row): SaidLadder => new SaidLadder($row->id, $row->scheme_id, $row->figure_type, new AreaLadder($row->area, []), '', $row->surface))->all());
+        $said = $rows->map(static fn ($ofForce): array => array_values($ofForce->map(static fn (SchemeArea $row): SaidLadder => new SaidLadder($row->id, $row->scheme_id, $row->figure_type, new AreaLadder($row->area, []), '', $row->surface))->all()));
         $surfaces = [];
-        foreach (Scheme::query()->where('force_id', $forceId)->get() as $scheme) {
-            $surfaces[$scheme->common_id === null ? 0 : $scheme->id] = $surfaces[$scheme->id] = new SaidLadders($said, $scheme->id, $scheme->common_id);
+        foreach (Scheme::query()->whereIn('force_id', $rows->keys())->get() as $scheme) {
+            $ofForce = new SaidLadders($said[$scheme->force_id] ?? [], $scheme->id, $scheme->common_id);
+            $surfaces[$scheme->force_id][$scheme->id] = $ofForce;
+            if ($scheme->common_id === null) {
+                $surfaces[$scheme->force_id][0] = $ofForce;
+            }
         }
 
         return $surfaces;
@@ -115,21 +152,22 @@ final class SchemeBook
 
     public function forget(): void
     {
-        $this->read = [];
+        $this->read = $this->schemes = $this->areas = [];
     }
 
     private function read(Scheme $scheme): SchemeLadders
     {
-        $ids = array_filter([$scheme->id, $scheme->common_id]);
-        $schemes = Scheme::query()->whereKey($ids)->get()->keyBy('id');
+        $this->prepare([$scheme->force_id]);
+        $schemes = $this->schemes[$scheme->force_id];
+        $common = $scheme->common_id === null ? null : $schemes[$scheme->common_id];
+        $rows = [...$this->areas[$scheme->id] ?? [], ...$common === null ? [] : $this->areas[$common->id]];
+        usort($rows, static fn (SchemeArea $one, SchemeArea $other): int => [$one->position, $one->id] <=> [$other->position, $other->id]);
         $areas = $said = [];
-        foreach ($this->rows($ids) as $row) {
-            $of = $schemes->get($row->scheme_id) ?? throw new LogicException("Scheme {$row->scheme_id} was not read.");
+        foreach ($rows as $row) {
             $said[] = $one = $this->saidIn($row);
-            $areas[$row->id] = ['scheme' => $of, 'row' => $row, 'ladder' => $one->ladder];
+            $areas[$row->id] = ['scheme' => $schemes[$row->scheme_id], 'row' => $row, 'ladder' => $one->ladder];
         }
-
-        $primed = $scheme->ground_paint_id === null ? $schemes->get($scheme->common_id ?? $scheme->id) ?? $scheme : $scheme;
+        $primed = $scheme->ground_paint_id === null ? $common ?? $scheme : $scheme;
 
         return new SchemeLadders(
             $scheme,
@@ -139,7 +177,7 @@ final class SchemeBook
             $this->light($scheme),
             $this->rules->now(),
             array_map(fn (int $paint): Recipe => Recipe::of($this->paints->paint($paint)), array_values(array_filter([$primed->ground_paint_id, $primed->sketch_paint_id]))),
-            $scheme->common_id === null ? null : $schemes->get($scheme->common_id),
+            $common,
         );
     }
 

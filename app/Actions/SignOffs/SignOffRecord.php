@@ -49,8 +49,8 @@ final readonly class SignOffRecord
             'rounds' => $this->rounds($reading, $by, $signedAt),
             'verdict' => ['is' => $reading->judgement->verdict->value, 'counts' => $reading->judgement->counts, 'why' => $reading->judgement->why->toArray()],
             'look' => self::look($reading, $signedAt),
-            'painters' => array_values(User::query()->whereIn('id', Painters::of($composed->row))->orderBy('name')->pluck('name')->all()),
-            'signed' => ['by' => $by->name, 'role' => $by->role->value, 'at' => $signedAt->toIso8601ZuluString(), 'self_checked' => Painters::painted($by, $composed->row)],
+            'painters' => array_values(User::query()->whereIn('id', Painters::of($reading->check->figure))->orderBy('name')->pluck('name')->all()),
+            'signed' => ['by' => $by->name, 'role' => $by->role->value, 'at' => $signedAt->toIso8601ZuluString(), 'self_checked' => Painters::painted($by, $reading->check->figure)],
             'evidence' => $this->evidence->now($composed->id, $reading->check->round),
         ];
     }

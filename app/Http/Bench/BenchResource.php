@@ -6,11 +6,14 @@ namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheet;
 use App\Actions\Composing\ComposedFigure;
+use App\Http\Shared\PageNumbers;
 use App\Http\Shared\Resource;
+use App\Models\Unit;
 use App\Models\User;
+use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 
 /**
- * The bench sheets that somebody has figures on.
+ * The bench sheets that somebody has figures on, those of some units at once; what is counted in all are units.
  *
  * @phpstan-type BenchRow array{
  *   key: string,
@@ -35,17 +38,22 @@ use App\Models\User;
  *   mended: int,
  *   signed: int,
  * }
+ * @phpstan-type BenchList array{rows: list<BenchRow>, page: int, pages: int, all: int}
  */
 final readonly class BenchResource extends Resource
 {
-    /** @param  iterable<BenchSheet>  $sheets */
+    /**
+     * @param  iterable<BenchSheet>  $sheets
+     * @param  LengthAwarePaginator<int, Unit>  $units whose sheets they are
+     */
     public function __construct(
         private iterable $sheets,
+        private LengthAwarePaginator $units,
         private User $user,
     ) {
     }
 
-    /** @return list<BenchRow> */
+    /** @return BenchList */
     public function toArray(): array
     {
         $rows = [];
@@ -53,7 +61,7 @@ final readonly class BenchResource extends Resource
             $rows[] = $this->row($sheet);
         }
 
-        return $rows;
+        return ['rows' => $rows, ...PageNumbers::of($this->units)];
     }
 
     /** @return BenchRow */
@@ -85,7 +93,7 @@ final readonly class BenchResource extends Resource
     /** @return list<string> names of who has figures of it; nobody: none */
     private static function painters(BenchSheet $sheet): array
     {
-        $names = array_filter(array_map(static fn (ComposedFigure $figure): ?string => $figure->row->painter->name ?? $figure->unit->painter?->name, $sheet->figures), is_string(...));
+        $names = array_filter(array_map(static fn (ComposedFigure $figure): ?string => $figure->painter(), $sheet->figures), is_string(...));
 
         return array_values(array_unique($names));
     }

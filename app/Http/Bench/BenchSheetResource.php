@@ -265,14 +265,14 @@ final readonly class BenchSheetResource extends Resource
     /** @return SheetFigure */
     private function figure(ComposedFigure $figure): array
     {
-        $painter = $figure->row->painter ?? $figure->unit->painter;
-        $mine = Painters::mayPaint($this->user, $figure->row);
+        $painter = $figure->painterId();
+        $mine = Painters::mayPaintWhatIsGivenTo($this->user, $painter);
         $state = $figure->row->state;
         $left = $this->sheet->left($figure->id);
 
         return [
             'id' => $figure->id, 'number' => $figure->row->number, 'name' => $figure->row->name, 'leader' => $figure->row->leader, 'state' => $state->value,
-            'painter' => $painter === null ? null : ['id' => $painter->id, 'name' => $painter->name],
+            'painter' => $painter === null ? null : ['id' => $painter, 'name' => $figure->painter() ?? ''],
             'left' => $state->isAtTheBench() ? $left : null,
             'to_mend' => $state->isSentBack(),
             'may_mark' => $mine && $state->isAtTheBench(),
@@ -335,7 +335,7 @@ final readonly class BenchSheetResource extends Resource
     {
         $further = [];
         foreach ($this->sheet->figuresOf($step) as $figure) {
-            foreach ($figure->row->furtherCoats as $row) {
+            foreach ($figure->row->further as $row) {
                 if ($row->area === $step->area && $row->use === $step->use) {
                     $further[] = ['figure_id' => $figure->id, 'coats' => $row->coats, 'by' => $row->user->name];
                 }

@@ -96,7 +96,7 @@ final readonly class BudgetResource extends Resource
             'type' => $group->figures[0]->type->name,
             'own' => $group->isOwn,
             'leaders' => $group->figures[0]->row->leader,
-            'other_type' => $group->figures[0]->row->figure_type_id !== null,
+            'other_type' => $group->figures[0]->row->typeId !== null,
             'figures' => array_map(static fn (ComposedFigure $one): array => ['id' => $one->id, 'number' => $one->row->number, 'version' => $one->row->version], $group->figures),
             'now' => $group->now()->tier,
             'chosen' => $this->answer->chosen->choice[$group->key] ?? null,

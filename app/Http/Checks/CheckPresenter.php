@@ -41,12 +41,12 @@ final readonly class CheckPresenter
                 $colours[$area->area->id] = $colour;
             }
         }
+        $painted = Painters::of($reading->check->figure);
         /** @var list<string> $painters */
-        $painters = User::query()->whereIn('id', Painters::of($composed->row))->orderBy('name')->pluck('name')->all();
-
+        $painters = User::query()->whereIn('id', $painted)->orderBy('name')->pluck('name')->all();
         $mended = Mishap::query()->where('figure_id', $composed->id)->where('ended', MishapEnd::Mended)->with(['user', 'ender'])->orderBy('id')->get();
 
-        return new CheckResource($reading, $user, $colours, $painters, array_values($mended->all()));
+        return new CheckResource($reading, $user, $colours, $painters, in_array($user->id, $painted, true), array_values($mended->all()));
     }
 
     /** The last refused check of a figure, for who mends it. */

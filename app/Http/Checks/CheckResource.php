@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Checks;
 
-use App\Actions\Bench\Painters;
 use App\Actions\Checks\ActInCheck;
 use App\Actions\Checks\CheckReading;
 use App\Actions\Checks\MayCheck;
@@ -147,6 +146,7 @@ final readonly class CheckResource extends Resource
         private User $user,
         private array $colours,
         private array $painters,
+        private bool $ownWork,
         private array $mended,
     ) {
     }
@@ -156,7 +156,6 @@ final readonly class CheckResource extends Resource
     {
         $reading = $this->reading;
         $composed = $reading->composed;
-        $ownWork = Painters::painted($this->user, $composed->row);
 
         return [
             'id' => $reading->check->id,
@@ -168,7 +167,7 @@ final readonly class CheckResource extends Resource
             'wishes' => $composed->unit->job->wishes(),
             'unit' => $composed->unit->name,
             'number' => $composed->row->number,
-            'count' => $composed->unit->figures->count(),
+            'count' => $reading->check->figure->unit->figures_count ?? 0,
             'leader' => $composed->row->leader,
             'name' => $composed->row->name,
             'type_id' => $composed->typeId(),
@@ -196,11 +195,11 @@ final readonly class CheckResource extends Resource
             'may_sign' => $reading->maySign() && MayCheck::maySign($this->user, $reading->tier),
             'sign_hint' => $this->signHint(),
             'may_waive' => $this->user->isLead(),
-            'own_work' => $ownWork,
+            'own_work' => $this->ownWork,
             'undo' => $this->undo(),
             'started_at' => $reading->check->created_at?->toIso8601ZuluString(),
             'looked_minutes' => $reading->check->closed_at === null ? null : CheckTime::minutes($reading->check, $reading->check->closed_at),
-            'sign_off_id' => $composed->row->signOff()->first()?->id,
+            'sign_off_id' => $reading->check->figure->signOff?->id,
         ];
     }
 

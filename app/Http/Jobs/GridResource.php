@@ -131,7 +131,7 @@ final readonly class GridResource extends Resource
             'waivers' => self::variations($byUnit, VariationKind::Waiver),
             'additions' => self::variations($byUnit, VariationKind::Addition),
             'questions' => (new GridQuestions($this->figures, $this->standard, $this->job, $this->isInColours))->toArray(),
-            'unassigned' => count(array_filter($this->figures, static fn (ComposedFigure $figure): bool => $figure->row->painter_id === null && $figure->unit->painter_id === null)),
+            'unassigned' => count(array_filter($this->figures, static fn (ComposedFigure $figure): bool => $figure->painterId() === null)),
             'signed' => count(array_filter($this->figures, static fn (ComposedFigure $figure): bool => $figure->row->state === FigureState::Signed)),
         ];
     }
@@ -155,8 +155,8 @@ final readonly class GridResource extends Resource
         $alike = [];
         foreach ($figures as $figure) {
             // Figures that are alike have been composed once.
-            $same = spl_object_id($figure->composition)." {$figure->row->scheme_id}";
-            $keys[$same] ??= $figure->likeKey().$figure->agreed->fingerprint();
+            $same = spl_object_id($figure->composition)." {$figure->row->schemeId} {$figure->typeId()}";
+            $keys[$same] ??= $figure->likeKey().$figure->agreed->fingerprint;
             $alike[$keys[$same]][] = $figure;
         }
         $groups = array_map(fn (array $figures): array => $this->group($figures, $cells, $estimate), array_values($alike));
@@ -205,14 +205,14 @@ final readonly class GridResource extends Resource
     /** @return GridFigure */
     private function figure(ComposedFigure $composed): array
     {
-        $painter = $composed->row->painter ?? $composed->unit->painter;
+        $painter = $composed->painterId();
 
         return [
             'id' => $composed->id, 'number' => $composed->row->number, 'name' => $composed->row->name, 'leader' => $composed->row->leader, 'state' => $composed->row->state->value,
-            'tier' => $composed->figure->tier, 'own_tier' => $composed->row->tier_id !== null,
-            'painter' => $painter === null ? null : ['id' => $painter->id, 'name' => $painter->name],
-            'own_painter' => $composed->row->painter_id !== null,
-            'scheme' => $composed->schemeId(), 'own_scheme' => $composed->row->scheme_id !== null,
+            'tier' => $composed->figure->tier, 'own_tier' => $composed->row->tierId !== null,
+            'painter' => $painter === null ? null : ['id' => $painter, 'name' => $composed->painter() ?? ''],
+            'own_painter' => $composed->row->painterId !== null,
+            'scheme' => $composed->schemeId(), 'own_scheme' => $composed->row->schemeId !== null,
             'may_assign' => $composed->row->state->canBeAssigned(),
             'record' => $this->records[$composed->id] ?? null,
             'raises' => $composed->raises === null ? null : ['record' => $composed->raises->record->id, 'number' => $composed->raises->record->number, 'tier' => $composed->raises->tier()->name],

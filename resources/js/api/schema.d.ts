@@ -150,7 +150,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The bench sheets of open jobs; a painter sees own ones. */
+        /** The bench sheets of open jobs, by units; a painter sees own ones. */
         get: operations["listBench"];
         put?: never;
         post?: never;
@@ -3175,6 +3175,12 @@ export interface components {
             unit_id: number;
             unit: string;
             minutes: number;
+        };
+        BenchList: {
+            rows: components["schemas"]["BenchRow"][];
+            page: number;
+            pages: number;
+            all: number;
         };
         BenchRow: {
             key: string;
@@ -6612,7 +6618,11 @@ export interface operations {
     };
     listBench: {
         parameters: {
-            query?: never;
+            query?: {
+                page?: number | null;
+                find?: string | null;
+                unit?: number | null;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -6625,11 +6635,13 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BenchRow"][];
+                    "application/json": components["schemas"]["BenchList"];
                 };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

@@ -4,71 +4,86 @@ import { Empty } from '@shared/Empty';
 import { count, date, minutes } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
+import { Pages, usePage } from '@shared/Pages';
 import { StateBar } from '@shared/StateBar';
 import { useQuery } from '@tanstack/react-query';
+import { Input } from 'antd';
 import { Link, Navigate, useSearchParams } from 'react-router';
 import { Runs } from './components/Runs';
 import { benchOptions } from './queries';
 
 export function BenchPage() {
-    const bench = useQuery(benchOptions());
+    const [search, setSearch] = useSearchParams();
+    const [unit, find] = [search.get('unit'), search.get('find') ?? ''];
+    const bench = useQuery(benchOptions({ page: usePage(), find, unit: unit === null ? null : Number(unit) }));
     const { user } = useSession();
-    const unit = useSearchParams()[0].get('unit');
     return (
         <>
             <PageHead
                 title="Bench"
                 sub={user.role === 'painter' ? 'Sheets with figures that are given to you' : 'All bench sheets of open jobs'}
             />
-            {unit !== null && (
+            {unit === null ? (
+                <Input.Search
+                    className="list-find"
+                    aria-label="Find a sheet"
+                    placeholder="unit, job, figure type or painter"
+                    allowClear
+                    defaultValue={find}
+                    onSearch={(text) => setSearch(text.trim() === '' ? {} : { find: text.trim() })}
+                />
+            ) : (
                 <p className="sheet-facts">
                     Of one unit only. <Link to="/bench">Show all</Link>
                 </p>
             )}
             <Loaded query={bench}>
-                {(all) => {
-                    const sheets = all.filter((sheet) => unit === null || String(sheet.unit_id) === unit);
-                    const [only] = sheets;
-                    if (unit !== null && only !== undefined && sheets.length === 1) {
+                {({ rows, ...pages }) => {
+                    const [only] = rows;
+                    if (unit !== null && only !== undefined && rows.length === 1) {
                         return <Navigate to={`/jobs/${only.job_id}/bench/${only.key}`} replace />;
                     }
-                    return sheets.length === 0 ? (
-                        <Empty
-                            say={
-                                unit !== null
-                                    ? 'No sheet of this unit is yours, or its job is closed.'
-                                    : 'No bench sheet yet. There is one for each unit, and one more for figures of it that are painted quite otherwise; they appear when the lead gives units to painters.'
-                            }
-                        />
+                    return rows.length === 0 ? (
+                        <Empty say={unit !== null ? NOT_OF_UNIT : find === '' ? NONE : `No sheet has to do with “${find}”.`} />
                     ) : (
-                        <ol className="rows rows-bench">
-                            {sheets.map((sheet) => (
-                                <li key={sheet.key}>
-                                    <Link to={`/jobs/${sheet.job_id}/bench/${sheet.key}`}>
-                                        <strong>
-                                            {sheet.unit} <small>{sheet.tier}</small>
-                                        </strong>
-                                        <span>
-                                            {count(sheet.figures, 'figure')}, {sheet.type}
-                                            {user.role !== 'painter' && (
-                                                <small>
-                                                    {sheet.painters.length === 0 ? 'nobody has it' : sheet.painters.join(', ')}
-                                                </small>
-                                            )}
-                                        </span>
-                                        <Standing sheet={sheet} />
-                                        <span className="rows-end">
-                                            {minutes(sheet.minutes)} each{sheet.due !== null && ` · due ${date(sheet.due)}`}
-                                        </span>
-                                    </Link>
-                                </li>
-                            ))}
-                        </ol>
+                        <>
+                            <ol className="rows rows-bench">
+                                {rows.map((sheet) => (
+                                    <Row key={sheet.key} sheet={sheet} saysWho={user.role !== 'painter'} />
+                                ))}
+                            </ol>
+                            <Pages {...pages} of={['unit', 'units']} />
+                        </>
                     );
                 }}
             </Loaded>
-            {unit === null && <Runs />}
+            {unit === null && find === '' && <Runs />}
         </>
+    );
+}
+
+const NOT_OF_UNIT = 'No sheet of this unit is yours, or its job is closed.';
+
+const NONE =
+    'No bench sheet yet. There is one for each unit, and one more for figures of it that are painted quite otherwise; they appear when the lead gives units to painters.';
+
+function Row({ sheet, saysWho }: { sheet: Schemas['BenchRow']; saysWho: boolean }) {
+    return (
+        <li>
+            <Link to={`/jobs/${sheet.job_id}/bench/${sheet.key}`}>
+                <strong>
+                    {sheet.unit} <small>{sheet.tier}</small>
+                </strong>
+                <span>
+                    {count(sheet.figures, 'figure')}, {sheet.type}
+                    {saysWho && <small>{sheet.painters.length === 0 ? 'nobody has it' : sheet.painters.join(', ')}</small>}
+                </span>
+                <Standing sheet={sheet} />
+                <span className="rows-end">
+                    {minutes(sheet.minutes)} each{sheet.due !== null && ` · due ${date(sheet.due)}`}
+                </span>
+            </Link>
+        </li>
     );
 }
 

@@ -35,7 +35,10 @@ const sheet = (key: string, unit_id: number): Schemas['BenchRow'] => ({
 function at(address: string) {
     const client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: Infinity } } });
     client.setQueryData(['session'], session());
-    client.setQueryData(benchKeys.all, [sheet('a', 1), sheet('b', 2), sheet('c', 2)]);
+    const unit = new URLSearchParams(address.split('?')[1]).get('unit');
+    const rows = [sheet('a', 1), sheet('b', 2), sheet('c', 2)].filter((row) => unit === null || String(row.unit_id) === unit);
+    const asked = { page: 1, find: '', unit: unit === null ? null : Number(unit) };
+    client.setQueryData(benchKeys.list(asked), { rows, page: 1, pages: 1, all: rows.length });
     client.setQueryData(benchKeys.runs(), []);
     render(
         <App component={false}>
@@ -71,6 +74,7 @@ describe('the bench of one unit, as a code on paper asks for it', () => {
     it('is no narrower without one', () => {
         at('/bench');
         expect(screen.getAllByRole('listitem')).toHaveLength(3);
+        expect(screen.getByText('3 units')).toBeTruthy();
         expect(screen.getAllByText('Isla Coade, Jory Vean')).toHaveLength(2);
         expect(screen.getByText('nobody has it')).toBeTruthy();
         expect(screen.queryByText('Show all')).toBeNull();

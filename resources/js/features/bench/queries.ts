@@ -13,6 +13,7 @@ export interface MishapAsked {
 
 export const benchKeys = {
     all: ['bench'] as const,
+    list: (asked: BenchAsked) => [...benchKeys.all, 'list', asked] as const,
     sheet: (job: number, key: string) => [...benchKeys.all, job, key] as const,
     marking: (job: number, key: string) => [...benchKeys.sheet(job, key), 'marking'] as const,
     runs: () => [...benchKeys.all, 'runs'] as const,
@@ -24,8 +25,18 @@ export const benchKeys = {
         [...benchKeys.all, 'repair', fault, layer, share] as const,
 };
 
-export function benchOptions() {
-    return queryOptions({ queryKey: benchKeys.all, queryFn: ({ signal }) => unwrap(api.GET('/api/bench-sheets', { signal })) });
+/** What of the bench is listed: a page of it, what is looked for, one unit. */
+export interface BenchAsked {
+    page: number;
+    find: string;
+    unit: number | null;
+}
+
+export function benchOptions(asked: BenchAsked) {
+    return queryOptions({
+        queryKey: benchKeys.list(asked),
+        queryFn: ({ signal }) => unwrap(api.GET('/api/bench-sheets', { params: { query: asked }, signal })),
+    });
 }
 
 /** What can be painted in one run over several sheets. */

@@ -24,7 +24,7 @@ export function RecordsPage() {
             <FindHead />
             {find === '' && <Weeks />}
             <Input.Search
-                className="records-find"
+                className="list-find"
                 aria-label="Find a record"
                 placeholder="number, unit, job, client, who signed, or the first digits of a seal"
                 allowClear
