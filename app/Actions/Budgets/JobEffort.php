@@ -34,9 +34,11 @@ final readonly class JobEffort
     public function of(Job $job, int $minutes): EffortAnswer
     {
         $standard = $this->standards->of($job);
-        $open = array_values(array_filter($this->figures->ofJob($job), static fn (ComposedFigure $one): bool => $one->row->state->canBeAssigned() && ! $one->row->elsewhere && $one->raises === null));
+        $all = $this->figures->ofJob($job);
+        $open = array_values(array_filter($all, static fn (ComposedFigure $one): bool => $one->row->state->canBeAssigned() && ! $one->row->elsewhere && $one->raises === null));
         $gain = TierGain::among(array_map(static fn (ComposedFigure $figure): FigureType => $figure->type, $open), $standard);
-        $places = self::places($open, $standard, $gain);
+        $inUnit = array_count_values(array_map(static fn (ComposedFigure $figure): int => $figure->unit->id, $all));
+        $places = self::places($open, $inUnit, $standard, $gain);
         [$now, $most] = self::seen($open, $standard, $gain);
 
         return new EffortAnswer($standard, $minutes, self::chosen($places, $minutes), $now, $most);
@@ -73,19 +75,19 @@ final readonly class JobEffort
 
     /**
      * @param  list<ComposedFigure>  $open
+     * @param  array<int, int>  $inUnit how many figures each unit has in all
      * @return list<EffortPlace>
      */
-    private static function places(array $open, Standard $standard, TierGain $gain): array
+    private static function places(array $open, array $inUnit, Standard $standard, TierGain $gain): array
     {
-        $alike = $ofUnit = [];
+        $alike = [];
         foreach ($open as $figure) {
             $alike[$figure->likeKey().$figure->agreed->fingerprint.($figure->row->leader ? ' leads' : '')][] = $figure;
-            $ofUnit[$figure->unit->id] = ($ofUnit[$figure->unit->id] ?? 0) + 1;
         }
         $places = [];
         foreach ($alike as $figures) {
             $unit = $figures[0]->unit;
-            $isUnit = count($figures) === $ofUnit[$unit->id] && $ofUnit[$unit->id] === $unit->figures->count();
+            $isUnit = count($figures) === $inUnit[$unit->id];
             $tiers = self::tiers($figures[0], $standard);
             foreach ($figures[0]->type->areas as $area) {
                 $place = $area->area->surface === Surface::WHOLE ? null : self::place($figures, $isUnit, $area, $tiers, $standard, $gain);
