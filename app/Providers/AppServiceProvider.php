@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\Composing\Fingerprints;
 use App\Actions\Composing\JobStandards;
 use App\Actions\Paints\PaintBook;
 use App\Actions\Schemes\SchemeBook;
@@ -28,6 +29,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(CurrentStudio::class);
         $this->app->scoped(StandardLibrary::class);
+        $this->app->scoped(Fingerprints::class);
         $this->app->scoped(JobStandards::class);
         $this->app->scoped(PaintBook::class);
         $this->app->scoped(SchemeBook::class);

@@ -24,6 +24,7 @@ use Core\Plan\FigureState;
 use Document\Standard\PieceKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\TestWith;
 
 /**
  * Sheets at the bench, marks on them, and what is mixed.
@@ -47,6 +48,54 @@ final class BenchTest extends TestCase
         self::assertCount(9, $sheets);
         self::assertEqualsWithDelta($this->sheetOf($this->figure('1st Lamplighters', 9), $this->lead())['minutes'], $sheets[0]['minutes'], 1e-6, 'in the list as on the sheet');
         self::assertSame(['Muster', 'Guard', 'Muster', 'Guard', 'Muster, Watch', 'Guard, Banner'], array_column(array_slice($sheets, 0, 6), 'tier'));
+    }
+
+    /** What lists are made of is kept by what it follows from: whatever of that changes, they say what the sheets say. */
+    #[TestWith(['nothing', false])]
+    #[TestWith(['a mark', true])]
+    #[TestWith(['a mix of the job that takes more coats', true])]
+    #[TestWith(['paints that take more coats', true])]
+    #[TestWith(['a school', true])]
+    #[TestWith(['a use left out', true])]
+    #[TestWith(['how much sheets share', true])]
+    #[TestWith(['a figure of a tier of its own', true])]
+    public function test_the_list_says_of_each_sheet_what_the_sheet_says(string $changed, bool $isSeen): void
+    {
+        $figure = $this->figure('1st Lamplighters', 9);
+        [$job, $unit] = [$this->job(), $this->unit('1st Lamplighters')];
+        $mix = ['figure_type_id' => $unit->figure_type_id, 'scheme_id' => null, 'area' => 'boots', 'use' => 'base', 'step' => 1, 'mix' => 'Thin Ice', 'version' => null];
+        Paint::query()->orderBy('id')->firstOrFail()->update(['name' => 'Thin Ice', 'coats_dark' => 6, 'coats_middle' => 6, 'coats_light' => 6]);
+        $this->newRequest();
+        $before = $this->benchOf($this->lead());
+        match ($changed) {
+            'a mark' => $this->answer($this->isla(), 'POST', '/bench-marks', ['area' => 'face', 'use' => 'base', 'reason' => null, 'state' => 'done', 'figures' => $this->seen([$figure->id], 'face', 'base')]),
+            'a mix of the job that takes more coats' => $this->answer($this->lead(), 'PUT', "/jobs/{$job->id}/mixes", $mix),
+            'paints that take more coats' => Paint::query()->update(['coats_dark' => 6, 'coats_middle' => 6, 'coats_light' => 6]),
+            'a school' => $this->answer($this->lead(), 'PUT', "/jobs/{$job->id}/schools", ['version' => $job->version, 'question' => 'metals', 'choice' => 'last']),
+            'a use left out' => $this->answer($this->lead(), 'POST', "/units/{$unit->id}/waivers", ['version' => $unit->version, 'figures' => null, 'area' => 'oilskin coat', 'use' => 'wash', 'reason' => 'kept clean', 'agreed_with' => 'the client']),
+            'how much sheets share' => $this->answer($this->lead(), 'PUT', '/scheme-rules', ['sheet_share' => 1.0] + array_column($this->answer($this->lead(), 'GET', '/scheme-rules'), 'number', 'name')),
+            'a figure of a tier of its own' => DB::table('figures')->where('unit_id', $unit->id)->where('number', 5)->update(['tier_id' => DB::table('figures')->where('unit_id', $unit->id)->where('number', 1)->value('tier_id')]),
+            default => null,
+        };
+        $this->newRequest();
+        /** @var list<BenchRow> $rows */
+        $rows = $this->benchOf($this->lead());
+
+        self::assertSame($isSeen, $rows !== $before);
+        foreach ($rows as $row) {
+            $this->newRequest();
+            /** @var BenchSheet_ $sheet */
+            $sheet = $this->answer($this->lead(), 'GET', "/jobs/{$row['job_id']}/bench-sheets/{$row['key']}");
+            self::assertSame([$row['figures'], $row['steps']], [count($sheet['figures']), $sheet['length']], $row['unit']);
+            self::assertEqualsWithDelta($row['minutes'], $sheet['minutes'], 1e-6, $row['unit']);
+            $left = 0;
+            foreach ($sheet['figures'] as $one) {
+                $numbers = array_map(static fn (array $step): int => $step['number'], array_filter($sheet['steps'], static fn (array $step): bool => in_array($one['id'], $step['figures'], true)
+                    && ! in_array($one['id'], array_column($step['marks'], 'figure_id'), true)));
+                $left += count(array_unique($numbers));
+            }
+            self::assertSame($row['left'], $left, $row['unit']);
+        }
     }
 
     public function test_the_list_says_who_has_each_sheet(): void

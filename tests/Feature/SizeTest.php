@@ -114,7 +114,8 @@ final class SizeTest extends CheckTestCase
         $second = $this->answer($this->lead(), 'GET', '/bench-sheets?page=2');
         self::assertSame([35, 2, 1], [$first['all'], $first['pages'], $first['page']]);
         self::assertSame([35, 2, 2], [$second['all'], $second['pages'], $second['page']]);
-        self::assertSame([], array_intersect(array_column($this->benchOf($this->lead()), 'key'), array_column($this->benchOf($this->lead(), '?page=2'), 'key')));
+        $keys = [...array_column($this->benchOf($this->lead()), 'key'), ...array_column($this->benchOf($this->lead(), '?page=2'), 'key')];
+        self::assertSame($keys, array_values(array_unique($keys, SORT_REGULAR)));
         $found = fn (string $words): array => array_column($this->benchOf($this->lead(), "?find={$words}"), 'unit');
         self::assertSame(['Breakwater 1', 'Breakwater 2', 'Breakwater 3'], $found('breakw'), 'a job and a unit');
         self::assertSame(['Heron riders'], $found('heron+rider'), 'a type');

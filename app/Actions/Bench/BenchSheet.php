@@ -29,8 +29,7 @@ final readonly class BenchSheet
     /** @var list<array<int, PlannedStep|TidyBack>> by those that share it and by line, what they have of it */
     private array $items;
 
-    /** @var list<Looks> by those that share it */
-    private array $looks;
+    private SheetOutline $outline;
 
     /** @var array<int, int> by figure, the place of those that it is painted like */
     private array $who;
@@ -76,7 +75,8 @@ final readonly class BenchSheet
 
             return array_filter($of, static fn (PlannedStep|TidyBack|null $item): bool => $item !== null);
         }, array_keys($alike));
-        $this->looks = array_map(fn (int $place): Looks => Looks::along($this->itemsOf($place), $this->first()->wholeType()), array_keys($alike));
+        $looks = array_map(fn (int $place): Looks => Looks::along($this->itemsOf($place), $this->first()->wholeType()), array_keys($alike));
+        $this->outline = new SheetOutline(array_keys($alike), array_map(static fn (SheetStep $step): array => [$step->number, $step->keys], $steps), $looks);
     }
 
     /** Of those of which there are most. */
@@ -170,14 +170,7 @@ final readonly class BenchSheet
     /** @return list<string> names of the tiers of its figures, the lowest first */
     public function tiers(): array
     {
-        $tiers = [];
-        foreach ($this->alike as $one) {
-            $tier = $this->standard->tier($one->first()->figure->tier);
-            $tiers[$tier->rank] = $tier->name;
-        }
-        ksort($tiers);
-
-        return array_values($tiers);
+        return AlikeFigures::tiers($this->alike, $this->standard);
     }
 
     /** @return array<int, list<int>> by line that is begun by itself, the lines that it waits for: beneath it, by an edge of the order, or because they are messy and near */
@@ -290,7 +283,7 @@ final readonly class BenchSheet
     /** @return list<SheetStep> looks that a line waits for on a figure */
     public function looksBefore(SheetStep $step, int $figureId): array
     {
-        $looks = array_map(fn (int $look): SheetStep => $this->steps[$look], $this->looks[$this->whoIs($figureId)]->before($step->line));
+        $looks = array_map(fn (int $look): SheetStep => $this->steps[$look], $this->outline->looksBefore($this->whoIs($figureId), $step->line));
 
         return array_values(array_filter($looks, fn (SheetStep $look): bool => ! $this->isSettled($look, $figureId)));
     }
@@ -304,13 +297,7 @@ final readonly class BenchSheet
     /** @return list<SheetStep> looks that can be taken on a figure: all that is looked at is done */
     public function looksDue(int $figureId): array
     {
-        $looks = $this->looks[$this->whoIs($figureId)];
-        if ($looks->areNone()) {
-            return [];
-        }
-        $settled = array_keys(array_filter($this->steps, fn (SheetStep $step): bool => $this->isSettled($step, $figureId)));
-
-        return array_map(fn (int $look): SheetStep => $this->steps[$look], $looks->due($settled));
+        return array_map(fn (int $look): SheetStep => $this->steps[$look], $this->outline->looksDue($this->whoIs($figureId), $this->marks[$figureId] ?? []));
     }
 
     /** A line of the sheet that a figure has. */
@@ -332,22 +319,10 @@ final readonly class BenchSheet
         return $this->steps !== [];
     }
 
-    /** Whether there is anything to do on it: what came finished is at the bench only where it was sent back. */
-    public function isOfTheBench(): bool
-    {
-        foreach ($this->figures as $figure) {
-            if (! $figure->row->elsewhere || $figure->row->state->isSentBack()) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /** How many steps it has; what is laid in one go on several areas is one. */
     public function length(): int
     {
-        return SheetStep::count($this->steps);
+        return $this->outline->length();
     }
 
     /** @return list<non-empty-list<SheetStep>> what is laid in one go on several areas */
@@ -364,22 +339,17 @@ final readonly class BenchSheet
     /** Steps that a figure still has before it. */
     public function left(int $figureId): int
     {
-        $who = $this->whoIs($figureId);
-        $open = array_filter($this->steps, fn (SheetStep $step): bool => isset($step->of[$who]) && ! $this->isSettled($step, $figureId));
-
-        return count(array_unique(array_map(static fn (SheetStep $step): int => $step->number, $open)));
+        return $this->outline->left($this->whoIs($figureId), $this->marks[$figureId] ?? []);
     }
 
-    /** Whether some figure of it is given to this person. */
-    public function isFor(int $userId): bool
+    /**
+     * What of it is kept for lists.
+     *
+     * @param  non-empty-list<int>  $shared places of those that share it, among those of their unit that could
+     */
+    public function outline(array $shared): SheetOutline
     {
-        foreach ($this->figures as $figure) {
-            if ($figure->painterId() === $userId) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->outline->named($shared, array_map($this->minutesEach(...), array_keys($this->alike)));
     }
 
     public function has(int $figureId): bool

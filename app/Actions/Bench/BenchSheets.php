@@ -28,6 +28,7 @@ final readonly class BenchSheets
         private JobStandards $standards,
         private SharedSheets $shared,
         private Mixes $mixes,
+        private SheetOutlines $outlines,
     ) {
     }
 
@@ -51,14 +52,20 @@ final readonly class BenchSheets
     }
 
     /**
-     * @param  list<int>  $units ids
-     * @return iterable<BenchSheet> of these those that are somebody's at the bench: for a painter those with own figures
+     * @param  list<int>  $units ids, as many as a page shows
+     * @return iterable<ListedSheet> of these those that are somebody's at the bench: for a painter those with own figures
      */
     public function forPerson(User $user, array $units): iterable
     {
-        foreach ($this->ofUnits($units) as $sheet) {
-            if (($user->role !== Role::Painter || $sheet->isFor($user->id)) && $sheet->isOfTheBench()) {
-                yield $sheet;
+        $figures = $this->figures->ofUnits($units);
+        $marks = StandingMarks::on(array_map(static fn (ComposedFigure $figure): int => $figure->id, $figures));
+        foreach ($this->alike($figures) as $ofUnit) {
+            $standard = $this->standards->of($ofUnit[0]->first()->unit->job);
+            foreach ($this->outlines->of($ofUnit, $standard) as $outline) {
+                $sheet = new ListedSheet($outline, array_map(static fn (int $place): AlikeFigures => $ofUnit[$place], $outline->shared), $standard, $marks);
+                if (($user->role !== Role::Painter || $sheet->isFor($user->id)) && $sheet->isOfTheBench()) {
+                    yield $sheet;
+                }
             }
         }
     }
@@ -128,7 +135,7 @@ final readonly class BenchSheets
             $standard = $this->standards->of($ofUnit[0]->first()->unit->job);
             foreach ($this->shared->of($ofUnit, $standard) as [$sharing, $lines]) {
                 $own = array_map(static fn (ComposedFigure $figure): int => $figure->id, array_merge(...array_column($sharing, 'figures')));
-                $sheets[] = new BenchSheet(self::key($sharing), $standard, $sharing, $this->shared->steps($lines), $marks, array_values($mishaps->whereIn('figure_id', $own)->all()), $lines->gaveWay);
+                $sheets[] = new BenchSheet(AlikeFigures::key($sharing), $standard, $sharing, $this->shared->steps($lines), $marks, array_values($mishaps->whereIn('figure_id', $own)->all()), $lines->gaveWay);
             }
         }
 
@@ -155,14 +162,5 @@ final readonly class BenchSheets
         }
 
         return array_values($together);
-    }
-
-    /** @param  non-empty-list<AlikeFigures>  $sharing */
-    private static function key(array $sharing): string
-    {
-        $keys = array_map(static fn (AlikeFigures $one): string => $one->first()->likeKey(), $sharing);
-        sort($keys);
-
-        return count($keys) === 1 ? $keys[0] : "{$sharing[0]->first()->unit->id}-".substr(hash('sha256', implode(' ', $keys)), 0, 12);
     }
 }

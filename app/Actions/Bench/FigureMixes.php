@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
+use App\Actions\Composing\Fingerprints;
 use App\Actions\Schemes\SchemeLadders;
 use Core\Colour\Srgb;
 use Core\Composition\ComposedUse;
@@ -30,6 +31,8 @@ final class FigureMixes
 
     private ?OverAllPaint $overAll = null;
 
+    private ?string $fingerprint = null;
+
     /** @var array<string, array{Recipe|null, string, int|null}> {@see self::recipe()} by area, use and step */
     private array $recipes = [];
 
@@ -43,7 +46,17 @@ final class FigureMixes
         private readonly array $ofJob,
         public readonly ?SchemeLadders $scheme,
         public readonly SchemeRules $rules,
+        private readonly Fingerprints $fingerprints = new Fingerprints,
     ) {
+    }
+
+    /** Equal where figures are painted alike with the same, in every request. */
+    public function fingerprint(): string
+    {
+        return $this->fingerprint ??= hash('sha256', serialize([
+            $this->fingerprints->of($this->figure->composedAs()), $this->fingerprints->of($this->figure->wholeType()), $this->figure->typeKey, $this->figure->raises?->done->signature(),
+            $this->fingerprints->of($this->standard), $this->fingerprints->of($this->rules), $this->scheme?->fingerprint(), $this->ofJob, $this->ofJob === [] ? null : [$this->figure->typeId(), $this->figure->schemeId()],
+        ]));
     }
 
     public static function key(?int $type, ?int $scheme, string $area, string $use, int $step): string

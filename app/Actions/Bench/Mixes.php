@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
+use App\Actions\Composing\Fingerprints;
 use App\Actions\Composing\JobStandards;
 use App\Actions\Paints\PaintBook;
 use App\Actions\Schemes\SchemeBook;
@@ -21,6 +22,7 @@ final readonly class Mixes
         private SchemeBook $schemes,
         private JobStandards $standards,
         private StudioRules $rules,
+        private Fingerprints $fingerprints,
     ) {
     }
 
@@ -56,7 +58,7 @@ final readonly class Mixes
             $apart = $ofJob === [] ? '' : "{$job->id} {$figure->typeId()} {$figure->schemeId()}";
             $like = implode(' ', [spl_object_id($figure->composedAs()), $scheme === null ? 0 : spl_object_id($scheme), $apart, $figure->typeKey]);
 
-            return $known[$like] ??= new FigureMixes($figure, $this->standards->of($job), $ofJob, $scheme, $rules);
+            return $known[$like] ??= new FigureMixes($figure, $this->standards->of($job), $ofJob, $scheme, $rules, $this->fingerprints);
         }, $figures);
     }
 

@@ -15,6 +15,7 @@ use Core\Scheme\Batch;
 use Core\Scheme\Paint;
 use Core\Sequence\PlannedStep;
 use Core\Why;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Builder;
 
 /** What the running jobs will take of each paint, for figures that are not handed over yet. */
@@ -23,10 +24,13 @@ final readonly class PaintNeeds
     /** Units that are read at once. */
     private const AT_ONCE = 500;
 
+    private const KEPT_DAYS = 60;
+
     public function __construct(
         private JobFigures $figures,
         private Mixes $mixes,
         private StudioRules $rules,
+        private Repository $cache,
     ) {
     }
 
@@ -45,11 +49,18 @@ final readonly class PaintNeeds
         }
         $ml = $pieces = [];
         foreach ($together as [$mixes, $uses, $count]) {
-            array_push($ml, ...array_map(static fn (Batch $batch): array => $batch->mlByPaint(), $mixes->amounts($count)));
+            $ml[] = array_map(static fn (float $each): float => $each * $count, $this->mlEach($mixes));
             array_push($pieces, ...self::pieces($uses, $count));
         }
 
         return ['ml' => self::summed($ml), 'pieces' => self::summed($pieces)];
+    }
+
+    /** @return array<string, float> millilitres by name of the paint that one figure takes, kept by what they follow from */
+    private function mlEach(FigureMixes $mixes): array
+    {
+        /** @var array<string, float> */
+        return $this->cache->remember('paint-needs:'.hash('sha256', config()->string('ordotype.code').$mixes->fingerprint()), now()->addDays(self::KEPT_DAYS), static fn (): array => self::millilitresOf($mixes->amounts(1)));
     }
 
     /** @return list<int> ids of units of open jobs with figures that are to be painted */

@@ -15,10 +15,10 @@ use WeakMap;
 /** Which figures of a unit share a sheet, and its lines. Those that differ in a few uses do, where one order serves them all. */
 final class SharedSheets
 {
-    /** @var WeakMap<FigureMixes, SheetLines> lines of figures that are alike, by what is painted on them and with what */
+    /** @var WeakMap<Standard, WeakMap<FigureMixes, SheetLines>> lines of figures that are alike, by what is painted on them and with what: under another standard the same is painted in another order */
     private WeakMap $ofAlike;
 
-    /** @var array<string, array{SheetLines|null, list<FigureMixes>}> lines of those that share a sheet, likewise; null where no one order serves them, or each has more of its own. What they are known by is kept, so that no number is given anew */
+    /** @var array<string, array{SheetLines|null, Standard, list<FigureMixes>}> lines of those that share a sheet, likewise; null where no one order serves them, or each has more of its own. What they are known by is kept, so that no number is given anew */
     private array $known = [];
 
     /** @var WeakMap<SheetLines, list<SheetStep>> */
@@ -61,8 +61,8 @@ final class SharedSheets
     private function lines(array $sharing, Standard $standard): ?SheetLines
     {
         // How many they are decides whether it is worth it.
-        $like = implode(' ', array_map(static fn (AlikeFigures $one): string => spl_object_id($one->mixes).'×'.count($one->figures), $sharing));
-        $this->known[$like] ??= [$this->found($sharing, $standard), array_map(static fn (AlikeFigures $one): FigureMixes => $one->mixes, $sharing)];
+        $like = spl_object_id($standard).' '.implode(' ', array_map(static fn (AlikeFigures $one): string => spl_object_id($one->mixes).'×'.count($one->figures), $sharing));
+        $this->known[$like] ??= [$this->found($sharing, $standard), $standard, array_map(static fn (AlikeFigures $one): FigureMixes => $one->mixes, $sharing)];
 
         return $this->known[$like][0];
     }
@@ -83,6 +83,10 @@ final class SharedSheets
 
     private function alone(AlikeFigures $one, Standard $standard): SheetLines
     {
-        return $this->ofAlike[$one->mixes] ??= $this->orders->of($one->first(), $standard, $one->mixes);
+        /** @var WeakMap<FigureMixes, SheetLines> $known */
+        $known = $this->ofAlike[$standard] ?? new WeakMap;
+        $this->ofAlike[$standard] = $known;
+
+        return $known[$one->mixes] ??= $this->orders->of($one->first(), $standard, $one->mixes);
     }
 }

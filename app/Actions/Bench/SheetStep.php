@@ -19,7 +19,7 @@ final readonly class SheetStep
     private const TIDY = 'tidy-back';
 
     /** @var array<int, string> {@see self::key()} */
-    private array $keys;
+    public array $keys;
 
     /**
      * @param  int  $line its place among the lines of its sheet, from 0

@@ -39,6 +39,8 @@ final class SchemeLadders
     /** @var array<string, array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}|null> by type and area */
     private array $found = [];
 
+    private ?string $fingerprint = null;
+
     /**
      * @param  array<int, array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}>  $areas of the scheme and of the common one, by row
      * @param  list<Recipe>  $primers what it names as lying under all paint, in turn
@@ -54,6 +56,12 @@ final class SchemeLadders
         public readonly array $primers = [],
         public readonly ?Scheme $common = null,
     ) {
+    }
+
+    /** Equal where the same is laid, in every request: of all that it says of colours, and nothing of who says it. */
+    public function fingerprint(): string
+    {
+        return $this->fingerprint ??= hash('sha256', serialize([$this->said, $this->ground, $this->light, $this->rules, $this->primers, $this->scheme->last_light]));
     }
 
     /** @return array{scheme: Scheme, row: SchemeArea, ladder: AreaLadder}|null null where nothing is said of the area */

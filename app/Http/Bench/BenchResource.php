@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Bench;
 
-use App\Actions\Bench\BenchSheet;
+use App\Actions\Bench\ListedSheet;
 use App\Actions\Composing\ComposedFigure;
 use App\Http\Shared\PageNumbers;
 use App\Http\Shared\Resource;
@@ -43,7 +43,7 @@ use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 final readonly class BenchResource extends Resource
 {
     /**
-     * @param  iterable<BenchSheet>  $sheets
+     * @param  iterable<ListedSheet>  $sheets
      * @param  LengthAwarePaginator<int, Unit>  $units whose sheets they are
      */
     public function __construct(
@@ -65,22 +65,22 @@ final readonly class BenchResource extends Resource
     }
 
     /** @return BenchRow */
-    private function row(BenchSheet $sheet): array
+    private function row(ListedSheet $sheet): array
     {
         $first = $sheet->first();
         $job = $first->unit->job;
         $states = array_count_values(array_map(static fn (ComposedFigure $figure): string => $figure->row->state->value, $sheet->figures));
 
         return [
-            'key' => $sheet->key, 'job_id' => $job->id, 'job' => $job->name, 'due' => $job->due?->format('Y-m-d'), 'unit_id' => $first->unit->id, 'unit' => $first->unit->name,
+            'key' => $sheet->key(), 'job_id' => $job->id, 'job' => $job->name, 'due' => $job->due?->format('Y-m-d'), 'unit_id' => $first->unit->id, 'unit' => $first->unit->name,
             'type' => $first->type->name, 'tier' => implode(', ', $sheet->tiers()),
             'painters' => self::painters($sheet),
             'figures' => count($sheet->figures),
             'mine' => count(array_filter($sheet->figures, fn (ComposedFigure $figure): bool => $figure->painterId() === $this->user->id)),
             'steps' => $sheet->length(),
-            'minutes' => $sheet->minutesEach(0),
-            'left' => array_sum(array_map(static fn (ComposedFigure $figure): int => $sheet->left($figure->id), $sheet->figures)),
-            'looks' => count(array_filter($sheet->figures, static fn (ComposedFigure $figure): bool => $figure->row->state->isAtTheBench() && $sheet->looksDue($figure->id) !== [])),
+            'minutes' => $sheet->minutesEach(),
+            'left' => $sheet->left(),
+            'looks' => $sheet->looks(),
             'to_paint' => $states['to-paint'] ?? 0,
             'painting' => $states['painting'] ?? 0,
             'to_check' => $states['to-check'] ?? 0,
@@ -91,7 +91,7 @@ final readonly class BenchResource extends Resource
     }
 
     /** @return list<string> names of who has figures of it; nobody: none */
-    private static function painters(BenchSheet $sheet): array
+    private static function painters(ListedSheet $sheet): array
     {
         $names = array_filter(array_map(static fn (ComposedFigure $figure): ?string => $figure->painter(), $sheet->figures), is_string(...));
 
