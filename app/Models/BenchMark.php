@@ -38,12 +38,6 @@ final class BenchMark extends StudioRow
 
     protected $casts = ['state' => MarkState::class, 'is_look' => 'boolean'];
 
-    /** What it belongs to: a place, a name and a degree, as {@see \Core\Composition\ComposedUse::key()} spells them. */
-    public function stepKey(): string
-    {
-        return json_encode([$this->area, $this->use, $this->technique, $this->coats, $this->steps, $this->extent], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
-    }
-
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
     {

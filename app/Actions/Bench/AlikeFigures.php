@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
+use App\Actions\Composing\StoredFigure;
 use Core\Sequence\PaintedAlike;
 use Core\Standard\Standard;
 
@@ -27,6 +28,12 @@ final readonly class AlikeFigures
     public function ids(): array
     {
         return array_map(static fn (ComposedFigure $figure): int => $figure->id, $this->figures);
+    }
+
+    /** @param  array<int, StoredFigure>  $rows of them all, by id */
+    public function readAgain(array $rows): self
+    {
+        return new self(array_map(static fn (ComposedFigure $figure): ComposedFigure => $figure->readAgain($rows[$figure->id]), $this->figures), $this->mixes);
     }
 
     /**

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
-use App\Models\BenchMark;
+use App\Actions\Composing\StoredFigure;
+use App\Actions\Composing\StoredMark;
 use App\Models\Mishap;
 use Core\Composition\FigureType;
 use Core\Schedule\Coats;
@@ -40,7 +41,7 @@ final readonly class BenchSheet
     /**
      * @param  non-empty-list<AlikeFigures>  $alike those that share it; on the first of them most figures are painted alike
      * @param  list<SheetStep>  $steps its lines, in order
-     * @param  array<int, array<string, BenchMark>>  $marks by figure, then by the key of the step
+     * @param  array<int, array<string, StoredMark>>  $marks by figure, then by the key of the step
      * @param  list<Mishap>  $mishaps that wait to be mended on its figures
      * @param  list<GaveWay>  $gaveWay what its order does not hold, because it would close a ring with something of greater force
      */
@@ -93,6 +94,18 @@ final readonly class BenchSheet
     public function inOrder(array $alike, SheetLines $lines, Standard $standard): self
     {
         return new self($this->key, $standard, $alike, SheetStep::all($lines->all), $this->marks, $this->mishaps, $lines->gaveWay);
+    }
+
+    /**
+     * The same sheet after something was said of its figures.
+     *
+     * @param  array<int, StoredFigure>  $rows of its figures, by id
+     * @param  array<int, array<string, StoredMark>>  $marks
+     * @param  list<Mishap>  $mishaps
+     */
+    public function readAgain(array $rows, array $marks, array $mishaps): self
+    {
+        return new self($this->key, $this->standard, array_map(static fn (AlikeFigures $one): AlikeFigures => $one->readAgain($rows), $this->alike), $this->steps, $marks, $mishaps, $this->gaveWay);
     }
 
     /** @return array<int, PlannedStep|TidyBack> by line, what some of those that share it have of it */
@@ -254,7 +267,7 @@ final readonly class BenchSheet
     }
 
     /** What was said of a line on a figure that has it. */
-    public function mark(SheetStep $step, int $figureId): ?BenchMark
+    public function mark(SheetStep $step, int $figureId): ?StoredMark
     {
         $who = $this->whoIs($figureId);
 

@@ -8,13 +8,13 @@ use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
 use App\Actions\Composing\JobStandards;
 use App\Actions\Composing\StandingMarks;
+use App\Actions\Composing\StoredFigures;
 use App\Models\Figure;
 use App\Models\Job;
 use App\Models\Mishap;
 use App\Models\Role;
 use App\Models\Unit;
 use App\Models\User;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
 /** The bench sheets of a job: one for the figures of a unit and a scheme that are painted alike, or differ in a few uses. */
@@ -109,6 +109,24 @@ final readonly class BenchSheets
         return $this->sheets($this->figures->ofUnitAt($unit, $instead, $of));
     }
 
+    /** A sheet after something was said of its figures, and nothing of what is painted on them. */
+    public function readAgain(BenchSheet $sheet): BenchSheet
+    {
+        $ids = array_map(static fn (ComposedFigure $figure): int => $figure->id, $sheet->figures);
+        $unit = $sheet->first()->unit->id;
+
+        return $sheet->readAgain(array_column(StoredFigures::of([$unit])[$unit], null, 'id'), StandingMarks::on($ids), self::mishaps($ids));
+    }
+
+    /**
+     * @param  list<int>  $figures ids
+     * @return list<Mishap> that wait to be mended on them
+     */
+    private static function mishaps(array $figures): array
+    {
+        return $figures === [] ? [] : array_values(Mishap::query()->whereIn('figure_id', $figures)->whereNull('ended')->with('user')->orderBy('id')->get()->all());
+    }
+
     /** @param  list<BenchSheet>  $sheets of the figure's unit */
     public static function with(Figure $figure, array $sheets): BenchSheet
     {
@@ -129,13 +147,13 @@ final readonly class BenchSheets
     {
         $ids = array_map(static fn (ComposedFigure $figure): int => $figure->id, $figures);
         $marks = StandingMarks::on($ids);
-        $mishaps = $ids === [] ? new Collection : Mishap::query()->whereIn('figure_id', $ids)->whereNull('ended')->with('user')->orderBy('id')->get();
+        $mishaps = self::mishaps($ids);
         $sheets = [];
         foreach ($this->alike($figures) as $ofUnit) {
             $standard = $this->standards->of($ofUnit[0]->first()->unit->job);
             foreach ($this->shared->of($ofUnit, $standard) as [$sharing, $lines]) {
                 $own = array_map(static fn (ComposedFigure $figure): int => $figure->id, array_merge(...array_column($sharing, 'figures')));
-                $sheets[] = new BenchSheet(AlikeFigures::key($sharing), $standard, $sharing, $this->shared->steps($lines), $marks, array_values($mishaps->whereIn('figure_id', $own)->all()), $lines->gaveWay);
+                $sheets[] = new BenchSheet(AlikeFigures::key($sharing), $standard, $sharing, $this->shared->steps($lines), $marks, array_values(array_filter($mishaps, static fn (Mishap $mishap): bool => in_array($mishap->figure_id, $own, true))), $lines->gaveWay);
             }
         }
 

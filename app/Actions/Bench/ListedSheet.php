@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
-use App\Models\BenchMark;
+use App\Actions\Composing\StoredMark;
 use Core\Standard\Standard;
 
 /** A sheet as lists show it: whose it is, what it takes, and how far its figures are. */
@@ -19,7 +19,7 @@ final readonly class ListedSheet
 
     /**
      * @param  non-empty-list<AlikeFigures>  $alike those that share it
-     * @param  array<int, array<string, BenchMark>>  $marks by figure, then by the key of the step
+     * @param  array<int, array<string, StoredMark>>  $marks by figure, then by the key of the step
      */
     public function __construct(
         private SheetOutline $outline,

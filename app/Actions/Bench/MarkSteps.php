@@ -49,7 +49,7 @@ final readonly class MarkSteps
                 Clock::read($by, $figures[0]->unit_id, $sheet, $step, array_keys($mark->seen));
             }
 
-            return $this->sheets->ofFigure($figures[0]);
+            return $this->sheets->readAgain($sheet);
         });
     }
 
@@ -89,7 +89,7 @@ final readonly class MarkSteps
     {
         $stands = $sheet->mark($step, $figure->id);
         if ($stands?->id !== $seen) {
-            throw Stale::row("what is said of this step on figure {$figure->number}", $stands?->attributesToArray() ?? []);
+            throw Stale::row("what is said of this step on figure {$figure->number}", $stands?->toArray() ?? []);
         }
     }
 

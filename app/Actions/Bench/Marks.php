@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
-use App\Models\BenchMark;
+use App\Actions\Composing\StoredMark;
 use Core\Check\ExcusedUse;
 use Core\Composition\ComposedUse;
 use Core\Standard\Standard;
@@ -15,7 +15,7 @@ use Core\Standard\UseWords;
 final readonly class Marks
 {
     /**
-     * @param  array<string, BenchMark>  $standing of the figure
+     * @param  array<string, StoredMark>  $standing of the figure
      * @return list<ExcusedUse> what is asked of it and was handed over undone
      */
     public static function excused(ComposedFigure $figure, array $standing, Standard $standard): array
@@ -25,7 +25,7 @@ final readonly class Marks
             $mark = $standing[$use->key()] ?? null;
             $excuse = $mark?->state->excuse();
             if ($mark !== null && $excuse !== null) {
-                $excused[] = new ExcusedUse($use->area->id, $use->use->id, self::name($use, $standard), $excuse, $mark->reason, $mark->user->name, $mark->agreed_with);
+                $excused[] = new ExcusedUse($use->area->id, $use->use->id, self::name($use, $standard), $excuse, $mark->reason, $mark->by, $mark->agreedWith);
             }
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
-use App\Models\BenchMark;
+use App\Actions\Composing\StoredMark;
 use Core\Sequence\Looks;
 
 /**
@@ -45,7 +45,7 @@ final readonly class SheetOutline
     /**
      * Steps that a figure still has before it.
      *
-     * @param  array<string, BenchMark>  $marks what stands on it, by key
+     * @param  array<string, StoredMark>  $marks what stands on it, by key
      */
     public function left(int $who, array $marks): int
     {
@@ -62,7 +62,7 @@ final readonly class SheetOutline
     /**
      * Looks that can be taken on a figure: all that is looked at is done.
      *
-     * @param  array<string, BenchMark>  $marks what stands on it, by key
+     * @param  array<string, StoredMark>  $marks what stands on it, by key
      * @return list<int> lines
      */
     public function looksDue(int $who, array $marks): array
@@ -82,7 +82,7 @@ final readonly class SheetOutline
         return $this->looks[$who]->before($line);
     }
 
-    /** @param  array<string, BenchMark>  $marks by key */
+    /** @param  array<string, StoredMark>  $marks by key */
     private static function isSettled(string $key, array $marks): bool
     {
         return isset($marks[$key]) && $marks[$key]->state->settles();

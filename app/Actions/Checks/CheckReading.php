@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Checks;
 
 use App\Actions\Composing\ComposedFigure;
-use App\Models\BenchMark;
+use App\Actions\Composing\StoredMark;
 use App\Models\Check;
 use App\Models\CheckAnswer;
 use App\Models\Fault as FaultRow;
@@ -23,7 +23,7 @@ final readonly class CheckReading
     /**
      * @param  list<FaultRow>  $faults those that stand, in the order they were found
      * @param  array<string, CheckAnswer>  $answers the latest by key of the item, of those that were given to what is asked now
-     * @param  array<string, BenchMark>  $marks what stands of what was said at the bench, by key of the use
+     * @param  array<string, StoredMark>  $marks what stands of what was said at the bench, by key of the use
      */
     public function __construct(
         public Check $check,

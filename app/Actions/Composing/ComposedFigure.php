@@ -51,6 +51,12 @@ final readonly class ComposedFigure
         $this->plan = $here->plan;
     }
 
+    /** The same figure as its row was read again: what is painted on it is as it was. */
+    public function readAgain(StoredFigure $row): self
+    {
+        return new self($this->unit, $row, $this->here, $this->type, $this->typeKey, $this->agreed, $this->further, $this->whole, $this->raises);
+    }
+
     /** All that lies on it in the end, of which only what its composition has is painted here and now. */
     public function layers(): Composition
     {

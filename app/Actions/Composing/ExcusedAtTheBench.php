@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Composing;
 
-use App\Models\BenchMark;
 use Core\Check\Excuse;
 use Core\Composition\ComposedUse;
 use Core\Composition\Composition;
@@ -12,7 +11,7 @@ use Core\Composition\Composition;
 /** What was asked of figures and handed over undone: it is not on them. */
 final readonly class ExcusedAtTheBench
 {
-    /** @param  array<int, array<string, BenchMark>>  $excused the last word by figure and step */
+    /** @param  array<int, array<string, StoredMark>>  $excused the last word by figure and step */
     private function __construct(private array $excused)
     {
     }
@@ -20,7 +19,7 @@ final readonly class ExcusedAtTheBench
     /** @param  list<int>  $figures ids */
     public static function on(array $figures): self
     {
-        return new self(array_map(static fn (array $marks): array => array_filter($marks, static fn (BenchMark $mark): bool => $mark->state->excuse() !== null), StandingMarks::on($figures)));
+        return new self(array_map(static fn (array $marks): array => array_filter($marks, static fn (StoredMark $mark): bool => $mark->state->excuse() !== null), StandingMarks::on($figures)));
     }
 
     /** All that is on a signed figure. */
@@ -33,9 +32,9 @@ final readonly class ExcusedAtTheBench
         return new Composition($laid, $all->criteria, $all->undecided, $all->notAsked, array_sum(array_column($laid, 'minutes')));
     }
 
-    /** @return list<BenchMark> of uses that a figure has no place for, or that were agreed to be left out: they are not asked again */
+    /** @return list<StoredMark> of uses that a figure has no place for, or that were agreed to be left out: they are not asked again */
     public function forGood(int $figure): array
     {
-        return array_values(array_filter($this->excused[$figure] ?? [], static fn (BenchMark $mark): bool => in_array($mark->state->excuse(), [Excuse::Waived, Excuse::NotOnFigure, Excuse::Unreachable], true)));
+        return array_values(array_filter($this->excused[$figure] ?? [], static fn (StoredMark $mark): bool => in_array($mark->state->excuse(), [Excuse::Waived, Excuse::NotOnFigure, Excuse::Unreachable], true)));
     }
 }

@@ -7,7 +7,7 @@ namespace App\Actions\Planning;
 use App\Actions\Bench\BenchSheet;
 use App\Actions\Bench\KeptTimes;
 use App\Actions\Composing\ComposedFigure;
-use App\Models\BenchMark;
+use App\Actions\Composing\StoredMark;
 use App\Models\Job;
 use App\Models\MarkState;
 use Core\Plan\BenchWork;
@@ -95,10 +95,10 @@ final readonly class PlannedSheet
         return $laid;
     }
 
-    private static function dryFrom(BenchMark $mark, float $minutes): DateTimeImmutable
+    private static function dryFrom(StoredMark $mark, float $minutes): DateTimeImmutable
     {
         $seconds = $mark->state === MarkState::Done ? (int) ceil($minutes * 60) : 0;
 
-        return ($mark->created_at ?? now())->toDateTimeImmutable()->modify("+{$seconds} seconds");
+        return ($mark->at() ?? now())->toDateTimeImmutable()->modify("+{$seconds} seconds");
     }
 }

@@ -6,11 +6,11 @@ namespace App\Actions\Raises;
 
 use App\Actions\Composing\ExcusedAtTheBench;
 use App\Actions\Composing\SignedFigure;
+use App\Actions\Composing\StoredMark;
 use App\Actions\FigureTypes\FigureTypes;
 use App\Actions\FigureTypes\StoreFigureType;
 use App\Models\AreaSchool;
 use App\Models\AreaTier;
-use App\Models\BenchMark;
 use App\Models\Choice;
 use App\Models\Figure;
 use App\Models\FigureArea;
@@ -116,14 +116,14 @@ final readonly class GoesOn
                 if (isset($own[$mark->area])) {
                     Variation::query()->firstOrCreate(
                         ['unit_id' => $unit->id, 'figure_id' => $figure->id, 'figure_area_id' => $own[$mark->area], 'kind' => VariationKind::Waiver, 'use' => $mark->use],
-                        ['reason' => self::reason($mark), 'agreed_with' => $mark->agreed_with, 'user_id' => $mark->user_id],
+                        ['reason' => self::reason($mark), 'agreed_with' => $mark->agreedWith, 'user_id' => $mark->userId],
                     );
                 }
             }
         }
     }
 
-    private static function reason(BenchMark $mark): string
+    private static function reason(StoredMark $mark): string
     {
         $words = Excuse::tryFrom($mark->state->value)?->words() ?? '';
 

@@ -6,7 +6,7 @@ namespace App\Actions\SignOffs;
 
 use App\Actions\Bench\Marks;
 use App\Actions\Checks\CheckReading;
-use App\Models\BenchMark;
+use App\Actions\Composing\StoredMark;
 use App\Models\MarkState;
 use Core\Check\ExcusedUse;
 use Core\Composition\Addition;
@@ -121,13 +121,13 @@ final readonly class RecordedWork
     }
 
     /** @return array<string, mixed> */
-    private function done(ComposedUse $use, BenchMark $mark): array
+    private function done(ComposedUse $use, StoredMark $mark): array
     {
         return [
             'area' => $use->area->id, 'use' => $use->use->id,
             'technique' => $use->techniqueIn($this->reading->standard)->name, 'degree' => $use->degree(),
-            'by' => $mark->user->name, 'at' => $mark->created_at?->toIso8601ZuluString(),
-            'looked_on' => $mark->supervisor?->name,
+            'by' => $mark->by, 'at' => $mark->atInWords(),
+            'looked_on' => $mark->lookedOn,
         ];
     }
 

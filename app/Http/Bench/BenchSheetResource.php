@@ -13,11 +13,11 @@ use App\Actions\Bench\SheetLaying;
 use App\Actions\Bench\SheetStep;
 use App\Actions\Bench\Supervision;
 use App\Actions\Composing\ComposedFigure;
+use App\Actions\Composing\StoredMark;
 use App\Actions\People\Clear;
 use App\Http\Schemes\RecipeParts;
 use App\Http\Shared\Resource;
 use App\Http\Shared\WhyShape;
-use App\Models\BenchMark;
 use App\Models\MarkState;
 use App\Models\User;
 use Core\Composition\ComposedCriterion;
@@ -285,7 +285,7 @@ final readonly class BenchSheetResource extends Resource
     /** As far as it can be told without asking who ever mended on it. */
     private function mayLook(ComposedFigure $figure): bool
     {
-        $painters = array_map(static fn (BenchMark $mark): ?int => $mark->is_look ? null : $mark->user_id, $this->sheet->marks[$figure->id] ?? []);
+        $painters = array_map(static fn (StoredMark $mark): ?int => $mark->isLook ? null : $mark->userId, $this->sheet->marks[$figure->id] ?? []);
 
         return $this->user->role->checks()
             && ($this->user->studio->allows_self_check || ! in_array($this->user->id, [$figure->painterId(), ...array_values($painters)], true));
@@ -539,7 +539,7 @@ final readonly class BenchSheetResource extends Resource
         foreach ($this->sheet->figuresOf($step) as $figure) {
             $mark = $this->sheet->mark($step, $figure->id);
             if ($mark !== null) {
-                $marks[] = ['id' => $mark->id, 'figure_id' => $figure->id, 'state' => $mark->state->value, 'reason' => $mark->reason, 'agreed_with' => $mark->agreed_with, 'by' => $mark->user->name, 'looked_on' => $mark->supervisor?->name, 'at' => $mark->updated_at?->toIso8601ZuluString()];
+                $marks[] = ['id' => $mark->id, 'figure_id' => $figure->id, 'state' => $mark->state->value, 'reason' => $mark->reason, 'agreed_with' => $mark->agreedWith, 'by' => $mark->by, 'looked_on' => $mark->lookedOn, 'at' => $mark->atInWords()];
             }
         }
 

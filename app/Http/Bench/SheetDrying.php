@@ -75,8 +75,9 @@ final readonly class SheetDrying
         $done = [];
         foreach ($places as $line => $item) {
             $mark = $this->sheet->mark($this->sheet->steps[$line], $figure);
-            if ($mark !== null && $mark->state === MarkState::Done && $mark->updated_at !== null) {
-                $done[$item] = $mark->updated_at->toDateTimeImmutable();
+            $at = $mark?->state === MarkState::Done ? $mark->at() : null;
+            if ($at !== null) {
+                $done[$item] = $at->toDateTimeImmutable();
             }
         }
 
