@@ -29,7 +29,7 @@ final readonly class StoredMark
         public int $userId,
         public string $by,
         public ?string $lookedOn,
-        private ?string $at,
+        public ?string $at,
     ) {
     }
 

@@ -6,6 +6,7 @@ namespace App\Http\Bench;
 
 use App\Actions\Bench\BenchSheet;
 use App\Models\MarkState;
+use Carbon\CarbonImmutable;
 use Core\Schedule\Drying;
 use Core\Sequence\PlannedStep;
 use Core\Sequence\TidyBack;
@@ -31,7 +32,7 @@ final readonly class SheetDrying
         private BenchSheet $sheet,
         private DateTimeImmutable $now,
     ) {
-        $items = $places = $byFigure = [];
+        $items = $places = $byFigure = $known = [];
         foreach ($sheet->alike as $who => $alike) {
             $own = $sheet->itemsOf($who);
             $items[] = array_values($own);
@@ -39,7 +40,10 @@ final readonly class SheetDrying
             foreach ($alike->figures as $figure) {
                 $done = $figure->row->state->isAtTheBench() ? $this->doneAt($figure->id, $places[$who]) : [];
                 if ($done !== []) {
-                    $byFigure[$figure->id] = ['drying' => Drying::of($items[$who], $sheet->typeInParts(), $done, $alike->mixes->drying()), 'who' => $who];
+                    // What is marked on a batch at once dries at once.
+                    $like = "{$who} ".serialize($done);
+                    $known[$like] ??= Drying::of($items[$who], $sheet->typeInParts(), array_map(static fn (string $at): DateTimeImmutable => new CarbonImmutable($at), $done), $alike->mixes->drying());
+                    $byFigure[$figure->id] = ['drying' => $known[$like], 'who' => $who];
                 }
             }
         }
@@ -51,11 +55,15 @@ final readonly class SheetDrying
     /** @return list<WetFigure> those that have it, in the order of the sheet; minutes from now */
     public function under(int $line): array
     {
-        $wet = [];
-        foreach ($this->sheet->figures as $figure) {
+        $wet = $known = [];
+        foreach ($this->byFigure === [] ? [] : $this->sheet->figures as $figure) {
             ['drying' => $drying, 'who' => $who] = $this->byFigure[$figure->id] ?? ['drying' => null, 'who' => 0];
             $item = $this->places[$who][$line] ?? null;
-            $found = $item === null ? null : $drying?->before($item, $this->items[$who][$item], $this->now);
+            if ($drying === null || $item === null) {
+                continue;
+            }
+            $like = spl_object_id($drying);
+            $found = array_key_exists($like, $known) ? $known[$like] : $known[$like] = $drying->before($item, $this->items[$who][$item], $this->now);
             if ($found !== null) {
                 $under = $this->items[$who][$found['item']];
                 $seconds = $found['until']->getTimestamp() - $this->now->getTimestamp();
@@ -68,16 +76,15 @@ final readonly class SheetDrying
 
     /**
      * @param  array<int, int>  $places by line, which of the figure's steps it is
-     * @return array<int, DateTimeImmutable> by step of the figure
+     * @return array<int, string> by step of the figure, when it was marked
      */
     private function doneAt(int $figure, array $places): array
     {
         $done = [];
         foreach ($places as $line => $item) {
             $mark = $this->sheet->mark($this->sheet->steps[$line], $figure);
-            $at = $mark?->state === MarkState::Done ? $mark->at() : null;
-            if ($at !== null) {
-                $done[$item] = $at->toDateTimeImmutable();
+            if ($mark?->state === MarkState::Done && $mark->at !== null) {
+                $done[$item] = $mark->at;
             }
         }
 
