@@ -194,10 +194,14 @@ final class SizeTest extends CheckTestCase
     public function test_records_are_found_by_what_stands_in_them(): void
     {
         $hash = $this->signed()->hash;
+        $this->figure('1st Lamplighters', 3)->update(['name' => 'Old Tobias']);
         $this->signed($this->figure('1st Lamplighters', 3));
         $found = fn (string $find): mixed => $this->answer($this->isla(), 'GET', '/sign-offs?find='.rawurlencode($find))['all'];
 
         self::assertSame([1, 1, 2, 2, 2, 0, 0], array_map($found, ['2', substr($hash, 0, 10), 'lamplight', 'harbour office', 'Petherick', '100 %', "x' OR 1=1"]));
+        $day = now()->format('Y-m-d');
+        self::assertSame([2, 0, 2, 1, 0, 2, 0], array_map($found, ['isla co', 'jory', $day, 'lamplighters 3', 'lamplighters 7', substr($day, 0, 7), '1999-12-31']), 'who painted, the day, a figure, the month');
+        self::assertSame([1, 0], array_map($found, ['tobias', '2026-13-45']), 'a name of its own; what is no day is no day');
         // Three digits of a seal may be the number of a record, once in two thousand times.
         $short = substr($hash, 0, 3);
         self::assertSame([in_array($short, ['001', '002'], true) ? 1 : 0, 1], array_map($found, [$short, substr($hash, 0, 4)]), 'a digit or two are no seal');

@@ -58,7 +58,7 @@ final readonly class Finder
      */
     private function figures(array $words): array
     {
-        $named = self::named(Figure::query()->with('unit.job')->where('name', '<>', ''), $words, 'name')->orderByDesc('id')->get();
+        $named = self::named(Figure::query()->with('unit.job')->where('name', '>', ''), $words, 'name')->orderByDesc('id')->get();
         $number = array_pop($words);
         if ($words === [] || ! ctype_digit($number)) {
             return array_values($named->map(self::figure(...))->all());
@@ -95,11 +95,13 @@ final readonly class Finder
      */
     private function records(array $words): array
     {
-        $found = SignOff::query()->with('figure.unit.job')
-            ->where(static fn (Builder $records) => $records
-                ->when(count($words) === 1 && ctype_digit($words[0]), static fn (Builder $numbered) => $numbered->where('number', (int) $words[0]))
-                ->orWhereHas('figure.unit', static fn (Builder $units) => self::allWords($units, $words, 'name')))
-            ->orderByDesc('number')->limit(self::OF_A_KIND)->get();
+        $records = static fn (): Builder => SignOff::query()->select(['id', 'studio_id', 'figure_id', 'number'])->with('figure.unit.job')->orderByDesc('number')->limit(self::OF_A_KIND);
+        $units = Unit::query()->select('id');
+        self::allWords($units, $words, 'name');
+        $found = $records()->whereIn('figure_id', Figure::query()->whereIn('unit_id', $units->pluck('id')->all())->select('id'))->get();
+        if (count($words) === 1 && ctype_digit($words[0])) {
+            $found = $records()->where('number', (int) $words[0])->get()->merge($found)->take(self::OF_A_KIND);
+        }
 
         return array_values($found->map(static fn (SignOff $record): FoundThing => new FoundThing(FoundKind::Record, $record->id, null, "Record {$record->number}", "{$record->figure->unit->name}, figure {$record->figure->number}, {$record->figure->unit->job->name}"))->all());
     }

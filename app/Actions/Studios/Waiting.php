@@ -41,7 +41,7 @@ final readonly class Waiting
 
     public function bench(): int
     {
-        return $this->atTheBench()->count() + $this->refused()->count();
+        return $this->atTheBench() + $this->refused()->count();
     }
 
     /** Changes of the standard that wait for the lead's answer. */
@@ -97,10 +97,18 @@ final readonly class Waiting
     /** @return LengthAwarePaginator<int, Unit> with figures that are to be painted by this person, and how many (`waiting`) */
     public function unitsAtTheBench(int $atOnce): LengthAwarePaginator
     {
-        $waiting = fn (Builder $figures) => $this->own($figures->whereIn('state', FigureState::AT_THE_BENCH));
+        $waiting = fn (Builder $figures): Builder => $this->own($figures->whereIn('figures.state', FigureState::AT_THE_BENCH));
 
-        return Unit::query()->with('job')->whereRelation('job', 'state', JobState::Open)->whereHas('figures', $waiting)
-            ->withCount(['figures as waiting' => $waiting])->orderBy('job_id')->orderBy('position')->paginate($atOnce);
+        $units = Unit::query()->with('job')->whereRelation('job', 'state', JobState::Open)->whereHas('figures', $waiting)->orderBy('job_id')->orderBy('position')->paginate($atOnce);
+        // Counted for those that the page shows alone.
+        $shown = array_map(static fn (Unit $unit): int => $unit->id, array_values($units->items()));
+        /** @var array<int, int> $counts */
+        $counts = $shown === [] ? [] : $waiting(Figure::query()->whereIn('figures.unit_id', $shown))->groupBy('figures.unit_id')->toBase()->selectRaw('figures.unit_id, COUNT(*) AS figures')->pluck('figures', 'unit_id')->all();
+        foreach ($units->items() as $unit) {
+            $unit->setAttribute('waiting', $counts[$unit->id] ?? 0);
+        }
+
+        return $units;
     }
 
     /** @return list<JobStanding> those due first come first */
@@ -134,13 +142,16 @@ final readonly class Waiting
     /** @return Builder<Figure> */
     private function refused(): Builder
     {
-        return $this->own(self::underWay(Figure::query()->whereIn('state', FigureState::SENT_BACK)));
+        return $this->own(self::underWay(Figure::query()->whereIn('figures.state', FigureState::SENT_BACK)));
     }
 
-    /** @return Builder<Figure> */
-    private function atTheBench(): Builder
+    /** Figures that are given to this person, by themselves or with their unit; counted apart, each on its own index. */
+    private function atTheBench(): int
     {
-        return self::underWay(Figure::query()->whereIn('state', FigureState::AT_THE_BENCH))->where(fn (Builder $figures) => $this->given($figures, $this->user));
+        $figures = static fn (): Builder => self::underWay(Figure::query()->whereIn('figures.state', FigureState::AT_THE_BENCH));
+
+        return $figures()->where('figures.painter_id', $this->user->id)->count()
+            + $figures()->whereNull('figures.painter_id')->where('units.painter_id', $this->user->id)->count();
     }
 
     /**
@@ -151,7 +162,7 @@ final readonly class Waiting
      */
     private static function underWay(Builder $figures): Builder
     {
-        return $figures->whereRelation('unit.job', 'state', JobState::Open);
+        return $figures->join('units', 'units.id', '=', 'figures.unit_id')->join('jobs', 'jobs.id', '=', 'units.job_id')->where('jobs.state', JobState::Open)->select('figures.*');
     }
 
     /**
@@ -184,6 +195,6 @@ final readonly class Waiting
         return $figures->with([
             'unit.job', 'unit.tier.piece', 'unit.painter', 'tier.piece', 'painter',
             'checks' => static fn ($checks) => $checks->where('state', RoundState::Open),
-        ])->orderBy('updated_at')->orderBy('id')->paginate($atOnce);
+        ])->orderBy('figures.updated_at')->orderBy('figures.id')->paginate($atOnce);
     }
 }

@@ -26,7 +26,7 @@ export function RecordsPage() {
             <Input.Search
                 className="list-find"
                 aria-label="Find a record"
-                placeholder="number, unit, job, client, who signed, or the first digits of a seal"
+                placeholder="number, figure, unit, job, client, day, who painted or signed, or the first digits of a seal"
                 allowClear
                 defaultValue={find}
                 onSearch={(text) => setSearch(text.trim() === '' ? {} : { find: text.trim() })}
