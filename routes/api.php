@@ -248,6 +248,7 @@ Route::middleware(['auth:sanctum', 'studio', 'second-factor', 'drafts'])->group(
     Route::get('/sign-offs/{signOff}', Records\ShowSignOff::class);
     Route::get('/sign-offs/{signOff}/raise', Raises\ShowRaiseOffer::class);
     Route::post('/raises', Raises\BookRaise::class);
-    Route::get('/chain', Records\VerifyChain::class)->middleware('throttle:heavy');
+    Route::get('/chain', Records\ShowChain::class);
+    Route::post('/chain/verifications', Records\VerifyChain::class)->middleware('throttle:heavy');
     Route::get('/chain/head', Records\FindHead::class);
 });

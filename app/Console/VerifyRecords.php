@@ -25,7 +25,7 @@ final class VerifyRecords extends Command
             $whole = $whole && $reading->holds();
             $this->line("{$studio->name}: {$reading->records} records, ".($reading->holds() ? 'the chain holds.' : 'the chain does not hold:'));
             foreach ($reading->faults as $fault) {
-                $this->error("  {$fault->sentence}");
+                $this->error("  {$fault}");
             }
         }
 

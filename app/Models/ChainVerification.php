@@ -7,11 +7,15 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 
 /**
- * What was found when a chain was read again.
+ * What was found when a chain was read again, whole or from where it was read last; it is read in steps.
  *
  * @property int $id
  * @property int $studio_id
- * @property int $records
+ * @property int $records that the chain has as far as it was read
+ * @property int $after last record that it went on from; 0: it was read from the first
+ * @property int $through last record that was read
+ * @property string $head hash of that record; empty: nobody wrote it down
+ * @property bool $finished
  * @property list<string> $faults sentences; none: the chain holds
  * @property CarbonImmutable $verified_at
  */
@@ -21,5 +25,22 @@ final class ChainVerification extends StudioRow
 
     public $timestamps = false;
 
-    protected $casts = ['faults' => 'array', 'verified_at' => 'immutable_datetime'];
+    protected $casts = ['faults' => 'array', 'verified_at' => 'immutable_datetime', 'finished' => 'boolean'];
+
+    /** What was found last; null: the chain was never read to its end. */
+    public static function last(): ?self
+    {
+        return self::query()->where('finished', true)->orderByDesc('id')->first();
+    }
+
+    /** When all of it was read from the first record on for the last time. */
+    public static function lastWhole(): ?self
+    {
+        return self::query()->where('finished', true)->where('after', 0)->orderByDesc('id')->first();
+    }
+
+    public function holds(): bool
+    {
+        return $this->faults === [];
+    }
 }

@@ -9,13 +9,14 @@ final readonly class ChainCheck
 {
     /**
      * @param  iterable<Link>  $links in their order
+     * @param  int  $after number of the record before the first of them; 0: there is none
+     * @param  string  $previous hash of that record
      * @return list<ChainFault> empty when every record is as it was sealed
      */
-    public static function faults(iterable $links): array
+    public static function faults(iterable $links, int $after = 0, string $previous = Link::NO_LINK): array
     {
         $faults = [];
-        $expected = 1;
-        $previous = Link::NO_LINK;
+        $expected = $after + 1;
         foreach ($links as $link) {
             foreach (self::faultsOf($link, $expected, $previous) as $sentence) {
                 $faults[] = new ChainFault($link->number, $sentence);

@@ -7,11 +7,11 @@ namespace Tests\Feature;
 use App\Actions\SignOffs\Anchors;
 use App\Actions\SignOffs\Keyring;
 use App\Actions\SignOffs\VerifyChain;
+use App\Models\ChainVerification;
 use App\Models\CurrentStudio;
 use App\Models\SignOff;
 use Closure;
 use Core\Record\CanonicalJson;
-use Core\Record\ChainFault;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Foundation\Testing\RefreshDatabaseState;
 use Illuminate\Support\Facades\Artisan;
@@ -44,6 +44,48 @@ final class ChainTest extends CheckTestCase
             DB::statement('SET @look_away = NULL');
             // Triggers made anew end the transaction that a test is undone with.
             RefreshDatabaseState::$migrated = false;
+        }
+    }
+
+    public function test_what_was_verified_stands_there_and_only_what_is_new_is_read(): void
+    {
+        $read = /** @return array<array-key, mixed> */ fn (bool $whole): array => $this->answer($this->isla(), 'POST', '/chain/verifications', ['whole' => $whole, 'run' => null]);
+        $stands = /** @return list<mixed> */ fn (): array => array_map(fn (string $member): mixed => $this->answer($this->isla(), 'GET', '/chain')[$member], ['records', 'verified', 'holds', 'verified_at', 'whole_at']);
+        self::assertSame([0, 0, true, null, null], $stands(), 'nothing was read yet');
+        $this->signed($this->figure('1st Lamplighters', 2));
+        $this->signed($this->figure('1st Lamplighters', 3));
+        self::assertSame([2, null], [$this->answer($this->isla(), 'GET', '/chain')['records'], $this->answer($this->isla(), 'GET', '/chain')['verified_at']], 'who looks reads nothing');
+        self::assertSame([2, true, null], [($first = $read(false))['verified'], $first['holds'], $first['run']], 'what was never read is read whole');
+        self::assertSame([0, 2], [($last = ChainVerification::query()->latest('id')->firstOrFail())->after, $last->through]);
+
+        $third = $this->signed($this->figure('1st Lamplighters', 4));
+        self::assertSame([3, 2, true], array_slice($stands(), 0, 3), 'one is not verified yet');
+        self::assertSame(3, $read(false)['verified']);
+        self::assertSame([2, 3, $third->hash], [($last = ChainVerification::query()->latest('id')->firstOrFail())->after, $last->through, $last->head]);
+        self::assertSame(ChainVerification::query()->where('after', 0)->firstOrFail()->verified_at->toIso8601ZuluString(), $stands()[4]);
+        self::assertSame(0, $this->app->make(VerifyChain::class)->begin(whole: true)->after);
+    }
+
+    /** A step is a thousand records; what was begun goes on where it is, by whoever asks. */
+    public function test_a_long_chain_is_read_step_by_step(): void
+    {
+        $this->signed($this->figure('1st Lamplighters', 2));
+        $run = $this->app->make(VerifyChain::class)->begin(whole: true);
+        $going = $this->answer($this->isla(), 'POST', '/chain/verifications', ['whole' => true, 'run' => $run->id]);
+        self::assertSame([1, null], [$going['verified'], $going['run']]);
+        $again = $this->answer($this->isla(), 'POST', '/chain/verifications', ['whole' => true, 'run' => $run->id]);
+        self::assertSame([1, 1], [$again['verified'], ChainVerification::query()->latest('id')->firstOrFail()->records], 'what is finished is not read twice');
+        $this->assertRefused($this->as($this->isla(), 'POST', '/chain/verifications', ['whole' => true, 'run' => 9999]), 404, 'not-found');
+        $this->assertRefused($this->as($this->isla(), 'POST', '/chain/verifications', ['whole' => 'perhaps', 'run' => null]), 422, 'invalid', '/whole');
+    }
+
+    public function test_what_does_not_hold_is_read_whole_each_time(): void
+    {
+        $this->signed($this->figure('1st Lamplighters', 2));
+        $this->answer($this->isla(), 'POST', '/chain/verifications', ['whole' => false, 'run' => null]);
+        foreach (['another record stands there' => ['head' => str_repeat('f', 64)], 'it did not hold' => ['faults' => json_encode(['something'])], 'nobody wrote down with which it ended' => ['head' => '', 'faults' => '[]']] as $why => $change) {
+            DB::table('chain_verifications')->update($change);
+            self::assertSame(0, $this->app->make(VerifyChain::class)->begin(whole: false)->after, $why);
         }
     }
 
@@ -223,7 +265,7 @@ final class ChainTest extends CheckTestCase
     /** @return list<string> */
     private function faults(): array
     {
-        return array_map(static fn (ChainFault $fault): string => $fault->sentence, $this->app->make(VerifyChain::class)->handle()->faults);
+        return $this->app->make(VerifyChain::class)->keep()->faults;
     }
 
     private static function table(): Builder

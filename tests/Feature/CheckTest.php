@@ -255,7 +255,7 @@ final class CheckTest extends CheckTestCase
         $second = $this->signed($this->figure('1st Lamplighters', 3));
 
         self::assertSame([2, $first->hash], [$second->number, $second->previous]);
-        self::assertSame([2, true], [$this->answer($this->isla(), 'GET', '/chain')['records'], $this->answer($this->isla(), 'GET', '/chain')['holds']]);
+        self::assertSame([2, true], [$this->verified($this->isla())['records'], $this->verified($this->isla())['holds']]);
     }
 
     public function test_a_later_change_of_the_standard_does_not_touch_a_record(): void
@@ -265,7 +265,7 @@ final class CheckTest extends CheckTestCase
         $this->rewrite(PieceKind::Tier, static fn (array $tier): array => ['name' => 'Renamed'] + $tier);
 
         self::assertSame('Muster', Arr::get($this->answer($this->isla(), 'GET', "/sign-offs/{$signOff->id}"), 'record.tier.name'));
-        self::assertTrue($this->answer($this->isla(), 'GET', '/chain')['holds']);
+        self::assertTrue($this->verified($this->isla())['holds']);
     }
 
     public function test_the_database_refuses_to_change_or_delete_what_is_signed(): void
@@ -305,7 +305,7 @@ final class CheckTest extends CheckTestCase
         DB::statement('DROP TRIGGER sign_offs_update');
         try {
             DB::statement('UPDATE sign_offs SET record = REPLACE(record, \'"accept"\', \'"concession"\')');
-            $chain = $this->answer($this->isla(), 'GET', '/chain');
+            $chain = $this->verified($this->isla());
         } finally {
             DB::unprepared("CREATE TRIGGER sign_offs_update BEFORE UPDATE ON sign_offs FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'A signed record cannot be changed.'");
         }

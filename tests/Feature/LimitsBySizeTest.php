@@ -29,7 +29,7 @@ final class LimitsBySizeTest extends CheckTestCase
     {
         $record = $this->signed();
         self::assertSame(['critical' => 0, 'major' => 0, 'minor' => 0], Arr::get((array) json_decode(SignOff::query()->findOrFail($record->id)->record, true), 'tier.limits'));
-        self::assertTrue($this->answer($this->lead(), 'GET', '/chain')['holds']);
+        self::assertTrue($this->verified($this->lead())['holds']);
         $terms = Arr::first((array) $this->answer($this->lead(), 'GET', '/standards/'.$this->job()->standard_version_id)['tiers'], static fn (mixed $tier): bool => Arr::get((array) $tier, 'key') === 'muster');
         self::assertContains('monster or vehicle bears 0 critical, 9 major, 9 minor', (array) Arr::get((array) $terms, 'terms'));
     }

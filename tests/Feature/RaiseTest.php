@@ -68,7 +68,7 @@ final class RaiseTest extends CheckTestCase
         self::assertSame([$record->number, $record->hash, 'Muster'], [Arr::get($said, 'raises.number'), Arr::get($said, 'raises.hash'), Arr::get($said, 'raises.tier')]);
         self::assertSame('Watch', Arr::get($said, 'tier.name'));
         self::assertContains('Middle colour again on raised parts', array_column((array) $said['painted'], 'technique'));
-        self::assertTrue($this->app->make(VerifyChain::class)->handle()->holds());
+        self::assertTrue($this->app->make(VerifyChain::class)->keep()->holds());
 
         $first = $this->answer($this->lead(), 'GET', "/sign-offs/{$record->id}");
         self::assertSame([$second->id, $second->number], [Arr::get($first, 'raised_by.record'), Arr::get($first, 'raised_by.number')]);

@@ -413,7 +413,7 @@ final class RecordTest extends CheckTestCase
     private function signOff(array $check): array
     {
         $answer = $this->answer($this->deputy(), 'POST', "/checks/{$check['id']}/sign-off", ['version' => $check['version']]);
-        self::assertTrue($this->answer($this->isla(), 'GET', '/chain')['holds'], 'what was signed is verified');
+        self::assertTrue($this->verified($this->isla())['holds'], 'what was signed is verified');
         $record = $answer['record'];
         self::assertIsArray($record);
 

@@ -114,6 +114,7 @@ final class RoleTest extends DescribedTestCase
         'GET /signed-weeks',
         'GET /sign-offs/{signOff}',
         'GET /chain',
+        'POST /chain/verifications',
         'GET /chain/head',
     ];
 

@@ -63,7 +63,7 @@ final class SupervisionTest extends CheckTestCase
         $record = $this->signed($figure);
         $painted = Arr::array((array) json_decode($record->record, true), 'painted');
         self::assertEqualsCanonicalizing([$this->jory()->name, $this->deputy()->name], array_values(array_filter(array_column($painted, 'looked_on'))));
-        self::assertTrue($this->app->make(VerifyChain::class)->handle()->holds());
+        self::assertTrue($this->app->make(VerifyChain::class)->keep()->holds());
     }
 
     /** What is laid first on an area. */

@@ -228,6 +228,21 @@ abstract class TestCase extends LaravelTestCase
         return $this->answer($this->lead(), 'GET', "/figures/{$figure}/layers?area=".urlencode($area));
     }
 
+    /**
+     * The chain of a studio, read whole as its page reads it.
+     *
+     * @return array<array-key, mixed>
+     */
+    protected function verified(User $by): array
+    {
+        $chain = ['run' => null];
+        do {
+            $chain = $this->answer($by, 'POST', '/chain/verifications', ['whole' => true, 'run' => is_array($chain['run']) ? $chain['run']['id'] : null]);
+        } while ($chain['run'] !== null);
+
+        return $chain;
+    }
+
     /** @return list<array<string, mixed>> the first page of what is listed at somebody's bench */
     protected function benchOf(User $user, string $query = ''): array
     {

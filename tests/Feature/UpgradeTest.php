@@ -188,7 +188,8 @@ final class UpgradeTest extends LaravelTestCase
         foreach (SignOff::query()->pluck('id') as $id) {
             self::assertIsArray($this->ask('lead', 'GET', '/sign-offs/'.(is_int($id) ? $id : 0))['record']);
         }
-        self::assertSame([true, []], [($chain = $this->ask('lead', 'GET', '/chain'))['holds'], $chain['faults']]);
+        $read = ['whole' => true, 'run' => null];
+        self::assertSame([true, []], [($chain = $this->ask('lead', 'POST', '/chain/verifications', $read))['holds'], $chain['faults']]);
 
         $refused = Figure::query()->where('state', FigureState::Refused)->firstOrFail();
         $before = SignOff::query()->count();
@@ -204,7 +205,7 @@ final class UpgradeTest extends LaravelTestCase
         $this->finish(Figure::query()->whereHas('checks', static fn ($checks) => $checks->where('state', 'open'))->firstOrFail());
 
         self::assertSame($before + 2, SignOff::query()->count());
-        self::assertTrue($this->ask('lead', 'GET', '/chain')['holds']);
+        self::assertTrue($this->ask('lead', 'POST', '/chain/verifications', $read)['holds']);
     }
 
     private function finish(Figure $figure): void

@@ -27,7 +27,7 @@ final class WorkersTest extends TestCase
 
     #[TestWith(['GET /standards/12/compare'])]
     #[TestWith(['GET /api/standards/12/comparisons'])]
-    #[TestWith(['GET /x/api/chain'])]
+    #[TestWith(['POST /x/api/chain/verifications'])]
     public function test_what_only_looks_like_it_does_not(string $address): void
     {
         self::assertFalse($this->isSentToHeavy($address));

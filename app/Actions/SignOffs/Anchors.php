@@ -26,8 +26,11 @@ final readonly class Anchors
         file_put_contents($this->path(), json_encode($line, JSON_THROW_ON_ERROR)."\n", FILE_APPEND | LOCK_EX);
     }
 
-    /** @return list<Anchor> of a studio, as they were written */
-    public function of(int $studio): array
+    /**
+     * @param  int  $after number of a record; of earlier ones those that are a baseline alone
+     * @return list<Anchor> of a studio, as they were written
+     */
+    public function of(int $studio, int $after = 0): array
     {
         $anchors = [];
         foreach (is_file($this->path()) ? file($this->path(), FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] : [] as $at => $text) {
@@ -35,7 +38,10 @@ final readonly class Anchors
             if (! is_array($line) || ($line['studio'] ?? null) !== $studio) {
                 continue;
             }
-            $anchors[] = $this->anchor($line, $studio, $at + 1);
+            $isEarlier = is_int($line['number'] ?? null) && $line['number'] <= $after && ($line['baseline'] ?? false) !== true;
+            if (! $isEarlier) {
+                $anchors[] = $this->anchor($line, $studio, $at + 1);
+            }
         }
 
         return $anchors;

@@ -22,6 +22,12 @@ final readonly class Heads
         return $numbers === [] ? 0 : max($numbers);
     }
 
+    /** @return list<int> numbers of records that are named */
+    public function numbers(): array
+    {
+        return array_values(array_unique(array_map(static fn (Anchor $anchor): int => $anchor->number, $this->anchors)));
+    }
+
     /**
      * @param  array<int, string>  $hashes of the records, by number
      * @return list<ChainFault>

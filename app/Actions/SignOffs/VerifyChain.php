@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\SignOffs;
 
+use App\Actions\Transaction;
 use App\Models\ChainVerification;
 use App\Models\CurrentStudio;
 use App\Models\Figure;
@@ -23,6 +24,9 @@ final readonly class VerifyChain
 {
     private const AT_ONCE = 200;
 
+    /** Records of one step, so that who waits sees that it goes on. */
+    private const A_STEP = 1000;
+
     public function __construct(
         private CurrentStudio $studio,
         private Anchors $anchors,
@@ -31,41 +35,80 @@ final readonly class VerifyChain
     ) {
     }
 
-    public function handle(): ChainReading
+    /** Reads all of it and keeps what was found, so that who opens the application is told. */
+    public function keep(): ChainVerification
     {
-        $heads = new Heads($this->anchors->of($this->studio->id()));
-        $hashes = $ofRecords = [];
-        $links = function () use (&$hashes, &$ofRecords, $heads): iterable {
-            foreach ($this->chunks() as [$row, $behind]) {
-                $hashes[$row->number] = $row->hash;
+        $run = $this->begin(whole: true);
+        while (! $run->finished) {
+            $run = $this->goOn($run);
+        }
+
+        return $run;
+    }
+
+    /** @param  bool  $whole from the first record on; else from where it was read last, where it held as far as that */
+    public function begin(bool $whole): ChainVerification
+    {
+        $last = $whole ? null : ChainVerification::last();
+        $goesOn = $last !== null && $last->holds() && $last->head !== '' && self::isStill($last);
+
+        return ChainVerification::query()->create([
+            'after' => $goesOn ? $last->through : 0, 'through' => $goesOn ? $last->through : 0, 'head' => $goesOn ? $last->head : Link::NO_LINK,
+            'records' => $goesOn ? $last->records : 0, 'faults' => [], 'finished' => false, 'verified_at' => now(),
+        ]);
+    }
+
+    /** Reads some records more; at the last, what is said of the chain as one is held against it. Who asks twice at once reads on, and nothing twice. */
+    public function goOn(ChainVerification $run): ChainVerification
+    {
+        return Transaction::run(function () use ($run): ChainVerification {
+            $locked = ChainVerification::query()->lockForUpdate()->findOrFail($run->id);
+            if (! $locked->finished) {
+                $this->step($locked);
+            }
+
+            return $locked;
+        });
+    }
+
+    private function step(ChainVerification $run): void
+    {
+        $heads = new Heads($this->anchors->of($this->studio->id(), $run->after));
+        $ofRecords = [];
+        [$through, $head, $read] = [$run->through, $run->head, 0];
+        $links = function () use (&$through, &$head, &$read, &$ofRecords, $heads): iterable {
+            foreach ($this->chunks($through) as [$row, $behind]) {
+                [$through, $head] = [$row->number, $row->hash];
+                $read++;
                 foreach ($this->checks->of($row, $behind, $heads) as $sentence) {
                     $ofRecords[] = new ChainFault($row->number, $sentence);
                 }
                 yield Link::stored($row->number, $row->previous, $row->record, $row->hash);
             }
         };
-        $faults = [...ChainCheck::faults($links()), ...$ofRecords, ...$heads->faults($hashes), ...self::lost(), ...self::unguarded()];
-
-        return new ChainReading(count($hashes), $hashes === [] ? Link::NO_LINK : $hashes[array_key_last($hashes)], $faults);
-    }
-
-    /** Verifies and keeps what was found, so that who opens the application is told. */
-    public function keep(): ChainReading
-    {
-        $reading = $this->handle();
-        ChainVerification::query()->create([
-            'records' => $reading->records,
-            'faults' => array_map(static fn (ChainFault $fault): string => $fault->sentence, $reading->faults),
-            'verified_at' => now(),
+        $faults = [...ChainCheck::faults($links(), $run->through, $run->head), ...$ofRecords];
+        $isLast = $read < self::A_STEP;
+        if ($isLast) {
+            /** @var array<int, string> $hashes */
+            $hashes = SignOff::query()->whereIn('number', $heads->numbers())->pluck('hash', 'number')->all();
+            array_push($faults, ...$heads->faults($hashes), ...self::lost(), ...self::unguarded());
+        }
+        $run->update([
+            'through' => $through, 'head' => $head, 'records' => $run->records + $read, 'finished' => $isLast, 'verified_at' => now(),
+            'faults' => [...$run->faults, ...array_map(static fn (ChainFault $fault): string => $fault->sentence, $faults)],
         ]);
-
-        return $reading;
     }
 
-    /** @return iterable<array{SignOff, array<string, list<array<string, mixed>>>}> records by number, each with the rows behind it */
-    private function chunks(): iterable
+    /** Whether the record with which it ended is the one that was read then. */
+    private static function isStill(ChainVerification $last): bool
     {
-        $after = 0;
+        return $last->through === 0 || SignOff::query()->where('number', $last->through)->value('hash') === $last->head;
+    }
+
+    /** @return iterable<array{SignOff, array<string, list<array<string, mixed>>>}> records after one, as many as are a step, by number, each with the rows behind it */
+    private function chunks(int $after): iterable
+    {
+        $left = self::A_STEP;
         do {
             /** @var Collection<int, SignOff> $rows */
             $rows = SignOff::query()->with(['figure:id,raises_id', 'figure.raises:id,hash'])->where('number', '>', $after)->orderBy('number')->limit(self::AT_ONCE)->get();
@@ -74,7 +117,8 @@ final readonly class VerifyChain
                 yield [$row, $behind[$row->figure_id] ?? []];
                 $after = $row->number;
             }
-        } while ($rows->count() === self::AT_ONCE);
+            $left -= $rows->count();
+        } while ($rows->count() === self::AT_ONCE && $left > 0);
     }
 
     /** @return list<ChainFault> figures that were signed still say so when their record is gone */

@@ -53,7 +53,7 @@ final readonly class Waiting
     /** Null: the chain of records was never verified yet. */
     public function lastVerification(): ?ChainVerification
     {
-        return ChainVerification::query()->orderByDesc('id')->first();
+        return ChainVerification::last();
     }
 
     /**

@@ -5,17 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Records;
 
 use App\Actions\SignOffs\VerifyChain as VerifyChainAction;
-use App\Http\Shared\AnybodyRequest;
+use App\Models\ChainVerification;
 
-/** Reads every record again and says whether the chain holds. */
+/** Reads records again, a step of them at a time: all, or those that were signed since. */
 final readonly class VerifyChain
 {
     public function __construct(private VerifyChainAction $verifying)
     {
     }
 
-    public function __invoke(AnybodyRequest $request): ChainResource
+    public function __invoke(VerifyChainRequest $request): ChainResource
     {
-        return new ChainResource($this->verifying->keep());
+        $run = $this->verifying->goOn($request->run() ?? $this->verifying->begin($request->boolean('whole')));
+
+        return new ChainResource(ChainVerification::last(), $run->finished ? null : $run);
     }
 }

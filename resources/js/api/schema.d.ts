@@ -203,8 +203,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Reads every record again and says whether the chain holds. */
-        get: operations["verifyChain"];
+        /** Whether the chain of records holds, as far as it was read last. */
+        get: operations["showChain"];
         put?: never;
         post?: never;
         delete?: never;
@@ -224,6 +224,23 @@ export interface paths {
         get: operations["findHead"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/chain/verifications": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads records again, a step of them at a time: all, or those that were signed since. */
+        post: operations["verifyChain"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3366,13 +3383,19 @@ export interface components {
         };
         Chain: {
             records: number;
+            verified: number;
             head: string;
             holds: boolean;
-            faults: {
-                number: number;
-                message: string;
-            }[];
+            faults: string[];
+            verified_at: string | null;
+            whole_at: string | null;
+            run: components["schemas"]["ChainRun"] | null;
             rule: string;
+        };
+        ChainRun: {
+            id: number;
+            whole: boolean;
+            read: number;
         };
         Check: {
             id: number;
@@ -6755,7 +6778,7 @@ export interface operations {
             default: components["responses"]["Broken"];
         };
     };
-    verifyChain: {
+    showChain: {
         parameters: {
             query?: never;
             header?: never;
@@ -6775,7 +6798,6 @@ export interface operations {
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotAllowed"];
-            429: components["responses"]["TooOften"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };
@@ -6805,6 +6827,43 @@ export interface operations {
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NotFound"];
             422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    verifyChain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    whole: boolean;
+                    run: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chain"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["NotRight"];
+            429: components["responses"]["TooOften"];
             503: components["responses"]["Away"];
             default: components["responses"]["Broken"];
         };

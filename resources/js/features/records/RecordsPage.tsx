@@ -1,16 +1,17 @@
 import type { Schemas } from '@api';
 import { useSession } from '@features/session';
 import { Empty } from '@shared/Empty';
-import { count, instant } from '@shared/format';
+import { instant } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { Pages, usePage } from '@shared/Pages';
 import { useQuery } from '@tanstack/react-query';
-import { Button, Input } from 'antd';
+import { Input } from 'antd';
 import { Link, useSearchParams } from 'react-router';
+import { Chain } from './components/Chain';
 import { FindHead } from './components/FindHead';
 import { Weeks } from './components/Weeks';
-import { chainOptions, signOffsOptions } from './queries';
+import { signOffsOptions } from './queries';
 
 export function RecordsPage() {
     const [search, setSearch] = useSearchParams();
@@ -86,30 +87,4 @@ export function RecordsPage() {
 function judged({ tier, verdict, checks }: Schemas['SignOffRow']): string {
     const how = verdict === 'concession' ? ', by concession' : '';
     return `${tier}${how}${checks > 1 ? `, after ${String(checks)} checks` : ''}`;
-}
-
-function Chain() {
-    const chain = useQuery(chainOptions());
-    return (
-        <section className="chain" aria-label="The chain of records" aria-live="polite">
-            <Loaded query={chain}>
-                {(data) => (
-                    <>
-                        <p>
-                            <b>{data.holds ? '✓ The chain holds' : '◆ The chain does not hold'}</b>,{' '}
-                            {count(data.records, 'record')} read again. {data.rule}
-                        </p>
-                        <ul>
-                            {data.faults.map((fault) => (
-                                <li key={fault.message}>{fault.message}</li>
-                            ))}
-                        </ul>
-                    </>
-                )}
-            </Loaded>
-            <Button onClick={() => void chain.refetch()} loading={chain.isFetching}>
-                Verify again
-            </Button>
-        </section>
-    );
 }

@@ -31,7 +31,6 @@ export function chainOptions() {
     return queryOptions({
         queryKey: recordKeys.chain,
         queryFn: ({ signal }) => unwrap(api.GET('/api/chain', { signal })),
-        staleTime: 0,
     });
 }
 

@@ -7,7 +7,17 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { RecordsPage } from './RecordsPage';
 
-const chain: Schemas['Chain'] = { records: 1, head: 'a'.repeat(64), holds: true, faults: [], rule: 'Each names the one before.' };
+const chain: Schemas['Chain'] = {
+    records: 1,
+    verified: 1,
+    head: 'a'.repeat(64),
+    holds: true,
+    faults: [],
+    verified_at: '2026-12-02T03:00:00Z',
+    whole_at: '2026-12-02T03:00:00Z',
+    run: null,
+    rule: 'Each names the one before.',
+};
 
 const row: Schemas['SignOffRow'] = {
     id: 5,
@@ -82,14 +92,43 @@ describe('records', () => {
         expect(sent.some((one) => one.path.endsWith('/sign-offs'))).toBe(true);
     });
 
-    it('say what was found where the chain does not hold, and verify again when asked', async () => {
-        const broken = { ...chain, holds: false, faults: [{ number: 1, message: 'Record 1 was altered after it was signed.' }] };
-        const sent = records([row], broken);
+    it('say what was found where the chain does not hold, and only all of it is read again', async () => {
+        records([row], { ...chain, records: 3, holds: false, faults: ['Record 1 was altered after it was signed.'] });
         expect(await screen.findByText('◆ The chain does not hold')).toBeTruthy();
         expect(screen.getByText('Record 1 was altered after it was signed.')).toBeTruthy();
-        const asked = () => sent.filter((one) => one.path.endsWith('/chain')).length;
-        const before = asked();
-        await userEvent.click(screen.getByRole('button', { name: 'Verify again' }));
-        await waitFor(() => expect(asked()).toBe(before + 1));
+        expect(screen.queryByRole('button', { name: 'Verify what is new' })).toBeNull();
+        expect(screen.getByRole('button', { name: 'Verify all again' })).toBeTruthy();
+    });
+
+    it('say what was signed since the chain was read, and read on step by step', async () => {
+        const since = { ...chain, records: 2500, verified: 400 };
+        const steps: Schemas['Chain'][] = [
+            { ...since, run: { id: 8, whole: false, read: 1400 } },
+            { ...since, run: { id: 8, whole: false, read: 2400 } },
+            { ...since, verified: 2500 },
+        ];
+        const sent = answering(
+            ({ path, method }) => [
+                200,
+                method === 'POST' ? steps.shift() : path.endsWith('/chain') ? since : { rows: [row], page: 1, pages: 1, all: 1 },
+            ],
+            { '/signed-weeks': [] },
+        );
+        render(<RecordsPage />, [[['session'], session()]]);
+        expect(await screen.findByText(/2100 records signed since/)).toBeTruthy();
+        await userEvent.click(screen.getByRole('button', { name: 'Verify what is new' }));
+        expect(await screen.findByText(/2500 records read again/)).toBeTruthy();
+        const asked = sent.filter((one) => one.method === 'POST').map((one) => one.body);
+        expect(asked).toEqual([
+            { whole: false, run: null },
+            { whole: false, run: 8 },
+            { whole: false, run: 8 },
+        ]);
+        expect(screen.queryByText(/signed since/)).toBeNull();
+    });
+
+    it('say so where it was never read', async () => {
+        records([row], { ...chain, verified: 0, verified_at: null, whole_at: null });
+        expect(await screen.findByText('○ The chain was not read again yet')).toBeTruthy();
     });
 });

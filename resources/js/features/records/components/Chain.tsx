@@ -1,0 +1,71 @@
+import type { Schemas } from '@api';
+import { useSession } from '@features/session';
+import { ErrorNote } from '@shared/ErrorNote';
+import { count, instant } from '@shared/format';
+import { Loaded } from '@shared/Loaded';
+import { useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { chainOptions } from '../queries';
+import { useVerified } from '../useVerified';
+
+/** Whether the chain holds, as it was read last; it is read on for what is new, or all again, by who asks. */
+export function Chain() {
+    const chain = useQuery(chainOptions());
+    const reading = useVerified();
+    return (
+        <section className="chain" aria-label="The chain of records" aria-live="polite">
+            <Loaded query={chain}>
+                {(data) => (
+                    <>
+                        <p>
+                            <b>{standing(data)}</b>
+                            <WhenRead chain={data} /> {data.rule}
+                        </p>
+                        <ul>
+                            {data.faults.map((fault) => (
+                                <li key={fault}>{fault}</li>
+                            ))}
+                        </ul>
+                        {reading.isError && <ErrorNote error={reading.error} />}
+                        {data.run !== null && (
+                            <p className="chain-run">
+                                <progress value={data.run.read} max={data.records} aria-label="Records read" />
+                                {data.run.read} of {count(data.records, 'record')} read
+                            </p>
+                        )}
+                    </>
+                )}
+            </Loaded>
+            {(chain.data?.records ?? 0) > (chain.data?.verified ?? 0) && chain.data?.holds === true && (
+                <Button disabled={reading.isPending} onClick={() => reading.mutate(false)}>
+                    Verify what is new
+                </Button>
+            )}
+            <Button disabled={reading.isPending} loading={reading.isPending} onClick={() => reading.mutate(true)}>
+                Verify all again
+            </Button>
+        </section>
+    );
+}
+
+function standing({ holds, verified_at, records }: Schemas['Chain']): string {
+    if (verified_at === null) {
+        return records === 0 ? '○ No chain yet' : '○ The chain was not read again yet';
+    }
+    return holds ? '✓ The chain holds' : '◆ The chain does not hold';
+}
+
+function WhenRead({ chain }: { chain: Schemas['Chain'] }) {
+    const { studio } = useSession();
+    const fresh = chain.records - chain.verified;
+    return (
+        <>
+            {chain.verified_at !== null &&
+                `, ${count(chain.verified, 'record')} read again ${instant(chain.verified_at, studio.time_zone)}`}
+            {chain.whole_at !== null &&
+                chain.whole_at !== chain.verified_at &&
+                `, all from the first on ${instant(chain.whole_at, studio.time_zone)}`}
+            .{fresh > 0 && ` ${count(fresh, 'record')} signed since.`}
+        </>
+    );
+}
