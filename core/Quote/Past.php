@@ -41,8 +41,8 @@ final readonly class Past
     {
         $at = (count($sorted) - 1) * $share;
         $below = (int) floor($at);
-        $next = $sorted[min($below + 1, count($sorted) - 1)];
 
-        return $sorted[$below] + ($at - $below) * ($next - $sorted[$below]);
+        // There is a next one: of five and more, the upper quartile lies below the last.
+        return $sorted[$below] + ($at - $below) * ($sorted[$below + 1] - $sorted[$below]);
     }
 }

@@ -8,6 +8,7 @@ use Core\Quote\BatchEstimate;
 use Core\Quote\Past;
 use Core\Standard\OutOfRange;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What a batch takes, worked by hand: 100 minutes laid, 20 tidied back, 15 mixing, 12 of looks, 40 waiting. */
@@ -81,6 +82,8 @@ final class BatchEstimateTest extends TestCase
         yield 'five, in whatever order' => [[1.9, 0.8, 1.5, 0.9, 1.1], 0.9, 1.5];
         yield 'six' => [[1.0, 2.0, 3.0, 4.0, 5.0, 6.0], 2.25, 4.75];
         yield 'eight' => [[1.0, 2.0, 3.0, 4.0, 5.0, 6.0, 7.0, 8.0], 2.75, 6.25];
+        yield 'six, unevenly' => [[1.0, 2.0, 4.0, 8.0, 16.0, 32.0], 2.5, 14.0];
+        yield 'seven, unevenly' => [[1.0, 2.0, 4.0, 8.0, 16.0, 32.0, 64.0], 3.0, 24.0];
         yield 'all alike' => [[1.2, 1.2, 1.2, 1.2, 1.2], 1.2, 1.2];
     }
 
@@ -93,10 +96,30 @@ final class BatchEstimateTest extends TestCase
         self::assertEqualsWithDelta([$low, $high, count($shares)], [$past?->low, $past?->high, $past?->observed], 1e-12);
     }
 
-    public function test_nothing_takes_less_than_no_time(): void
+    #[TestWith([0, 'uses'])]
+    #[TestWith([1, 'tidies'])]
+    #[TestWith([2, 'set-up'])]
+    #[TestWith([3, 'looks'])]
+    #[TestWith([4, 'waiting'])]
+    public function test_nothing_takes_less_than_no_time(int $which, string $name): void
     {
-        $this->expectException(OutOfRange::class);
-        new BatchEstimate(1, 1.0, 1.0, -0.1, 0.0, 0.0, 0.0, null, null, null);
+        $minutes = [0.0, 0.0, 0.0, 0.0, 0.0];
+        $of = static fn (float $uses, float $tidies, float $setUp, float $looks, float $waiting): BatchEstimate => new BatchEstimate(1, $uses, 0.0, $tidies, $setUp, $looks, $waiting, null, null, null);
+        self::assertSame(0.0, $of(...$minutes)->handsOn, 'none at all is none');
+        self::assertSame(0.5, $of(0.5, 0.0, 0.0, 0.0, 0.0)->handsOn);
+
+        $this->expectExceptionObject(OutOfRange::below($name, 0, -0.1));
+        $of(...array_replace($minutes, [$which => -0.1]));
+    }
+
+    public function test_it_says_what_it_is_reckoned_from(): void
+    {
+        $inputs = static fn (BatchEstimate $estimate): array => array_column($estimate->why()->toArray()['inputs'], 'value', 'name');
+
+        self::assertSame(['10', '1 h 40'], [$inputs(self::estimate())['figures'], $inputs(self::estimate())['what is laid']]);
+        self::assertArrayNotHasKey('what is laid, with every coat and step that may be', $inputs(self::estimate()), 'no more may be');
+        self::assertSame('2 h 10', $inputs(self::estimate(atMost: 130.0))['what is laid, with every coat and step that may be']);
+        self::assertSame('125 %', $inputs(self::estimate(pace: 1.25))['pace of who paints']);
     }
 
     private static function input(BatchEstimate $estimate, string $name): string

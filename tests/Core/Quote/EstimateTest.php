@@ -34,6 +34,8 @@ final class EstimateTest extends TestCase
         yield 'just so' => [39.1, 1.0, 39.1, false];
         yield 'over' => [39.0, 1.0, 39.0, true];
         yield 'without one' => [0.0, 1.0, null, false];
+        yield 'of a minute, and less' => [0.5, 1.0, 0.5, true];
+        yield 'a tenth over to the digit' => [43.0 / 1.1, 1.0, 43.0 / 1.1, false];
         // A size of 2: base 1 + 12 = 13, recess 20, light 40, buckles 6: 79 minutes.
         yield 'of a larger figure, with room' => [36.0, 2.0, 72.0, false];
         yield 'of a larger figure, over' => [35.5, 2.0, 71.0, true];
@@ -47,6 +49,8 @@ final class EstimateTest extends TestCase
         $inputs = array_column($estimate->why()->toArray()['inputs'], 'value', 'name');
         self::assertSame('43 min', $inputs['by hand']);
         self::assertSame('47 min', $inputs['with every coat and step that may be laid']);
+        self::assertSame('40 min', array_values(array_filter($inputs, static fn (string $name): bool => str_ends_with($name, ' has for such a figure'), ARRAY_FILTER_USE_KEY))[0]);
+        self::assertSame([], array_filter(array_keys(array_column(self::estimate(['/tiers/1/budget_minutes' => 0])->why()->toArray()['inputs'], 'value', 'name')), static fn (string $name): bool => str_ends_with($name, ' has for such a figure')), 'a tier without a budget has none to tell');
         self::assertSame('7 min', $inputs['lay-in']);
         self::assertArrayNotHasKey('finish', $inputs);
         self::assertArrayNotHasKey('with every coat and step that may be laid', array_column(self::estimate([])->why()->toArray()['inputs'], 'value', 'name'));
