@@ -86,11 +86,17 @@ final readonly class PainterRun
                 continue;
             }
             $until = min($end, $time + $takes);
-            $stretches = $this->with($stretches, $all[$at]->work->id, $time, $until, false, min($changing, $until - $time), $coat->item);
-            $isDone = $time + $takes <= $end + self::LEAST;
-            $all[$at] = $isDone ? $all[$at]->laid($place, $until) : $all[$at];
-            $hand = new InHand($at, $place, $isDone ? 0.0 : $begun + max(0.0, $until - $time - $changing));
             $paint = $coat->paintAfter($paint);
+            $isDone = $time + $takes <= $end + self::LEAST;
+            $hand = new InHand($at, $place, $isDone ? 0.0 : $begun + max(0.0, $until - $time - $changing));
+            $changed = min($changing, $until - $time);
+            if ($isDone) {
+                // It goes on over all figures that are ready, as long as nothing is broken off.
+                $again = $this->change * $coat->changesFrom($paint);
+                [$all[$at], $further, $until] = $all[$at]->laid($place, $until, $again + $coat->minutes, $end, $end - self::LEAST);
+                $changed += $further * $again;
+            }
+            $stretches = $this->with($stretches, $all[$at]->work->id, $time, $until, false, $changed, $coat->item);
             $time = $until;
         }
 

@@ -72,20 +72,41 @@ final readonly class WorkProgress
         return $next;
     }
 
-    /** With a coat laid on the next figure, done at a time. */
-    public function laid(int $place, float $end): self
+    /**
+     * With a coat laid on the next figure, and on those after it while each is ready when the one before is done.
+     *
+     * @param  float  $done when the first of them is done
+     * @param  float  $each minutes that each further one takes
+     * @param  float  $until when the last of them must be done
+     * @param  float  $before a further one is begun before this
+     * @return array{self, int, float} with how many further ones, and when the last is done
+     */
+    public function laid(int $place, float $done, float $each, float $until, float $before): array
     {
-        [$dry, $open, $ready] = [$this->dry, $this->open, $this->ready];
-        $dry[$place][(int) array_shift($open[$place])] = $end + $this->coat($place)->dry;
-        if ($open[$place] === []) {
+        [$dry, $ready, $coat] = [$this->dry, $this->ready, $this->coat($place)];
+        $open = $this->open[$place];
+        $further = 0;
+        $dry[$place][$open[0]] = $done + $coat->dry;
+        // What waits for it is asked when all of them have it: nothing else is taken up meanwhile.
+        for ($next = 1; isset($open[$next]); $next++) {
+            $from = $coat->readyFrom($open[$next], $dry);
+            if ($from === null || $from > $done || $done >= $before || $done + $each > $until) {
+                break;
+            }
+            $done += $each;
+            $dry[$place][$open[$next]] = $done + $coat->dry;
+            $further++;
+        }
+        $left = [$place => array_slice($open, $next)] + $this->open;
+        if ($left[$place] === []) {
             unset($ready[$place]);
         }
         foreach ([$place, ...$this->work->coats->waiting[$place]] as $other) {
             if (array_key_exists($other, $ready)) {
-                $ready[$other] = $this->coat($other)->readyFrom($open[$other][0], $dry);
+                $ready[$other] = $this->coat($other)->readyFrom($left[$other][0], $dry);
             }
         }
 
-        return new self($this->work, $dry, $open, $ready);
+        return [new self($this->work, $dry, $left, $ready), $further, $done];
     }
 }
