@@ -9,8 +9,6 @@ use App\Actions\Composing\StoredFigure;
 use App\Actions\Composing\StoredMark;
 use App\Models\Mishap;
 use Core\Composition\FigureType;
-use Core\Schedule\Coats;
-use Core\Schedule\Laying;
 use Core\Schedule\SharedCoats;
 use Core\Sequence\Beneath;
 use Core\Sequence\GaveWay;
@@ -167,8 +165,7 @@ final readonly class BenchSheet
         $all = [];
         foreach ($places as $who => $own) {
             $items = $this->itemsOf($who);
-            $layings = array_map(fn (PlannedStep|TidyBack $item): Laying => SheetLaying::of($item, $this->alike[$who]->mixes), array_values($items));
-            $all[] = ['coats' => Coats::of(array_values($items), $layings, $this->typeInParts()), 'lines' => array_keys($items), 'figures' => $own];
+            $all[] = ['coats' => $this->alike[$who]->mixes->coatsAlong(array_values($items), $this->typeInParts(...)), 'lines' => array_keys($items), 'figures' => $own];
         }
 
         return SharedCoats::of($all);

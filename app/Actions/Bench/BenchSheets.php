@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 final readonly class BenchSheets
 {
     /** Units whose figures are held at once. */
-    private const AT_ONCE = 50;
+    private const AT_ONCE = 500;
 
     public function __construct(
         private JobFigures $figures,

@@ -9,8 +9,11 @@ use App\Actions\Composing\Fingerprints;
 use App\Actions\Schemes\SchemeLadders;
 use Core\Colour\Srgb;
 use Core\Composition\ComposedUse;
+use Core\Composition\FigureType;
 use Core\Composition\Origin;
 use Core\Plate\Plate;
+use Core\Schedule\Coats;
+use Core\Schedule\Laying;
 use Core\Scheme\Batch;
 use Core\Scheme\OverAllPaint;
 use Core\Scheme\Recipe;
@@ -20,6 +23,8 @@ use Core\Scheme\ShownRung;
 use Core\Scheme\StepCover;
 use Core\Scheme\TierLadder;
 use Core\Scheme\TierStep;
+use Core\Sequence\PlannedStep;
+use Core\Sequence\TidyBack;
 use Core\Standard\Standard;
 use Core\Standard\TechniqueGroup;
 
@@ -32,6 +37,9 @@ final class FigureMixes
     private ?OverAllPaint $overAll = null;
 
     private ?string $fingerprint = null;
+
+    /** @var array<string, array{Coats, list<PlannedStep|TidyBack>}> {@see self::coatsAlong()} by the steps, which are kept so that no number is given anew */
+    private array $coats = [];
 
     /** @var array<string, array{Recipe|null, string, int|null}> {@see self::recipe()} by area, use and step */
     private array $recipes = [];
@@ -124,6 +132,24 @@ final class FigureMixes
     public function lastRecipe(ComposedUse $use): ?Recipe
     {
         return $this->recipe($use, $use->use->steps)[0];
+    }
+
+    /**
+     * The coats of such a figure along the steps of a sheet. Sheets of units and jobs that are painted alike have the same, which
+     * are reckoned once.
+     *
+     * @param  list<PlannedStep|TidyBack>  $items in order
+     * @param  callable(): FigureType  $type in the parts in which it is painted
+     */
+    public function coatsAlong(array $items, callable $type): Coats
+    {
+        $like = implode(' ', array_map(spl_object_id(...), $items));
+        if (! isset($this->coats[$like])) {
+            $layings = array_map(fn (PlannedStep|TidyBack $item): Laying => SheetLaying::of($item, $this), $items);
+            $this->coats[$like] = [Coats::of($items, $layings, $type()), $items];
+        }
+
+        return $this->coats[$like][0];
     }
 
     /** What a use is painted with, step by step, in words; empty where nothing is mixed for it. */

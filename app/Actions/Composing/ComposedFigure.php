@@ -19,8 +19,14 @@ use Core\Standard\TechniqueUse;
 /** A figure of a job with what is painted on it. */
 final readonly class ComposedFigure
 {
-    /** Of its row: asked for more often than a row should be. */
+    /** Of its row: asked for more often than a row should be, as what follows is. */
     public int $id;
+
+    private int $typeId;
+
+    private ?int $schemeId;
+
+    private ?int $painterId;
 
     public CoreFigure $figure;
 
@@ -46,6 +52,9 @@ final readonly class ComposedFigure
         public ?SignedFigure $raises = null,
     ) {
         $this->id = $row->id;
+        $this->typeId = $row->typeIdIn($unit);
+        $this->schemeId = $row->schemeIn($unit);
+        $this->painterId = $row->painterId ?? $unit->painter_id;
         $this->figure = $here->figure;
         $this->composition = $here->work;
         $this->plan = $here->plan;
@@ -99,13 +108,13 @@ final readonly class ComposedFigure
 
     public function typeId(): int
     {
-        return $this->row->typeIdIn($this->unit);
+        return $this->typeId;
     }
 
     /** Whom it is given to: itself, or with its unit; null: nobody. */
     public function painterId(): ?int
     {
-        return $this->row->painterId ?? $this->unit->painter_id;
+        return $this->painterId;
     }
 
     /** The name of whom it is given to. */
@@ -117,7 +126,7 @@ final readonly class ComposedFigure
     /** The scheme that it is painted in; null: the common one of its force. */
     public function schemeId(): ?int
     {
-        return $this->row->schemeIn($this->unit);
+        return $this->schemeId;
     }
 
     /** Equal for the figures of a unit on which the same work is done in the same colours, by the same schools. */

@@ -16,6 +16,9 @@ final readonly class StudioPlan
     /** @var array<int, PainterPlan> by painter */
     public array $plans;
 
+    /** @var array<int, list<PlannedSheet>> by job */
+    private array $byJob;
+
     /**
      * @param  list<Job>  $jobs that are under way, what is due first
      * @param  list<PlannedSheet>  $sheets
@@ -32,8 +35,9 @@ final readonly class StudioPlan
         public float $change,
         array $known = [],
     ) {
-        $works = [];
+        $works = $byJob = [];
         foreach ($sheets as $sheet) {
+            $byJob[$sheet->job->id][] = $sheet;
             if ($sheet->painterId !== null) {
                 $works[$sheet->painterId][] = $sheet->work;
             }
@@ -43,12 +47,13 @@ final readonly class StudioPlan
             $plans[$painter] = $known[$painter] ?? (new PainterRun($hours[$painter] ?? new BenchHours([]), $now, $change))->plan($ofPainter);
         }
         $this->plans = $plans;
+        $this->byJob = $byJob;
     }
 
     /** @return list<PlannedSheet> */
     public function ofJob(Job $job): array
     {
-        return array_values(array_filter($this->sheets, static fn (PlannedSheet $sheet): bool => $sheet->job->id === $job->id));
+        return $this->byJob[$job->id] ?? [];
     }
 
     public function endOf(PlannedSheet $sheet): ?DateTimeImmutable
