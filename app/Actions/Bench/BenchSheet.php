@@ -9,6 +9,8 @@ use App\Actions\Composing\StoredFigure;
 use App\Actions\Composing\StoredMark;
 use App\Models\Mishap;
 use Core\Composition\FigureType;
+use Core\Schedule\Coats;
+use Core\Schedule\Laying;
 use Core\Schedule\SharedCoats;
 use Core\Sequence\Beneath;
 use Core\Sequence\GaveWay;
@@ -165,10 +167,18 @@ final readonly class BenchSheet
         $all = [];
         foreach ($places as $who => $own) {
             $items = $this->itemsOf($who);
-            $all[] = ['coats' => $this->alike[$who]->mixes->coatsAlong(array_values($items), $this->typeInParts(...)), 'lines' => array_keys($items), 'figures' => $own];
+            $coats = $this->alike[$who]->mixes->coatsAlong(array_values($items), fn (): Coats => $this->coatsEach($who));
+            $all[] = ['coats' => $coats, 'lines' => array_keys($items), 'figures' => $own];
         }
 
         return SharedCoats::of($all);
+    }
+
+    private function coatsEach(int $who): Coats
+    {
+        $items = array_values($this->itemsOf($who));
+
+        return Coats::of($items, array_map(fn (PlannedStep|TidyBack $item): Laying => SheetLaying::of($item, $this->alike[$who]->mixes), $items), $this->typeInParts());
     }
 
     /** Its figure type in the parts in which it is painted: a ground that is made apart is one of its own. */

@@ -9,11 +9,9 @@ use App\Actions\Composing\Fingerprints;
 use App\Actions\Schemes\SchemeLadders;
 use Core\Colour\Srgb;
 use Core\Composition\ComposedUse;
-use Core\Composition\FigureType;
 use Core\Composition\Origin;
 use Core\Plate\Plate;
 use Core\Schedule\Coats;
-use Core\Schedule\Laying;
 use Core\Scheme\Batch;
 use Core\Scheme\OverAllPaint;
 use Core\Scheme\Recipe;
@@ -139,15 +137,12 @@ final class FigureMixes
      * are reckoned once.
      *
      * @param  list<PlannedStep|TidyBack>  $items in order
-     * @param  callable(): FigureType  $type in the parts in which it is painted
+     * @param  callable(): Coats  $reckon them
      */
-    public function coatsAlong(array $items, callable $type): Coats
+    public function coatsAlong(array $items, callable $reckon): Coats
     {
         $like = implode(' ', array_map(spl_object_id(...), $items));
-        if (! isset($this->coats[$like])) {
-            $layings = array_map(fn (PlannedStep|TidyBack $item): Laying => SheetLaying::of($item, $this), $items);
-            $this->coats[$like] = [Coats::of($items, $layings, $type()), $items];
-        }
+        $this->coats[$like] ??= [$reckon(), $items];
 
         return $this->coats[$like][0];
     }
