@@ -44,7 +44,7 @@ final class RefusalTest extends BrowserTestCase
         $database = self::database();
         $database->unprepared('DROP TRIGGER sign_offs_update');
         $database->statement('UPDATE sign_offs SET record = REPLACE(record, \'Isla Coade\', \'Somebody Else\')');
-        $page->open('/records')->see('The chain does not hold')->see('Record 1 was altered after it was signed');
+        $page->open('/records')->see('The chain holds, 1 record')->press('Verify all again')->see('The chain does not hold')->see('Record 1 was altered after it was signed');
     }
 
     public function test_the_second_studio_sees_nothing_of_the_first(): void

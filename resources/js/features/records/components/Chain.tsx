@@ -5,13 +5,22 @@ import { count, instant } from '@shared/format';
 import { Loaded } from '@shared/Loaded';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
+import { useEffect } from 'react';
 import { chainOptions } from '../queries';
 import { useVerified } from '../useVerified';
 
-/** Whether the chain holds, as it was read last; it is read on for what is new, or all again, by who asks. */
+/** Whether the chain holds, as it was read last; what is new is read on at once, all of it by who asks. */
 export function Chain() {
     const chain = useQuery(chainOptions());
     const reading = useVerified();
+    const { mutate, isIdle } = reading;
+    const isBehind = chain.data !== undefined && chain.data.holds && chain.data.records > chain.data.verified;
+    // Who opens the page wants to know it of the newest, too; all of it is read when somebody asks.
+    useEffect(() => {
+        if (isBehind && isIdle) {
+            mutate(false);
+        }
+    }, [isBehind, isIdle, mutate]);
     return (
         <section className="chain" aria-label="The chain of records" aria-live="polite">
             <Loaded query={chain}>
@@ -36,7 +45,7 @@ export function Chain() {
                     </>
                 )}
             </Loaded>
-            {(chain.data?.records ?? 0) > (chain.data?.verified ?? 0) && chain.data?.holds === true && (
+            {isBehind && (
                 <Button disabled={reading.isPending} onClick={() => reading.mutate(false)}>
                     Verify what is new
                 </Button>
