@@ -33,7 +33,6 @@ use Illuminate\Support\Carbon;
  * @property-read Tier|null $tier
  * @property-read User|null $painter
  * @property-read Collection<int, BenchMark> $marks
- * @property-read Collection<int, FurtherCoat> $furtherCoats
  * @property-read Collection<int, Check> $checks
  * @property-read SignOff|null $signOff
  * @property-read SignOff|null $raises
@@ -89,12 +88,6 @@ final class Figure extends VersionedRow
     public function marks(): HasMany
     {
         return $this->hasMany(BenchMark::class);
-    }
-
-    /** @return HasMany<FurtherCoat, $this> */
-    public function furtherCoats(): HasMany
-    {
-        return $this->hasMany(FurtherCoat::class)->orderBy('id');
     }
 
     /** @return HasMany<Check, $this> */

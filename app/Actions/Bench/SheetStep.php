@@ -80,12 +80,6 @@ final readonly class SheetStep
         return false;
     }
 
-    /** @param  list<self>  $steps in order; what is laid in one go on several areas is one */
-    public static function count(array $steps): int
-    {
-        return $steps === [] ? 0 : $steps[count($steps) - 1]->number;
-    }
-
     /** @param  non-empty-array<int, PlannedStep|TidyBack>  $line */
     private static function of(array $line, int $at, int $number): self
     {
