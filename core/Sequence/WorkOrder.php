@@ -43,7 +43,8 @@ final readonly class WorkOrder
     }
 
     /**
-     * The work in an order that was chosen for other reasons, where it keeps all that must be kept on this figure.
+     * The work in an order that was chosen for other reasons; null where that does not keep all that must be kept on this figure. How
+     * much is tidied in it is another question.
      *
      * @param  list<int>  $numbers of all its steps
      * @param  array<array-key, array<array-key, string>>  $paints as they are given to the search
@@ -55,16 +56,6 @@ final readonly class WorkOrder
         $order = PartialOrder::among(count($steps->all), $this->wishes($steps, $wet));
 
         return self::keeps($numbers, $order, $wet) ? $this->work($steps, $order, $wet, Alike::of($steps, $paints, $wet), self::named($steps, $numbers)) : null;
-    }
-
-    /**
-     * Whether an order keeps all that must be kept on this figure; how much is tidied in it is another question.
-     *
-     * @param  list<int>  $numbers of all its steps
-     */
-    public function allows(Composition $composition, FigureType $type, array $numbers): bool
-    {
-        return $this->inOrder($composition, $type, $numbers) !== null;
     }
 
     /** @param  list<int>  $numbers of all steps */

@@ -113,7 +113,7 @@ final class SharedStepsTest extends TestCase
                 $steps = array_values(array_map(static fn (PlannedStep $item): int => $item->step->number, array_filter($own, static fn (PlannedStep|TidyBack $item): bool => $item instanceof PlannedStep)));
                 $order = new WorkOrder($standard);
                 self::assertEqualsCanonicalizing(array_keys($composition->uses), $steps, "figure {$number}, {$who}");
-                self::assertTrue($order->allows($composition, $type, $steps), "figure {$number}, {$who}");
+                self::assertNotNull($order->inOrder($composition, $type, $steps), "figure {$number}, {$who}");
                 self::assertEquals($order->of($composition, $type, $steps)->tidyMinutes, array_sum(array_map(static fn (PlannedStep|TidyBack $item): float => $item instanceof TidyBack ? $item->minutes : 0.0, $own)), "figure {$number}, {$who}");
             }
         }
@@ -127,8 +127,8 @@ final class SharedStepsTest extends TestCase
         $type = TwoTiers::type(['coat', 'belt']);
         $composition = TwoTiers::composed($standard, $type, 'line');
 
-        self::assertTrue((new WorkOrder($standard))->allows($composition, $type, [2, 0, 1]));
-        self::assertFalse((new WorkOrder($standard))->allows($composition, $type, [1, 0, 2]));
+        self::assertNotNull((new WorkOrder($standard))->inOrder($composition, $type, [2, 0, 1]));
+        self::assertNull((new WorkOrder($standard))->inOrder($composition, $type, [1, 0, 2]));
     }
 
     /** Of 4 and 6 steps 3 are common: half of whichever has more. */
