@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\SignOffs;
 
+use App\Actions\LikeWords;
 use App\Models\Figure;
 use App\Models\SignOff;
 use App\Models\Unit;
@@ -35,14 +36,14 @@ final readonly class FindRecords
     /** @return Builder<SignOff> ids; each way to find one is asked for itself, on its own index, for together they would be asked of every record */
     private static function found(string $find): Builder
     {
-        $like = '%'.addcslashes(mb_strtolower($find), '%_\\').'%';
+        $like = LikeWords::within($find);
         $of = static fn (): Builder => SignOff::query()->select('id');
         $ways = [
             $of()->whereIn('signed_by', User::query()->whereRaw('LOWER(name) LIKE ?', [$like])->select('id')),
             $of()->whereRaw('LOWER(painted_by) LIKE ?', [$like]),
             $of()->whereIn('figure_id', Figure::query()->whereIn('unit_id', self::units($like))->select('id')),
             $of()->whereIn('figure_id', Figure::query()->where('name', '>', '')->whereRaw('LOWER(name) LIKE ?', [$like])->select('id')),
-            ...strlen($find) < self::OF_SEAL ? [] : [$of()->where('hash', 'like', addcslashes(strtolower($find), '%_\\').'%')],
+            ...strlen($find) < self::OF_SEAL ? [] : [$of()->where('hash', 'like', LikeWords::begins($find))],
             ...preg_match('/^(\d{4})-(\d\d)(-\d\d)?$/', $find) === 1 ? [self::signedIn($of(), $find)] : [],
             ...preg_match('/^(.+) (\d{1,5})$/', $find, $named) === 1 ? [$of()->whereIn('figure_id', self::numbered($named[1], (int) $named[2]))] : [],
         ];
@@ -69,7 +70,7 @@ final readonly class FindRecords
      */
     private static function numbered(string $unit, int $number): Builder
     {
-        $like = '%'.addcslashes(mb_strtolower($unit), '%_\\').'%';
+        $like = LikeWords::within($unit);
 
         return Figure::query()->where('number', $number)->whereIn('unit_id', Unit::query()->whereRaw('LOWER(name) LIKE ?', [$like])->pluck('id')->all())->select('id');
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Studios;
 
+use App\Actions\LikeWords;
 use App\Models\Figure;
 use App\Models\FigureType;
 use App\Models\Job;
@@ -152,7 +153,7 @@ final readonly class Finder
     {
         foreach ($words as $word) {
             // Names are told apart to the letter; who looks for one does not write capitals.
-            $rows->whereRaw("LOWER({$name}) LIKE ?", ['%'.addcslashes(mb_strtolower($word), '%_\\').'%']);
+            $rows->whereRaw("LOWER({$name}) LIKE ?", [LikeWords::within($word)]);
         }
     }
 }
