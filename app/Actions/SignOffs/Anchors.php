@@ -26,6 +26,12 @@ final readonly class Anchors
         file_put_contents($this->path(), json_encode($line, JSON_THROW_ON_ERROR)."\n", FILE_APPEND | LOCK_EX);
     }
 
+    /** @return list<Anchor> of a studio those that are a baseline: until these, records were sealed before they were signed */
+    public function baselines(int $studio): array
+    {
+        return $this->of($studio, PHP_INT_MAX);
+    }
+
     /**
      * @param  int  $after number of a record; of earlier ones those that are a baseline alone
      * @return list<Anchor> of a studio, as they were written

@@ -73,7 +73,7 @@ final readonly class VerifyChain
 
     private function step(ChainVerification $run): void
     {
-        $heads = new Heads($this->anchors->of($this->studio->id(), $run->after));
+        $heads = new Heads($this->anchors->baselines($this->studio->id()));
         $ofRecords = [];
         [$through, $head, $read] = [$run->through, $run->head, 0];
         $links = function () use (&$through, &$head, &$read, &$ofRecords, $heads): iterable {
@@ -89,14 +89,25 @@ final readonly class VerifyChain
         $faults = [...ChainCheck::faults($links(), $run->through, $run->head), ...$ofRecords];
         $isLast = $read < self::A_STEP;
         if ($isLast) {
-            /** @var array<int, string> $hashes */
-            $hashes = SignOff::query()->whereIn('number', $heads->numbers())->pluck('hash', 'number')->all();
-            array_push($faults, ...$heads->faults($hashes), ...self::lost(), ...self::unguarded());
+            array_push($faults, ...$this->ofHeads($run->after), ...self::lost(), ...self::unguarded());
         }
         $run->update([
             'through' => $through, 'head' => $head, 'records' => $run->records + $read, 'finished' => $isLast, 'verified_at' => now(),
             'faults' => [...$run->faults, ...array_map(static fn (ChainFault $fault): string => $fault->sentence, $faults)],
         ]);
+    }
+
+    /** @return list<ChainFault> what the heads say that were kept after a record */
+    private function ofHeads(int $after): array
+    {
+        $heads = new Heads($this->anchors->of($this->studio->id(), $after));
+        $hashes = [];
+        foreach (array_chunk($heads->numbers(), self::A_STEP) as $numbers) {
+            $hashes += SignOff::query()->whereIn('number', $numbers)->pluck('hash', 'number')->all();
+        }
+
+        /** @var array<int, string> $hashes */
+        return $heads->faults($hashes);
     }
 
     /** Whether the record with which it ended is the one that was read then. */
