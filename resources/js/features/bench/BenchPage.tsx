@@ -2,19 +2,20 @@ import type { Schemas } from '@api';
 import { useSession } from '@features/session';
 import { Empty } from '@shared/Empty';
 import { count, date, minutes } from '@shared/format';
+import { ListFind, useFind } from '@shared/ListFind';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { Pages, usePage } from '@shared/Pages';
 import { StateBar } from '@shared/StateBar';
 import { useQuery } from '@tanstack/react-query';
-import { Input } from 'antd';
 import { Link, Navigate, useSearchParams } from 'react-router';
 import { Runs } from './components/Runs';
 import { benchOptions } from './queries';
 
 export function BenchPage() {
-    const [search, setSearch] = useSearchParams();
-    const [unit, find] = [search.get('unit'), search.get('find') ?? ''];
+    const [search] = useSearchParams();
+    const unit = search.get('unit');
+    const find = useFind();
     const bench = useQuery(benchOptions({ page: usePage(), find, unit: unit === null ? null : Number(unit) }));
     const { user } = useSession();
     return (
@@ -24,14 +25,7 @@ export function BenchPage() {
                 sub={user.role === 'painter' ? 'Sheets with figures that are given to you' : 'All bench sheets of open jobs'}
             />
             {unit === null ? (
-                <Input.Search
-                    className="list-find"
-                    aria-label="Find a sheet"
-                    placeholder="unit, job, figure type or painter"
-                    allowClear
-                    defaultValue={find}
-                    onSearch={(text) => setSearch(text.trim() === '' ? {} : { find: text.trim() })}
-                />
+                <ListFind label="Find a sheet" by="unit, job, figure type or painter" />
             ) : (
                 <p className="sheet-facts">
                     Of one unit only. <Link to="/bench">Show all</Link>

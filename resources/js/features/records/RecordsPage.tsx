@@ -2,20 +2,19 @@ import type { Schemas } from '@api';
 import { useSession } from '@features/session';
 import { Empty } from '@shared/Empty';
 import { instant } from '@shared/format';
+import { ListFind, useFind } from '@shared/ListFind';
 import { Loaded } from '@shared/Loaded';
 import { PageHead } from '@shared/PageHead';
 import { Pages, usePage } from '@shared/Pages';
 import { useQuery } from '@tanstack/react-query';
-import { Input } from 'antd';
-import { Link, useSearchParams } from 'react-router';
+import { Link } from 'react-router';
 import { Chain } from './components/Chain';
 import { FindHead } from './components/FindHead';
 import { Weeks } from './components/Weeks';
 import { signOffsOptions } from './queries';
 
 export function RecordsPage() {
-    const [search, setSearch] = useSearchParams();
-    const find = search.get('find') ?? '';
+    const find = useFind();
     const signOffs = useQuery(signOffsOptions(usePage(), find));
     const { studio } = useSession();
     return (
@@ -24,13 +23,9 @@ export function RecordsPage() {
             <Chain />
             <FindHead />
             {find === '' && <Weeks />}
-            <Input.Search
-                className="list-find"
-                aria-label="Find a record"
-                placeholder="number, figure, unit, job, client, day, who painted or signed, or the first digits of a seal"
-                allowClear
-                defaultValue={find}
-                onSearch={(text) => setSearch(text.trim() === '' ? {} : { find: text.trim() })}
+            <ListFind
+                label="Find a record"
+                by="number, figure, unit, job, client, day, who painted or signed, or the first digits of a seal"
             />
             <Loaded query={signOffs}>
                 {({ rows, ...pages }) =>

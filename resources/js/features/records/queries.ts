@@ -31,6 +31,7 @@ export function chainOptions() {
     return queryOptions({
         queryKey: recordKeys.chain,
         queryFn: ({ signal }) => unwrap(api.GET('/api/chain', { signal })),
+        staleTime: 0,
     });
 }
 

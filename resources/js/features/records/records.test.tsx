@@ -2,7 +2,7 @@ import type { Schemas } from '@api';
 import { answering } from '@testing/api';
 import { session } from '@testing/made';
 import { render } from '@testing/render';
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { RecordsPage } from './RecordsPage';
@@ -39,7 +39,7 @@ function week(from: string, first: number, mended: number, conceded: number): Sc
 }
 
 function records(rows: Schemas['SignOffRow'][], state: Schemas['Chain'] = chain, weeks: Schemas['SignedWeek'][] = []) {
-    const sent = answering(({ path }) => [200, path.endsWith('/chain') ? state : { rows, page: 1, pages: 1, all: rows.length }], {
+    const sent = answering(({ path }) => [200, path.includes('/chain') ? state : { rows, page: 1, pages: 1, all: rows.length }], {
         '/signed-weeks': weeks,
     });
     render(<RecordsPage />, [[['session'], session()]]);
@@ -92,12 +92,20 @@ describe('records', () => {
         expect(sent.some((one) => one.path.endsWith('/sign-offs'))).toBe(true);
     });
 
-    it('say what was found where the chain does not hold, and only all of it is read again', async () => {
-        records([row], { ...chain, records: 3, holds: false, faults: ['Record 1 was altered after it was signed.'] });
+    it('say what was found where the chain does not hold, and read all of it again when asked', async () => {
+        const sent = records([row], {
+            ...chain,
+            records: 3,
+            holds: false,
+            faults: ['Record 1 was altered after it was signed.'],
+        });
         expect(await screen.findByText('◆ The chain does not hold')).toBeTruthy();
         expect(screen.getByText('Record 1 was altered after it was signed.')).toBeTruthy();
         expect(screen.queryByRole('button', { name: 'Verify what is new' })).toBeNull();
-        expect(screen.getByRole('button', { name: 'Verify all again' })).toBeTruthy();
+        const asked = () => sent.filter((one) => one.method === 'POST').map((one) => one.body);
+        expect(asked()).toEqual([]);
+        await userEvent.click(screen.getByRole('button', { name: 'Verify all again' }));
+        await waitFor(() => expect(asked()).toEqual([{ whole: true, run: null }]));
     });
 
     it('say what was signed since the chain was read, and read that on step by step', async () => {
