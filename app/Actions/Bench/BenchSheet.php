@@ -30,7 +30,7 @@ final readonly class BenchSheet
     /** @var list<array<int, PlannedStep|TidyBack>> by those that share it and by line, what they have of it */
     private array $items;
 
-    private SheetOutline $outline;
+    public SheetOutline $outline;
 
     /** @var array<int, int> by figure, the place of those that it is painted like */
     private array $who;
@@ -77,7 +77,7 @@ final readonly class BenchSheet
             return array_filter($of, static fn (PlannedStep|TidyBack|null $item): bool => $item !== null);
         }, array_keys($alike));
         $looks = array_map(fn (int $place): Looks => Looks::along($this->itemsOf($place), $this->first()->wholeType()), array_keys($alike));
-        $this->outline = new SheetOutline(array_keys($alike), array_map(static fn (SheetStep $step): array => [$step->number, $step->keys], $steps), $looks);
+        $this->outline = new SheetOutline(array_map(static fn (SheetStep $step): array => [$step->number, $step->keys], $steps), $looks);
     }
 
     /** Of those of which there are most. */
@@ -360,16 +360,6 @@ final readonly class BenchSheet
     public function left(int $figureId): int
     {
         return $this->outline->left($this->whoIs($figureId), $this->marks[$figureId] ?? []);
-    }
-
-    /**
-     * What of it is kept for lists.
-     *
-     * @param  non-empty-list<int>  $shared places of those that share it, among those of their unit that could
-     */
-    public function outline(array $shared): SheetOutline
-    {
-        return $this->outline->named($shared, array_map($this->minutesEach(...), array_keys($this->alike)));
     }
 
     public function has(int $figureId): bool

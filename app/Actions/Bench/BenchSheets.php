@@ -61,8 +61,8 @@ final readonly class BenchSheets
         $marks = StandingMarks::on(array_map(static fn (ComposedFigure $figure): int => $figure->id, $figures));
         foreach ($this->alike($figures) as $ofUnit) {
             $standard = $this->standards->of($ofUnit[0]->first()->unit->job);
-            foreach ($this->outlines->of($ofUnit, $standard) as $outline) {
-                $sheet = new ListedSheet($outline, array_map(static fn (int $place): AlikeFigures => $ofUnit[$place], $outline->shared), $standard, $marks);
+            foreach ($this->outlines->of($ofUnit, $standard) as $kept) {
+                $sheet = new ListedSheet($kept, array_map(static fn (int $place): AlikeFigures => $ofUnit[$place], $kept->shared), $standard, $marks);
                 if (($user->role !== Role::Painter || $sheet->isFor($user->id)) && $sheet->isOfTheBench()) {
                     yield $sheet;
                 }
@@ -77,7 +77,7 @@ final readonly class BenchSheets
      */
     public function find(Job $job, string $key): BenchSheet
     {
-        $unit = Unit::query()->with('job')->where('job_id', $job->id)->find((int) strtok($key, '-'));
+        $unit = Unit::query()->where('job_id', $job->id)->find((int) strtok($key, '-'))?->setRelation('job', $job);
         foreach ($unit === null ? [] : $this->ofUnit($unit) as $sheet) {
             if ($sheet->key === $key || in_array($key, array_map(static fn (AlikeFigures $one): string => $one->first()->likeKey(), $sheet->alike), true)) {
                 return $sheet;

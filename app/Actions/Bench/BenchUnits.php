@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Actions\LikeWords;
+use App\Models\Job;
 use App\Models\JobState;
 use App\Models\Role;
 use App\Models\Unit;
@@ -24,7 +26,7 @@ final readonly class BenchUnits
      */
     public static function page(User $user, string $find, ?int $only): LengthAwarePaginator
     {
-        $like = '%'.addcslashes(mb_strtolower($find), '%_\\').'%';
+        $like = LikeWords::within($find);
 
         return self::of($user)
             ->when($only !== null, static fn (Builder $units): Builder => $units->whereKey($only))
@@ -36,11 +38,46 @@ final readonly class BenchUnits
             ->paginate(self::AT_ONCE, ['units.id']);
     }
 
-    /** @return list<int> ids of those on which somebody has figures of their own to paint */
+    /** @return list<int> ids of those with figures that are to be painted */
+    public static function toPaint(): array
+    {
+        return self::ids(self::withSome());
+    }
+
+    /**
+     * @param  list<Job>  $jobs open ones
+     * @return list<int> likewise, of these jobs alone
+     */
+    public static function toPaintOf(array $jobs): array
+    {
+        return self::ids(self::withSome()->whereIn('units.job_id', array_map(static fn (Job $job): int => $job->id, $jobs)));
+    }
+
+    /** @return list<int> likewise, with figures that are given to somebody */
     public static function toPaintBy(User $user): array
     {
+        return self::ids(self::withSome($user));
+    }
+
+    /** @return Builder<Unit> with figures that are to be painted, by anybody or by one person */
+    private static function withSome(?User $by = null): Builder
+    {
+        return self::sorted()->whereHas('figures', static function (Builder $figures) use ($by): void {
+            $figures->whereIn('state', FigureState::AT_THE_BENCH);
+            if ($by !== null) {
+                self::given($figures, $by);
+            }
+        });
+    }
+
+    /**
+     * @param  Builder<Unit>  $units
+     * @return list<int>
+     */
+    private static function ids(Builder $units): array
+    {
         /** @var list<int> */
-        return self::sorted()->whereHas('figures', static fn (Builder $figures): Builder => self::given($figures->whereIn('state', FigureState::AT_THE_BENCH), $user))->pluck('units.id')->all();
+        return $units->pluck('units.id')->all();
     }
 
     /** @return Builder<Unit> what came finished is at the bench only where it was sent back */

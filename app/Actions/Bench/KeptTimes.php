@@ -4,28 +4,21 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Actions\Kept;
 use Core\Schedule\BatchPath;
-use Core\Schedule\BatchRun;
 use Core\Schedule\BatchSize;
 use Core\Schedule\BatchTimes;
-use Core\Schedule\Coat;
 use Core\Schedule\PathTime;
 use Core\Schedule\SharedCoats;
-use ReflectionClass;
 
 /**
  * How long a batch takes by each path, kept by what it follows from: coats, figures that have them, and how it is reckoned. Two
  * hundred figures of fifty coats are laid coat by coat to know it, and nothing of that changes while they are painted.
  *
- * @phpstan-type Kept array{paths: list<array{float, float, int, int|null}>, enough: int|null}
+ * @phpstan-type KeptPaths array{paths: list<array{float, float, int, int|null}>, enough: int|null}
  */
 final readonly class KeptTimes
 {
-    private const KEPT_DAYS = 60;
-
-    /** Reckoned in another way, it is reckoned anew. */
-    private const RECKONED_BY = [BatchRun::class, BatchSize::class, BatchTimes::class, Coat::class, PathTime::class];
-
     /**
      * @param  list<PathTime>  $paths one for each path
      * @param  int|null  $enough how many figures are enough at once; null where even the most would wait
@@ -38,8 +31,8 @@ final readonly class KeptTimes
 
     public static function of(SharedCoats $shared): self
     {
-        /** @var Kept $kept */
-        $kept = self::kept('batch-times', $shared, static fn (): array => self::reckoned($shared));
+        /** @var KeptPaths $kept */
+        $kept = Kept::of('batch-times', self::from($shared), static fn (): array => self::reckoned($shared));
 
         return new self(array_map(static fn (BatchPath $path, array $time): PathTime => new PathTime($path, ...$time), BatchPath::cases(), $kept['paths']), $kept['enough']);
     }
@@ -48,19 +41,16 @@ final readonly class KeptTimes
     public static function inTurn(SharedCoats $shared): array
     {
         /** @var list<int> */
-        return self::kept('batch-turn', $shared, static fn (): array => (new BatchTimes($shared->coats, $shared->lacking))->inTurn($shared->figures));
+        return Kept::of('batch-turn', self::from($shared), static fn (): array => (new BatchTimes($shared->coats, $shared->lacking))->inTurn($shared->figures));
     }
 
-    /** @param  callable(): array<array-key, mixed>  $reckon */
-    private static function kept(string $what, SharedCoats $shared, callable $reckon): mixed
+    /** @return list<mixed> all that it follows from */
+    private static function from(SharedCoats $shared): array
     {
-        $reckoned = array_map(static fn (string $class): int|false => filemtime((string) (new ReflectionClass($class))->getFileName()), self::RECKONED_BY);
-        $key = hash('sha256', serialize([$reckoned, $shared->coats->all, $shared->lacking, $shared->figures]));
-
-        return cache()->remember("{$what}:{$key}", now()->addDays(self::KEPT_DAYS), $reckon(...));
+        return [$shared->coats->all, $shared->lacking, $shared->figures];
     }
 
-    /** @return Kept */
+    /** @return KeptPaths */
     private static function reckoned(SharedCoats $shared): array
     {
         $times = new BatchTimes($shared->coats, $shared->lacking);

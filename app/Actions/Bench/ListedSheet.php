@@ -22,7 +22,7 @@ final readonly class ListedSheet
      * @param  array<int, array<string, StoredMark>>  $marks by figure, then by the key of the step
      */
     public function __construct(
-        private SheetOutline $outline,
+        private KeptSheet $kept,
         private array $alike,
         private Standard $standard,
         private array $marks,
@@ -53,26 +53,26 @@ final readonly class ListedSheet
 
     public function length(): int
     {
-        return $this->outline->length();
+        return $this->kept->outline->length();
     }
 
     /** Minutes by hand on one figure of those of which there are most. */
     public function minutesEach(): float
     {
-        return $this->outline->minutes[0];
+        return $this->kept->minutes;
     }
 
     /** Steps that all its figures still have before them. */
     public function left(): int
     {
-        return array_sum(array_map(fn (ComposedFigure $figure): int => $this->outline->left($this->who[$figure->id], $this->marks[$figure->id] ?? []), $this->figures));
+        return array_sum(array_map(fn (ComposedFigure $figure): int => $this->kept->outline->left($this->who[$figure->id], $this->marks[$figure->id] ?? []), $this->figures));
     }
 
     /** Figures at the bench on which a look between stages can be taken. */
     public function looks(): int
     {
         return count(array_filter($this->figures, fn (ComposedFigure $figure): bool => $figure->row->state->isAtTheBench()
-            && $this->outline->looksDue($this->who[$figure->id], $this->marks[$figure->id] ?? []) !== []));
+            && $this->kept->outline->looksDue($this->who[$figure->id], $this->marks[$figure->id] ?? []) !== []));
     }
 
     /** Whether there is anything to do on it: what came finished is at the bench only where it was sent back. */

@@ -6,17 +6,14 @@ namespace App\Actions\Bench;
 
 use App\Actions\Composing\ComposedFigure;
 use App\Actions\Composing\JobFigures;
+use App\Actions\Kept;
 use App\Actions\Schemes\StudioRules;
-use App\Models\JobState;
-use App\Models\Unit;
 use Core\Composition\ComposedUse;
 use Core\Plan\FigureState;
 use Core\Scheme\Batch;
 use Core\Scheme\Paint;
 use Core\Sequence\PlannedStep;
 use Core\Why;
-use Illuminate\Contracts\Cache\Repository;
-use Illuminate\Database\Eloquent\Builder;
 
 /** What the running jobs will take of each paint, for figures that are not handed over yet. */
 final readonly class PaintNeeds
@@ -24,13 +21,10 @@ final readonly class PaintNeeds
     /** Units that are read at once. */
     private const AT_ONCE = 500;
 
-    private const KEPT_DAYS = 60;
-
     public function __construct(
         private JobFigures $figures,
         private Mixes $mixes,
         private StudioRules $rules,
-        private Repository $cache,
     ) {
     }
 
@@ -38,7 +32,7 @@ final readonly class PaintNeeds
     public function handle(): array
     {
         $alike = [];
-        foreach (array_chunk(self::units(), self::AT_ONCE) as $units) {
+        foreach (array_chunk(BenchUnits::toPaint(), self::AT_ONCE) as $units) {
             array_push($alike, ...$this->alike($units));
         }
         // What is painted alike in several units and jobs is reckoned once.
@@ -59,17 +53,7 @@ final readonly class PaintNeeds
     /** @return array<string, float> millilitres by name of the paint that one figure takes, kept by what they follow from */
     private function mlEach(FigureMixes $mixes): array
     {
-        /** @var array<string, float> */
-        return $this->cache->remember('paint-needs:'.hash('sha256', config()->string('ordotype.code').$mixes->fingerprint()), now()->addDays(self::KEPT_DAYS), static fn (): array => self::millilitresOf($mixes->amounts(1)));
-    }
-
-    /** @return list<int> ids of units of open jobs with figures that are to be painted */
-    private static function units(): array
-    {
-        /** @var list<int> */
-        return Unit::query()->join('jobs', 'jobs.id', '=', 'units.job_id')->where('jobs.state', JobState::Open)
-            ->whereHas('figures', static fn (Builder $figures): Builder => $figures->whereIn('state', FigureState::AT_THE_BENCH))
-            ->orderByRaw('jobs.id, units.position')->pluck('units.id')->all();
+        return Kept::of('paint-needs', [$mixes->fingerprint()], static fn (): array => self::millilitresOf($mixes->amounts(1)));
     }
 
     /** @return array<string, float> millilitres by name of the paint, of what is open on a sheet */

@@ -9,31 +9,18 @@ use Core\Sequence\Looks;
 
 /**
  * What of a sheet does not change while it is painted, and is enough to say how far its figures are: its lines without what is
- * laid in them. Who shares it is named by place, so that figures of all units and jobs that are painted alike have one.
+ * laid in them.
  */
 final readonly class SheetOutline
 {
     /**
-     * @param  non-empty-list<int>  $shared places of those that share it, among those of their unit that could
      * @param  list<array{int, array<int, string>}>  $lines the number of each, and by who has it the key under which a mark of it is kept
      * @param  list<Looks>  $looks by who shares it
-     * @param  list<float>  $minutes by who shares it, by hand on one figure
      */
     public function __construct(
-        public array $shared,
         private array $lines,
         private array $looks,
-        public array $minutes = [],
     ) {
-    }
-
-    /**
-     * @param  non-empty-list<int>  $shared
-     * @param  list<float>  $minutes
-     */
-    public function named(array $shared, array $minutes): self
-    {
-        return new self($shared, $this->lines, $this->looks, $minutes);
     }
 
     /** How many steps it has; what is laid in one go on several areas is one. */
