@@ -2,7 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Http\Shared\ShowDrawn;
 use Illuminate\Support\Facades\Route;
 
+// Pictures are of nobody in particular: no session, no cookie, so that everything on the way may keep them.
+Route::get('/drawn/{key}-{width}.png', ShowDrawn::class)->where(['key' => '[0-9a-f]{64}', 'width' => '[0-9]{3}'])->withoutMiddleware('web');
+
 // Every address outside the API is a place of the single-page application.
-Route::view('/{place?}', 'app')->where('place', '^(?!api/|sanctum/|build/).*$');
+Route::view('/{place?}', 'app')->where('place', '^(?!api/|sanctum/|build/|drawn/).*$');

@@ -13,8 +13,6 @@ use Core\Standard\UseWords;
 /** Two tiers side by side, in a form that can be sent to a client: table, plates, hours, price. */
 final readonly class ComparisonPdf
 {
-    private const ZOOM = 1.6;
-
     public function __construct(
         private SvgPictures $pictures,
         private string $studio,
@@ -22,23 +20,18 @@ final readonly class ComparisonPdf
     ) {
     }
 
-    public function of(ComparisonSide $left, ComparisonSide $right): string
+    /** @param  callable(int $drawn, int $of): void  $told how far its plates are drawn */
+    public function page(ComparisonSide $left, ComparisonSide $right, callable $told): string
     {
         $surfaces = self::surfaces($left, $right);
-        $plates = $this->pictures->png(self::svgs($surfaces, $left, $right), self::ZOOM);
+        $plates = $this->pictures->png(self::pictures($surfaces, $left, $right), $told);
         $rows = '';
         foreach (array_keys($surfaces) as $i => $surface) {
             $sides = [[$left, $plates[2 * $i] ?? null], [$right, $plates[2 * $i + 1] ?? null]];
             $rows .= $this->row($surfaces[$surface], $sides, (string) $surface);
         }
 
-        return Pdf::of($this->page($left, $right, $rows));
-    }
-
-    /** Draws the plates on, for about so many seconds. */
-    public function drawFor(float $seconds, ComparisonSide $left, ComparisonSide $right): Drawn
-    {
-        return $this->pictures->drawFor($seconds, self::svgs(self::surfaces($left, $right), $left, $right), self::ZOOM);
+        return $this->html($left, $right, $rows);
     }
 
     /** @return array<string, string> names under ids: those of the right side, then what only the left has */
@@ -54,19 +47,19 @@ final readonly class ComparisonPdf
 
     /**
      * @param  array<string, string>  $surfaces
-     * @return array<int, string> of those that have something to draw; a surface has the even number on the left
+     * @return array<int, SvgPicture> of those that have something to draw; a surface has the even number on the left
      */
-    private static function svgs(array $surfaces, ComparisonSide $left, ComparisonSide $right): array
+    private static function pictures(array $surfaces, ComparisonSide $left, ComparisonSide $right): array
     {
         $drawings = [];
         foreach (array_keys($surfaces) as $surface) {
             array_push($drawings, $left->drawing((string) $surface), $right->drawing((string) $surface));
         }
 
-        return array_map(PlateSvg::of(...), array_filter($drawings));
+        return array_map(PlatePictures::onPaper(...), array_filter($drawings));
     }
 
-    private function page(ComparisonSide $left, ComparisonSide $right, string $rows): string
+    private function html(ComparisonSide $left, ComparisonSide $right, string $rows): string
     {
         $title = "{$left->tier->name} and {$right->tier->name}";
         $version = $left->standard->version === $right->standard->version ? $left->standard->version : "{$left->standard->version} and {$right->standard->version}";

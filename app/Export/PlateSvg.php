@@ -11,7 +11,7 @@ use Core\Plate\Sculpt;
 /** The drawing of a proof plate as an SVG picture on neutral grey. */
 final readonly class PlateSvg
 {
-    private const MARGIN = 4;
+    private const MARGIN = 2;
 
     /** L* near 65, which colours are judged against. */
     public const NEUTRAL = '#9e9e9e';
@@ -23,7 +23,7 @@ final readonly class PlateSvg
     public static function of(Drawing $drawing): string
     {
         return sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %1$d %2$d" width="%1$d" height="%2$d"><defs>%3$s</defs><rect width="%1$d" height="%2$d" fill="%4$s"/><g transform="translate(%5$d %5$d)">%6$s</g></svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %1$d %2$d" width="%1$d" height="%2$d" color-interpolation-filters="sRGB"><defs>%3$s</defs><rect width="%1$d" height="%2$d" fill="%4$s"/><g transform="translate(%5$d %5$d)">%6$s</g></svg>',
             self::WIDTH, self::HEIGHT, self::blurs($drawing), self::NEUTRAL, self::MARGIN, self::drawing($drawing, 'plate'),
         );
     }

@@ -17,9 +17,6 @@ use Core\Standard\Tier;
  */
 final readonly class ProofSheet
 {
-    /** A plate is small on the page. */
-    private const ZOOM = 1.1;
-
     /** A figure is as wide as a plate, and drawn in places of its picture. */
     private const ZOOM_OF_FIGURE = 0.8;
 
@@ -27,24 +24,21 @@ final readonly class ProofSheet
     {
     }
 
-    /** @param  FigureMap|null  $side of the figure that is shown; null where its type is not laid out */
-    public function of(SchemeReading $reading, string $studio, ?FigureMap $side = null): string
+    /**
+     * @param  FigureMap|null  $side of the figure that is shown; null where its type is not laid out
+     * @param  callable(int $drawn, int $of): void  $told how far its plates are drawn
+     */
+    public function page(SchemeReading $reading, string $studio, ?FigureMap $side, callable $told): string
     {
         $plates = $reading->plates();
-        $pictures = $this->pictures->png(self::svgs($reading->standard, $plates), self::ZOOM);
+        $pictures = $this->pictures->png(self::pictures($reading->standard, $plates), $told);
         $tiers = $reading->standard->offeredTiers();
         $rows = $side === null ? '' : $this->figures($side, $plates, $tiers);
         foreach (array_chunk($plates, max(1, count($tiers)), true) as $row) {
             $rows .= self::row($reading->standard, $row, $pictures);
         }
 
-        return Pdf::of(self::page($reading, $studio, $tiers, $rows));
-    }
-
-    /** Draws the plates on, for about so many seconds. */
-    public function drawFor(float $seconds, SchemeReading $reading): Drawn
-    {
-        return $this->pictures->drawFor($seconds, self::svgs($reading->standard, $reading->plates()), self::ZOOM);
+        return self::html($reading, $studio, $tiers, $rows);
     }
 
     /**
@@ -59,10 +53,10 @@ final readonly class ProofSheet
         foreach ($plates as $one) {
             $tones[$one->tier->id][$one->area->area->id] = $one->ladder?->tone?->hex();
         }
-        $pictures = $this->pictures->png(array_map(static fn (Tier $tier): string => FigureSvg::of($side->width, $side->height, array_map(
+        $pictures = $this->pictures->png(array_map(static fn (Tier $tier): SvgPicture => FigureSvg::of($side->width, $side->height, array_map(
             static fn (array $area): array => ['area' => $area['area'], 'path' => $area['path'], 'hex' => $tones[$tier->id][$area['area']] ?? null],
             $side->drawn(),
-        )), $tiers), self::ZOOM_OF_FIGURE);
+        ), self::ZOOM_OF_FIGURE), $tiers));
         $cells = implode('', array_map(static fn (int $at): string => '<td class="figure"><img src="data:image/png;base64,'.base64_encode($pictures[$at]).'"></td>', array_keys($tiers)));
 
         return "<tr><th><b>figure</b><br><span class=\"quiet\">from {$side->side->value}, each area in its tone</span></th>{$cells}</tr>";
@@ -70,11 +64,11 @@ final readonly class ProofSheet
 
     /**
      * @param  list<SurfacePlate>  $plates
-     * @return array<int, string> of those that have something to draw, under the keys of the plates
+     * @return array<int, SvgPicture> of those that have something to draw, under the keys of the plates
      */
-    private static function svgs(Standard $standard, array $plates): array
+    private static function pictures(Standard $standard, array $plates): array
     {
-        return array_map(PlateSvg::of(...), array_filter(array_map(static fn (SurfacePlate $one): ?Drawing => self::drawing($standard, $one), $plates)));
+        return array_map(PlatePictures::onPaper(...), array_filter(array_map(static fn (SurfacePlate $one): ?Drawing => self::drawing($standard, $one), $plates)));
     }
 
     private static function drawing(Standard $standard, SurfacePlate $one): ?Drawing
@@ -83,7 +77,7 @@ final readonly class ProofSheet
     }
 
     /** @param  list<Tier>  $tiers */
-    private static function page(SchemeReading $reading, string $studio, array $tiers, string $rows): string
+    private static function html(SchemeReading $reading, string $studio, array $tiers, string $rows): string
     {
         $heads = implode('', array_map(static fn (Tier $tier): string => '<th>'.e($tier->name).'</th>', $tiers));
         $about = "{$studio}, {$reading->figure->type->name}, {$reading->standard->name} {$reading->standard->version}";

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Export;
 
+use App\Actions\Quotes\OfferedPlates;
 use App\Actions\Quotes\QuoteContent;
 use Carbon\CarbonImmutable;
-use Core\Plate\Drawing;
-use Core\Plate\Mark;
 use Core\Standard\Currency;
 
 /**
@@ -16,7 +15,6 @@ use Core\Standard\Currency;
  * @phpstan-import-type OfferedContent from QuoteContent
  * @phpstan-import-type OfferedFigure from QuoteContent
  * @phpstan-import-type OfferedPlates_ from QuoteContent
- * @phpstan-import-type OfferedDrawing from QuoteContent
  * @phpstan-import-type OfferedLine from QuoteContent
  * @phpstan-import-type QuotedTier from QuoteContent
  * @phpstan-import-type QuotedSurface from QuoteContent
@@ -26,7 +24,7 @@ final readonly class QuotePdf
     /** Figures stand beside each other; more would be too small to be seen. */
     private const IN_A_ROW = 4;
 
-    /** Points of a picture for each of its own. */
+    /** Pixels of a figure's picture for each of its own. */
     private const ZOOM = 1.5;
 
     private const PLATES_IN_A_ROW = 6;
@@ -36,15 +34,15 @@ final readonly class QuotePdf
     }
 
     /** @param  OfferedContent  $content */
-    public function of(array $content, ?string $agreedBy, ?CarbonImmutable $agreedAt): string
+    public function page(array $content, ?string $agreedBy, ?CarbonImmutable $agreedAt): string
     {
         $currency = Currency::of($content['currency']);
 
-        return Pdf::of('<html><head><style>'
+        return '<html><head><style>'
             .'@page { margin: 16mm 14mm } body { font-family: '.Pdf::TYPE.'; font-size: 9.5pt; color: #141414 } h1, h2 { font-family: '.Pdf::TYPE_OF_HEADS.' } h1 { font-size: 20pt; margin: 0 } h2 { font-size: 14pt; margin: 7mm 0 2mm } p { margin: 0 0 1mm }'
             .'table { width: 100%; border-collapse: collapse } th, td { text-align: left; vertical-align: top; padding: 1.2mm 2mm; border-bottom: .4pt solid #cfcfcf; font-weight: normal } thead th { font-weight: bold; border-bottom: .8pt solid #141414 } .amount { text-align: right; white-space: nowrap }'
             .'tr { page-break-inside: avoid } .quiet { color: #5a5a5a } .total th, .total td { border-top: .8pt solid #141414; font-weight: bold } .surface { width: 28% } .figures td { width: 25%; border: 0; text-align: center } .figures img { max-width: 40mm; max-height: 55mm } .plates td { width: 16.6%; border: 0; text-align: center; padding: .6mm } .plates .of { text-align: left; padding-top: 3mm } .plates img { width: 28mm }'
-            .'</style></head><body>'.self::head($content).$this->figures($content['figures']).$this->plates($content['plates'], $content['figures'] === []).self::lines($content, $currency).self::answer($content, $agreedBy, $agreedAt).self::tiers($content).'</body></html>');
+            .'</style></head><body>'.self::head($content).$this->figures($content['figures']).$this->plates($content['plates'], $content['figures'] === []).self::lines($content, $currency).self::answer($content, $agreedBy, $agreedAt).self::tiers($content).'</body></html>';
     }
 
     /** @param  OfferedContent  $content */
@@ -66,7 +64,7 @@ final readonly class QuotePdf
         if ($figures === []) {
             return '';
         }
-        $pictures = $this->pictures->png(array_map(static fn (array $figure): string => FigureSvg::of($figure['width'], $figure['height'], $figure['areas']), $figures), self::ZOOM);
+        $pictures = $this->pictures->png(array_map(static fn (array $figure): SvgPicture => FigureSvg::of($figure['width'], $figure['height'], $figure['areas'], self::ZOOM), $figures));
         $cells = array_map(static fn (int $at, array $figure): string => '<td><img src="data:image/png;base64,'.base64_encode($pictures[$at]).'"><br><b>'.e($figure['type']).'</b><br><span class="quiet">'.e(implode(', ', $figure['units'])).'</span></td>', array_keys($figures), $figures);
         $rows = array_map(static fn (array $row): string => '<tr>'.implode('', $row).str_repeat('<td></td>', self::IN_A_ROW - count($row)).'</tr>', array_chunk($cells, self::IN_A_ROW));
 
@@ -77,7 +75,7 @@ final readonly class QuotePdf
     private function plates(array $plates, bool $headed): string
     {
         $drawings = array_merge(...array_map(static fn (array $one): array => array_column($one['areas'], 'drawing'), $plates));
-        $pictures = $this->pictures->png(array_map(static fn (array $drawing): string => PlateSvg::of(self::drawing($drawing)), $drawings), self::ZOOM);
+        $pictures = $this->pictures->png(array_map(static fn (array $drawing): SvgPicture => PlatePictures::onPaper(OfferedPlates::drawn($drawing)), $drawings));
         $rows = '';
         $at = 0;
         foreach ($plates as $one) {
@@ -90,12 +88,6 @@ final readonly class QuotePdf
         }
 
         return $rows === '' ? '' : ($headed ? '<h2>In these colours</h2>' : '')."<table class=\"plates\"><tbody>{$rows}</tbody></table>";
-    }
-
-    /** @param  OfferedDrawing  $drawing */
-    private static function drawing(array $drawing): Drawing
-    {
-        return new Drawing($drawing['outline'], array_map(Mark::of(...), $drawing['marks']));
     }
 
     /** @param  OfferedContent  $content */

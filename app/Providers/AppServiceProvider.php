@@ -10,6 +10,7 @@ use App\Actions\Paints\PaintBook;
 use App\Actions\Schemes\SchemeBook;
 use App\Actions\Schemes\StudioRules;
 use App\Actions\Standards\StandardLibrary;
+use App\Export\PlatePictures;
 use App\Http\StrictValidator;
 use App\Models\CurrentStudio;
 use App\Models\User;
@@ -31,6 +32,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(StandardLibrary::class);
         $this->app->scoped(Fingerprints::class);
         $this->app->scoped(JobStandards::class);
+        $this->app->scoped(PlatePictures::class);
         $this->app->scoped(PaintBook::class);
         $this->app->scoped(SchemeBook::class);
         $this->app->scoped(StudioRules::class);
@@ -41,7 +43,7 @@ final class AppServiceProvider extends ServiceProvider
         JsonResource::withoutWrapping();
         Validator::resolver(static fn (Translator $translator, array $data, array $rules, array $messages, array $attributes): StrictValidator => new StrictValidator($translator, $data, $rules, $messages, $attributes));
         // An address names a row by its digits; what only begins with them names nothing.
-        foreach (['job', 'unit', 'figure', 'check', 'fault', 'signOff', 'variation', 'paint', 'scheme', 'schemeArea', 'standardVersion', 'proposal', 'invitation', 'user'] as $row) {
+        foreach (['job', 'unit', 'figure', 'check', 'fault', 'signOff', 'variation', 'paint', 'scheme', 'schemeArea', 'standardVersion', 'proposal', 'invitation', 'user', 'paper'] as $row) {
             Route::pattern($row, '[0-9]{1,18}');
         }
         // People have no scope of their own, so an address binds them within the studio of who asks.

@@ -135,6 +135,9 @@ final class QuoteTest extends TestCase
         self::assertSame(['anchor', 'face', 'tusks and claws', 'hide', 'kelp mane', 'sea wall'], array_column($troll[0]['areas'], 'area'), 'three draw the eye; rope and rim are least');
         self::assertNotSame([], $troll[0]['areas'][0]['drawing']['marks']);
         self::assertStringStartsWith('M', $troll[0]['areas'][0]['drawing']['outline']);
+        $shown = Arr::get($this->offer($this->make()), 'plates');
+        self::assertSame(array_column($plates, 'type'), array_column((array) $shown, 'type'));
+        self::assertStringStartsWith('/drawn/', (string) Arr::string((array) $shown, '0.areas.0.picture.src'));
 
         // A scheme that says nothing of a figure has nothing to show of it.
         foreach (['scheme_step_parts', 'scheme_steps', 'scheme_areas'] as $table) {

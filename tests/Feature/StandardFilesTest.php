@@ -174,9 +174,9 @@ final class StandardFilesTest extends TestCase
         $plates = $this->answer($this->isla(), 'GET', "/standards/{$version->id}/plates?surface=marking");
         self::assertSame(['guard', 'banner', 'cabinet', 'open'], array_column($plates, 'tier'));
         $extents = $this->answer($this->isla(), 'GET', "/standards/{$version->id}/extents?surface=plate&technique=edge-line");
-        $marks = array_map(static fn (mixed $plate): int => is_array($plate) && is_array($plate['marks']) ? count($plate['marks']) : 0, $extents);
+        $pictures = array_map(static fn (mixed $plate): string => json_encode(is_array($plate) ? $plate['picture'] : null, JSON_THROW_ON_ERROR), $extents);
         self::assertSame(['spot', 'focal', 'upper', 'every'], array_column($extents, 'tier'));
-        self::assertSame($marks, array_values(array_unique($marks)));
+        self::assertCount(4, array_unique($pictures), 'each is another picture');
 
         $this->assertRefused($this->as($this->isla(), 'GET', "/standards/{$version->id}/plates?surface=silk"), 422, 'unknown-surface');
     }
@@ -198,12 +198,12 @@ final class StandardFilesTest extends TestCase
     public function test_two_tiers_are_compared_in_a_pdf_for_a_client(): void
     {
         $version = StandardVersion::query()->firstOrFail();
-        $response = $this->as($this->lead(), 'GET', "/standards/{$version->id}/comparison?left=drill&right=muster")->assertOk();
+        $path = "/standards/{$version->id}/comparison";
 
-        self::assertStringStartsWith('%PDF-1.', (string) $response->getContent());
-        self::assertSame('application/pdf', $response->headers->get('Content-Type'));
-        $this->assertRefused($this->as($this->lead(), 'GET', "/standards/{$version->id}/comparison?left=gold&right=muster"), 422, 'unknown-tier');
-        $this->assertRefused($this->as($this->isla(), 'GET', "/standards/{$version->id}/comparison?left=drill&right=muster"), 403, 'not-allowed');
+        self::assertStringStartsWith('%PDF-1.', $this->paper($this->lead(), $path, ['left' => 'drill', 'right' => 'muster']));
+        $this->assertRefused($this->as($this->lead(), 'POST', $path, ['left' => 'gold', 'right' => 'muster']), 422, 'unknown-tier');
+        $this->assertRefused($this->as($this->lead(), 'POST', $path, ['left' => 'drill', 'right' => 'gold']), 422, 'unknown-tier');
+        $this->assertRefused($this->as($this->isla(), 'POST', $path, ['left' => 'drill', 'right' => 'muster']), 403, 'not-allowed');
     }
 
     private static function number(mixed $value): int

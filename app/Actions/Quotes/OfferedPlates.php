@@ -40,6 +40,12 @@ final readonly class OfferedPlates
         return $drawn === [] ? null : ['type' => $figure->type->name, 'tier' => $standard->tier($figure->figure->tier)->name, 'areas' => $drawn];
     }
 
+    /** @param  OfferedDrawing  $drawing */
+    public static function drawn(array $drawing): Drawing
+    {
+        return new Drawing($drawing['outline'], array_map(Mark::of(...), $drawing['marks']));
+    }
+
     /** @return OfferedDrawing */
     private static function drawing(Drawing $drawing): array
     {

@@ -12,6 +12,7 @@ use App\Models\Scheme;
 use App\Models\StandardVersion;
 use App\Refusals\NotRight;
 use Core\Composition\Composer;
+use Core\Composition\FigureType;
 use Core\Scheme\Mending;
 use Core\Scheme\PaintedFigure;
 use Core\Scheme\Recipe;
@@ -40,11 +41,7 @@ final readonly class ReadScheme
     public function handle(Scheme $scheme, ?string $type, ?string $tier): SchemeReading
     {
         $types = $this->types->of($scheme->force_id);
-        $key = $type ?? array_key_first($types) ?? throw NotRight::at('/type', 'no-figure-type', 'The studio has no figure type yet; make one in Studio or with a roster, then its areas can be coloured.');
-        if (! isset($types[$key])) {
-            throw NotRight::at('/type', 'unknown-figure-type', "The force has no figure type \"{$key}\"; it has: ".implode(', ', array_keys($types)).'.');
-        }
-
+        $key = self::key($types, $type);
         $ladders = $this->book->of($scheme);
         $standard = $this->standard($scheme);
         $types = $ladders->types($types, $standard);
@@ -60,6 +57,24 @@ final readonly class ReadScheme
         }
 
         return new SchemeReading($scheme, $ladders, $standard, $types, $key, $shown, $composition, new PaintedFigure($types[$key], $painted, $standard, $scheme->focal ?? [], $scheme->one_colour), $this->mending($ladders), Acceptances::of($scheme), $overAll);
+    }
+
+    /**
+     * Key of the figure type that is meant.
+     *
+     * @throws NotRight if there is none of that name
+     */
+    public function type(Scheme $scheme, ?string $type): string
+    {
+        return self::key($this->types->of($scheme->force_id), $type);
+    }
+
+    /** @param  array<string, FigureType>  $types by key */
+    private static function key(array $types, ?string $type): string
+    {
+        $key = $type ?? array_key_first($types) ?? throw NotRight::at('/type', 'no-figure-type', 'The studio has no figure type yet; make one in Studio or with a roster, then its areas can be coloured.');
+
+        return isset($types[$key]) ? $key : throw NotRight::at('/type', 'unknown-figure-type', "The force has no figure type \"{$key}\"; it has: ".implode(', ', array_keys($types)).'.');
     }
 
     public function standard(Scheme $scheme): Standard

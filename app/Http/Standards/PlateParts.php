@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Standards;
 
+use App\Export\PlatePictures;
 use Core\Plate\Draughtsman;
-use Core\Plate\Mark;
 use Core\Plate\NeutralPlate;
 use Core\Plate\Plate as CorePlate;
 use Core\Plate\ZoneState;
@@ -17,7 +17,9 @@ use Core\Standard\TechniqueGroup;
 use Core\Standard\TechniqueUse;
 
 /**
- * A proof plate: zones as the core made them, and the drawing of them. The page only draws.
+ * A proof plate: zones as the core made them, and the picture of them.
+ *
+ * @phpstan-import-type PlatePicture from PlatePictures
  *
  * @phpstan-type PlateZone array{
  *   zone: string,
@@ -28,21 +30,11 @@ use Core\Standard\TechniqueUse;
  *   cover: float,
  *   texture: string|null,
  * }
- * @phpstan-type PlateMark array{
- *   d: string,
- *   fill: string|null,
- *   stroke: string|null,
- *   width: float,
- *   opacity: float,
- *   blur: float,
- *   outside: bool,
- * }
  * @phpstan-type Plate array{
  *   tier: string,
  *   surface: string,
  *   span: float,
- *   outline: string,
- *   marks: list<PlateMark>,
+ *   picture: PlatePicture,
  *   zones: list<PlateZone>,
  * }
  */
@@ -92,8 +84,7 @@ final readonly class PlateParts
             'tier' => $tier,
             'surface' => $surface,
             'span' => round($plate->span, 1),
-            'outline' => $drawing->outline,
-            'marks' => array_map(static fn (Mark $mark): array => $mark->toArray(), $drawing->marks),
+            'picture' => PlatePictures::show($drawing),
             'zones' => self::zones($plate),
         ];
     }

@@ -5,7 +5,13 @@ import { render } from '@testing/render';
 import { screen } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 
-const plate: Schemas['Plate'] = { tier: 'muster', surface: 'cloth', span: 40, outline: 'M0 0h1v1z', marks: [], zones: [] };
+const plate: Schemas['Plate'] = {
+    tier: 'muster',
+    surface: 'cloth',
+    span: 40,
+    picture: { src: '/drawn/a.png', srcset: '' },
+    zones: [],
+};
 
 function shown(atHand: Partial<Schemas['AtHand']>) {
     const laid = sheet();

@@ -1,22 +1,21 @@
 import type { Schemas } from '@api';
-import { memo, useMemo } from 'react';
-import { plateSvg } from './plateSvg';
+import { memo } from 'react';
 
 /** A proof plate, drawn as the core made it. */
 export const Plate = memo(function Plate({ plate, about }: { plate: Schemas['Plate']; about: string }) {
-    return <Drawn drawing={plate} about={`Proof plate: ${about}, value span ${String(Math.round(plate.span))}`} />;
+    return <Picture picture={plate.picture} about={`Proof plate: ${about}, value span ${String(Math.round(plate.span))}`} />;
 });
 
 /** A plate as it was when something was offered. */
-export function OfferedPlate({ drawing, about }: { drawing: Schemas['OfferedDrawing']; about: string }) {
-    return <Drawn drawing={drawing} about={`Proof plate: ${about}`} />;
+export function OfferedPlate({ picture, about }: { picture: Schemas['PlatePicture']; about: string }) {
+    return <Picture picture={picture} about={`Proof plate: ${about}`} />;
 }
 
-function Drawn({ drawing, about }: { drawing: Schemas['OfferedDrawing']; about: string }) {
-    const picture = useMemo(() => plateSvg(drawing), [drawing]);
+/** Asked for when it comes near what is in sight, as fine as the screen shows it: finer when the page is made larger. */
+function Picture({ picture, about }: { picture: Schemas['PlatePicture']; about: string }) {
     return (
         <div className="plate" data-paint>
-            <img src={picture} alt={about} />
+            <img src={picture.src} srcSet={picture.srcset} sizes="auto, 320px" loading="lazy" alt={about} />
         </div>
     );
 }

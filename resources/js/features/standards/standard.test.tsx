@@ -246,24 +246,19 @@ describe('a finding', () => {
 });
 
 describe('a proof plate', () => {
-    it('is drawn as it was made, and says its span', () => {
+    it('is shown as it was made, as fine as the screen, and says its span', () => {
         const plate = {
             tier: 'plain',
             surface: 'cloth',
             span: 41.6,
-            outline: 'M0 0H9V9Z',
             zones: [],
-            marks: [
-                { d: 'M0 0H9', fill: null, stroke: '#8a8a8a', width: 2.3, opacity: 1, blur: 0, outside: false },
-                { d: 'M1 1H2', fill: '#242424', stroke: null, width: 0, opacity: 0.5, blur: 1.2, outside: true },
-            ],
+            picture: { src: '/drawn/a-248.png', srcset: '/drawn/a-248.png 248w, /drawn/a-496.png 496w' },
         };
         render(<Plate plate={plate} about="Plain, Cloth" />);
         const picture = screen.getByRole('img', { name: 'Proof plate: Plain, Cloth, value span 42' });
-        const svg = decodeURIComponent((picture as HTMLImageElement).src);
-        expect(svg).toContain('<g clip-path="url(#o)"><path d="M0 0H9" fill="none" stroke="#8a8a8a" stroke-width="2.3"');
-        expect(svg).toContain('opacity="0.5" filter="url(#b12)"');
-        expect(svg).toContain('stdDeviation="1.2"');
+        expect(picture.getAttribute('src')).toBe('/drawn/a-248.png');
+        expect(picture.getAttribute('srcset')).toContain('/drawn/a-496.png 496w');
+        expect(picture.getAttribute('loading')).toBe('lazy');
     });
 });
 

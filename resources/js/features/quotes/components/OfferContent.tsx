@@ -13,7 +13,7 @@ export function OfferContent({ offer, children }: { offer: Offer; children?: Rea
         <div className="offer-content">
             <Days content={content} />
             <Lines lines={content.lines} materials={content.materials} sums={content.sums} currency={content} />
-            <InColours figures={content.figures} plates={content.plates} />
+            <InColours figures={content.figures} plates={offer.plates} />
             <Otherwise offer={offer} />
             {content.terms !== '' && (
                 <section>
@@ -40,7 +40,7 @@ function Days({ content }: { content: Content }) {
 }
 
 /** The figures in the colours of their scheme on the day of the quote. */
-function InColours({ figures, plates }: Pick<Content, 'figures' | 'plates'>) {
+function InColours({ figures, plates }: { figures: Content['figures']; plates: Offer['plates'] }) {
     return figures.length === 0 && plates.length === 0 ? null : (
         <section>
             <h2>In these colours</h2>
@@ -57,9 +57,9 @@ function InColours({ figures, plates }: Pick<Content, 'figures' | 'plates'>) {
                         {one.type} at {one.tier} <small>{one.units.join(', ')}</small>
                     </figcaption>
                     <ul>
-                        {one.areas.map(({ area, drawing }) => (
+                        {one.areas.map(({ area, picture }) => (
                             <li key={area}>
-                                <OfferedPlate drawing={drawing} about={`${area} of ${one.type} at ${one.tier}`} />
+                                <OfferedPlate picture={picture} about={`${area} of ${one.type} at ${one.tier}`} />
                                 <small>{area}</small>
                             </li>
                         ))}

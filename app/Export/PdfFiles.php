@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Export;
+
+/** Pages set as PDF, each once: the same page lies there already. */
+final readonly class PdfFiles
+{
+    public function __construct(private MadeFiles $files)
+    {
+    }
+
+    /** @return string path among what was made ({@see MadeFiles}) */
+    public function of(string $html): string
+    {
+        $path = 'papers/'.hash_hmac('sha256', $html, config()->string('app.key')).'.pdf';
+        if (! $this->files->has($path)) {
+            $this->files->write($path, Pdf::of($html));
+        }
+
+        return $path;
+    }
+}
