@@ -252,7 +252,7 @@ start_web() { # place host port setting [NAME=value …] as environment of the a
     } >"$place/run/fpm.conf"
     {
         [ "$(id -u)" = 0 ] && printf 'user %s %s;\n' "$user" "$group"
-        sed -e "s|@PLACE@|$place|g" -e "s|@ROOT@|$ROOT|g" -e "s|@HOST@|$host|g" -e "s|@PORT@|$port|g" -e "s|@NAMES@|$host $(setting ORDOTYPE_NAMES '127.0.0.1 localhost')|g" bin/nginx.conf
+        sed -e "s|@PLACE@|$place|g" -e "s|@ROOT@|$ROOT|g" -e "s|@STORAGE@|${LARAVEL_STORAGE_PATH:-$ROOT/storage}|g" -e "s|@HOST@|$host|g" -e "s|@PORT@|$port|g" -e "s|@NAMES@|$host $(setting ORDOTYPE_NAMES '127.0.0.1 localhost')|g" bin/nginx.conf
     } >"$place/run/nginx.conf"
     local root_flag=()
     [ "$(id -u)" = 0 ] && root_flag=(-R)
@@ -291,6 +291,32 @@ stop_scheduler() { # place
     await_gone "$place/run/scheduler.pid"
 }
 
+# --- what takes its time: a worker of the queue -----------------------------------------------------------
+
+# It begins anew after an hour, and after whatever ended it, until it is told to stop.
+start_worker() { # place [NAME=value …] as environment of the application
+    local place=$ROOT/$1; shift
+    # One that runs may be of an earlier version: it begins anew when it has ended what it is at.
+    if is_running "$place/run/worker.pid"; then env "$@" php artisan queue:restart --quiet; return 0; fi
+    setsid env "$@" nice -n 5 bash -c 'trap "exit 0" TERM
+        while :; do
+            php artisan queue:work --queue=default,ahead --sleep=0.15 --timeout=600 --memory=400 --max-time=3600 & wait "$!"
+            sleep 1 & wait "$!"
+        done' >"$place/log/worker.log" 2>&1 </dev/null &
+    printf '%s\n' "$!" >"$place/run/worker.pid"
+}
+
+# What it is at is ended first, for some seconds; else it is begun anew by the next.
+stop_worker() { # place
+    local place=$ROOT/$1 pid
+    is_running "$place/run/worker.pid" || { rm -f "$place/run/worker.pid"; return 0; }
+    pid=$(cat "$place/run/worker.pid")
+    # With what it started: it leads a session of its own.
+    kill -TERM -- "-$pid" 2>/dev/null || true
+    await 20 sh -c "! kill -0 -- -$pid 2>/dev/null" || kill -KILL -- "-$pid" 2>/dev/null || true
+    rm -f "$place/run/worker.pid"
+}
+
 # --- an instance of its own, with the demo, below var/NAME; stopped when the command ends -------------
 
 start_own_instance() { # name
@@ -298,9 +324,9 @@ start_own_instance() { # name
     port=$(setting ORDOTYPE_TEST_PORT 8430)
     db_port=$(setting ORDOTYPE_TEST_DB_PORT 8431)
     # shellcheck disable=SC2064
-    trap "stop_web var/$name >/dev/null 2>&1 || true; stop_database var/$name >/dev/null 2>&1 || true" EXIT
+    trap "stop_worker var/$name >/dev/null 2>&1 || true; stop_web var/$name >/dev/null 2>&1 || true; stop_database var/$name >/dev/null 2>&1 || true" EXIT
     trap 'exit 130' INT TERM
-    stop_web "var/$name"; stop_database "var/$name"
+    stop_worker "var/$name"; stop_web "var/$name"; stop_database "var/$name"
     rm -rf "var/$name"
     mkdir -p "var/$name/storage/framework/"{cache/data,sessions,views} "var/$name/storage/logs"
     start_database "var/$name" "$db_port" ORDOTYPE_TEST_DB_PORT
@@ -316,4 +342,5 @@ start_own_instance() { # name
     php artisan config:cache --quiet
     php artisan route:cache --quiet
     start_web "var/$name" 127.0.0.1 "$port" ORDOTYPE_TEST_PORT "APP_CONFIG_CACHE=$APP_CONFIG_CACHE" "APP_ROUTES_CACHE=$APP_ROUTES_CACHE" "LARAVEL_STORAGE_PATH=$LARAVEL_STORAGE_PATH"
+    start_worker "var/$name"
 }

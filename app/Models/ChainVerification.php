@@ -21,6 +21,9 @@ use Carbon\CarbonImmutable;
  */
 final class ChainVerification extends StudioRow
 {
+    /** Minutes after which one that got no further goes on no more. */
+    private const STOPPED = 15;
+
     protected $table = 'chain_verifications';
 
     public $timestamps = false;
@@ -31,6 +34,12 @@ final class ChainVerification extends StudioRow
     public static function last(): ?self
     {
         return self::query()->where('finished', true)->orderByDesc('id')->first();
+    }
+
+    /** One that is being read; null: none is. Who was stopped in the middle is taken up by another soon, or never. */
+    public static function going(): ?self
+    {
+        return self::query()->where('finished', false)->where('verified_at', '>', CarbonImmutable::now()->subMinutes(self::STOPPED))->orderByDesc('id')->first();
     }
 
     /** When all of it was read from the first record on for the last time. */

@@ -31,19 +31,28 @@ final class HeldTest extends TestCase
             };
         };
 
-        $paper = "/schemes/{$scheme}/proof-sheet?type=sea-troll";
-        $lead->ask('GET', $paper);
+        $paper = ['POST', "/schemes/{$scheme}/proof-sheet", ['type' => 'sea-troll']];
+        $asked = $lead->ask(...$paper);
 
         $promises = [];
         // More at once than there are workers of both kinds together.
         for ($i = 0; $i < 8; $i++) {
-            $promises[] = $lead->send('GET', $paper)->then($note('paper'));
+            $promises[] = $lead->send(...$paper)->then($note('paper'));
         }
         $promises[] = $lead->send('GET', '/bench-sheets')->then($note('bench'));
         Utils::all($promises)->wait();
 
-        self::assertSame(8, count(array_keys($ended, 'paper 200', true)), implode(', ', $ended));
+        self::assertSame(8, count(array_keys($ended, 'paper 202', true)), implode(', ', $ended));
         // With workers in common, five papers would have to be done before somebody had time for the bench.
         self::assertLessThan(5, array_search('bench 200', $ended, true), implode(', ', $ended));
+
+        // The worker makes it meanwhile, once for all nine.
+        for ($tries = 0; in_array($asked['state'], ['waiting', 'drawing'], true) && $tries < 600; $tries++) {
+            usleep(200_000);
+            assert(is_int($asked['id']));
+            $asked = $lead->ask('GET', "/papers/{$asked['id']}");
+        }
+        self::assertSame('made', $asked['state']);
+        self::assertLessThan(9, DB::table('papers')->count());
     }
 }

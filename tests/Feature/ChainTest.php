@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\SignOffs\Anchors;
 use App\Actions\SignOffs\Keyring;
+use App\Actions\SignOffs\ReadChain;
 use App\Actions\SignOffs\VerifyChain;
 use App\Models\ChainVerification;
 use App\Models\CurrentStudio;
@@ -14,8 +15,10 @@ use Closure;
 use Core\Record\CanonicalJson;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Foundation\Testing\RefreshDatabaseState;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 
 /**
  * Whoever owns the database changes what was signed, in fourteen ways; each is found for itself. The triggers
@@ -49,7 +52,7 @@ final class ChainTest extends CheckTestCase
 
     public function test_what_was_verified_stands_there_and_only_what_is_new_is_read(): void
     {
-        $read = /** @return array<array-key, mixed> */ fn (bool $whole): array => $this->answer($this->isla(), 'POST', '/chain/verifications', ['whole' => $whole, 'run' => null]);
+        $read = /** @return array<array-key, mixed> */ fn (bool $whole): array => $this->answer($this->isla(), 'POST', '/chain/verifications', ['whole' => $whole]);
         $stands = /** @return list<mixed> */ fn (): array => array_map(fn (string $member): mixed => $this->answer($this->isla(), 'GET', '/chain')[$member], ['records', 'verified', 'holds', 'verified_at', 'whole_at']);
         self::assertSame([0, 0, true, null, null], $stands(), 'nothing was read yet');
         $this->signed($this->figure('1st Lamplighters', 2));
@@ -66,23 +69,40 @@ final class ChainTest extends CheckTestCase
         self::assertSame(0, $this->app->make(VerifyChain::class)->begin(whole: true)->after);
     }
 
-    /** A step is a thousand records; what was begun goes on where it is, by whoever asks. */
-    public function test_a_long_chain_is_read_step_by_step(): void
+    public function test_it_is_read_by_a_worker_and_who_asks_meanwhile_is_told_how_far_that_is(): void
     {
         $this->signed($this->figure('1st Lamplighters', 2));
-        $run = $this->app->make(VerifyChain::class)->begin(whole: true);
-        $going = $this->answer($this->isla(), 'POST', '/chain/verifications', ['whole' => true, 'run' => $run->id]);
-        self::assertSame([1, null], [$going['verified'], $going['run']]);
-        $again = $this->answer($this->isla(), 'POST', '/chain/verifications', ['whole' => true, 'run' => $run->id]);
-        self::assertSame([1, 1], [$again['verified'], ChainVerification::query()->latest('id')->firstOrFail()->records], 'what is finished is not read twice');
-        $this->assertRefused($this->as($this->isla(), 'POST', '/chain/verifications', ['whole' => true, 'run' => 9999]), 404, 'not-found');
-        $this->assertRefused($this->as($this->isla(), 'POST', '/chain/verifications', ['whole' => 'perhaps', 'run' => null]), 422, 'invalid', '/whole');
+        Queue::fake();
+        $going = $this->answer($this->isla(), 'POST', '/chain/verifications', ['whole' => true]);
+        self::assertSame([0, ['whole' => true, 'read' => 0]], [$going['verified'], Arr::except((array) $going['run'], 'id')]);
+        self::assertSame($going, $this->answer($this->lead(), 'POST', '/chain/verifications', ['whole' => true]), 'it is read once');
+        self::assertSame($going['run'], $this->answer($this->lead(), 'GET', '/chain')['run']);
+        Queue::assertPushed(ReadChain::class, 1);
+
+        $run = ChainVerification::query()->firstOrFail();
+        $reading = new ReadChain($run->studio_id, $run->id);
+        $this->app->call([$reading, 'handle']);
+        self::assertSame([1, null], [($read = $this->answer($this->isla(), 'GET', '/chain'))['verified'], $read['run']]);
+        $this->app->call([$reading, 'handle']);
+        self::assertSame([1, 1], [ChainVerification::query()->count(), $run->refresh()->records], 'what is finished is not read twice');
+    }
+
+    public function test_a_reading_that_nobody_goes_on_with_is_begun_anew(): void
+    {
+        $this->signed($this->figure('1st Lamplighters', 2));
+        $left = $this->app->make(VerifyChain::class)->begin(whole: true);
+        self::assertSame($left->id, Arr::get($this->answer($this->isla(), 'GET', '/chain'), 'run.id'));
+        $left->update(['verified_at' => now()->subMinutes(16)]);
+
+        self::assertNull($this->answer($this->isla(), 'GET', '/chain')['run']);
+        self::assertSame(1, $this->answer($this->isla(), 'POST', '/chain/verifications', ['whole' => true])['verified']);
+        $this->assertRefused($this->as($this->isla(), 'POST', '/chain/verifications', ['whole' => 'perhaps']), 422, 'invalid', '/whole');
     }
 
     public function test_what_does_not_hold_is_read_whole_each_time(): void
     {
         $this->signed($this->figure('1st Lamplighters', 2));
-        $this->answer($this->isla(), 'POST', '/chain/verifications', ['whole' => false, 'run' => null]);
+        $this->answer($this->isla(), 'POST', '/chain/verifications', ['whole' => false]);
         foreach (['another record stands there' => ['head' => str_repeat('f', 64)], 'it did not hold' => ['faults' => json_encode(['something'])], 'nobody wrote down with which it ended' => ['head' => '', 'faults' => '[]']] as $why => $change) {
             DB::table('chain_verifications')->update($change);
             self::assertSame(0, $this->app->make(VerifyChain::class)->begin(whole: false)->after, $why);

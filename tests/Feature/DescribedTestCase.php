@@ -14,6 +14,9 @@ use App\Models\Grouping;
 use App\Models\JobChange;
 use App\Models\Mishap;
 use App\Models\Paint;
+use App\Models\Paper;
+use App\Models\PaperKind;
+use App\Models\PaperState;
 use App\Models\Scheme;
 use App\Models\SchemeArea;
 use App\Models\SignOff;
@@ -68,6 +71,7 @@ abstract class DescribedTestCase extends CheckTestCase
             'figureType' => FigureType::query()->whereNull('job_id')->firstOrFail()->id, 'figure' => $figure->id, 'figures' => [['id' => $figure->id, 'seen' => null]], 'area' => 'lamp pole', 'use' => 'base', 'tier' => 'muster', 'surface' => 'cloth', 'technique' => 'base',
             'job' => $this->job()->id, 'unit' => $this->unit('1st Lamplighters')->id, 'key' => $this->sheetKey(), 'user' => $this->jory()->id, 'session' => 'x', 'invitation' => 1, 'token' => 'x', 'proposal' => 1,
             'paint' => Paint::query()->firstOrFail()->id, 'scheme' => Scheme::query()->firstOrFail()->id, 'schemeArea' => SchemeArea::query()->firstOrFail()->id,
+            'paper' => Paper::query()->create(['user_id' => $this->lead()->id, 'kind' => PaperKind::Proof, 'subject' => [], 'same' => 'x', 'state' => PaperState::Waiting, 'asked_at' => now()])->id,
             'standardVersion' => StandardVersion::query()->firstOrFail()->id, 'variation' => Variation::query()->firstOrFail()->id, 'force' => 'Harbour guard', 'question' => 'metals', 'choice' => 'last', 'picture' => 'x', 'side' => 'front', 'mishap' => $mishap->id,
         ];
     }

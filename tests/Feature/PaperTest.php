@@ -4,45 +4,103 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Export\MadeFiles;
 use App\Export\Pdf;
+use App\Export\PdfFiles;
+use App\Export\SvgPicture;
 use App\Export\SvgPictures;
 use App\Models\FigureMap;
+use App\Models\Paper;
 use App\Models\Scheme;
 use App\Models\StandardVersion;
-use Illuminate\Support\Facades\Cache;
+use App\Papers\WritePaper;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Storage;
+use RuntimeException;
 
-/** A paper that takes seconds says how far it is. */
+/** A paper that takes seconds is made by a worker, says how far it is, and is made once. */
 final class PaperTest extends TestCase
 {
-    public function test_plates_are_drawn_on_until_none_is_missing(): void
+    public function test_it_waits_for_the_worker_and_is_made_once_whoever_asks(): void
     {
-        Cache::flush();
-        $scheme = Scheme::query()->firstOrFail();
-        $version = StandardVersion::query()->firstOrFail();
-        foreach (["/schemes/{$scheme->id}/proof-sheet/drawing" => ['type' => 'sea-troll'], "/standards/{$version->id}/comparison/drawing" => ['left' => 'drill', 'right' => 'muster']] as $path => $body) {
-            $told = [];
-            do {
-                $answer = $this->answer($this->lead(), 'POST', $path, $body);
-                self::assertIsInt($answer['drawn']);
-                $told[] = $answer['drawn'];
-                self::assertLessThanOrEqual($answer['of'], $answer['drawn']);
-                self::assertLessThan(200, count($told), 'it comes to its end');
-            } while ($answer['drawn'] !== $answer['of']);
+        Queue::fake();
+        $path = '/schemes/'.Scheme::query()->firstOrFail()->id.'/proof-sheet';
+        $troll = ['type' => 'sea-troll'];
+        $asked = $this->askedFor($this->lead(), $path, $troll);
+        self::assertSame(['state' => 'waiting', 'drawn' => 0, 'of' => 0, 'said' => null], Arr::except($this->answer($this->isla(), 'GET', "/papers/{$asked->id}"), 'id'));
+        self::assertSame($asked->id, $this->askedFor($this->isla(), $path, $troll)->id);
+        self::assertNotSame($asked->id, $this->askedFor($this->isla(), $path, ['type' => 'heron-rider'])->id, 'another figure is another paper');
+        Queue::assertPushed(WritePaper::class, 2);
+        $this->assertRefused($this->as($this->lead(), 'GET', "/papers/{$asked->id}/file"), 422, 'not-made');
 
-            self::assertGreaterThan(4, $answer['of']);
-            self::assertSame($told, array_values(array_unique($told)), 'each time it is further than before');
-            self::assertSame($answer, $this->answer($this->lead(), 'POST', $path, $body), 'what was drawn is kept');
-        }
+        $this->make($asked);
+        $made = $this->answer($this->isla(), 'GET', "/papers/{$asked->id}");
+        self::assertSame('made', $made['state']);
+        self::assertSame($made['of'], $made['drawn']);
+        self::assertGreaterThan(10, $made['of']);
+        self::assertStringStartsWith('%PDF-', (string) $this->as($this->isla(), 'GET', "/papers/{$asked->id}/file")->assertOk()->getContent());
+
+        $again = $this->askedFor($this->lead(), $path, $troll);
+        $this->make($again);
+        self::assertNotSame($asked->id, $again->id);
+        self::assertSame($asked->refresh()->file, $again->refresh()->file, 'nothing is otherwise, so it is the same file');
+    }
+
+    public function test_what_cannot_be_made_says_why(): void
+    {
+        Queue::fake();
+        $version = StandardVersion::query()->firstOrFail();
+        $ask = fn (): Paper => $this->askedFor($this->lead(), "/standards/{$version->id}/comparison", ['left' => 'drill', 'right' => 'muster']);
+        $gone = $ask();
+        $gone->update(['subject' => ['left_version' => 999_999] + $gone->subject]);
+        $this->make($gone);
+        self::assertSame(['failed', 'What it is of was taken away meanwhile.'], [$gone->refresh()->state->value, $gone->said]);
+        $other = $ask();
+        $other->update(['subject' => ['left' => 'gold'] + $other->subject]);
+        $this->make($other);
+        self::assertStringContainsString('gold', (string) $other->refresh()->said);
+        $broken = $ask();
+        (new WritePaper($broken->studio_id, $broken->id))->failed(new RuntimeException('Out of memory.'));
+        self::assertStringStartsWith('The paper could not be made', (string) $broken->refresh()->said);
+        self::assertStringNotContainsString('memory', (string) $broken->said);
+        self::assertSame($broken->said, $this->answer($this->lead(), 'GET', "/papers/{$broken->id}")['said']);
+
+        $this->make($broken);
+        self::assertSame('failed', $broken->refresh()->state->value, 'what ended is not begun again');
+    }
+
+    public function test_who_may_not_ask_for_a_paper_does_not_have_it_either(): void
+    {
+        $version = StandardVersion::query()->firstOrFail();
+        $paper = $this->askedFor($this->lead(), "/standards/{$version->id}/comparison", ['left' => 'drill', 'right' => 'muster']);
+
+        $this->assertRefused($this->as($this->isla(), 'GET', "/papers/{$paper->id}"), 403, 'not-allowed');
+        $this->assertRefused($this->as($this->isla(), 'GET', "/papers/{$paper->id}/file"), 403, 'not-allowed');
+        $this->as($this->deputy(), 'GET', "/papers/{$paper->id}/file")->assertOk();
+    }
+
+    public function test_what_was_made_long_ago_is_thrown_away_and_asked_for_anew(): void
+    {
+        $files = $this->app->make(MadeFiles::class);
+        $paper = $this->askedFor($this->lead(), '/schemes/'.Scheme::query()->firstOrFail()->id.'/proof-sheet', ['type' => 'sea-troll']);
+        $files->write('papers/old.pdf', 'x');
+        touch(Storage::disk('made')->path('papers/old.pdf'), CarbonImmutable::now()->subDays(121)->getTimestamp());
+        $paper->update(['asked_at' => now()->subDays(29)]);
+
+        self::assertSame('1 files and 0 papers were thrown away.', $this->tidied());
+        self::assertSame([false, true], [$files->has('papers/old.pdf'), $files->has((string) $paper->file)]);
+        $paper->update(['asked_at' => now()->subDays(31)]);
+        self::assertSame('0 files and 1 papers were thrown away.', $this->tidied());
+        $this->assertRefused($this->as($this->lead(), 'GET', "/papers/{$paper->id}/file"), 404, 'not-found');
     }
 
     public function test_a_proof_begins_with_the_figure_where_its_type_is_laid_out(): void
     {
-        $scheme = Scheme::query()->firstOrFail();
-        $pictures = function () use ($scheme): int {
-            $pdf = (string) $this->as($this->lead(), 'GET', "/schemes/{$scheme->id}/proof-sheet?type=harbour-master")->assertOk()->getContent();
-
-            return substr_count($pdf, '/Subtype /Image');
-        };
+        $path = '/schemes/'.Scheme::query()->firstOrFail()->id.'/proof-sheet';
+        $pictures = fn (): int => substr_count($this->paper($this->lead(), $path, ['type' => 'harbour-master']), '/Subtype /Image');
         $with = $pictures();
         // Two sides are there; the front is shown, at each tier that is offered in its own tones.
         FigureMap::query()->delete();
@@ -62,24 +120,47 @@ final class PaperTest extends TestCase
         self::assertStringContainsString('Open Font License', (string) file_get_contents(resource_path('fonts/OFL.txt')), 'its licence lies with it');
     }
 
-    public function test_no_longer_is_drawn_than_was_said(): void
+    public function test_who_waits_is_told_how_many_pictures_are_drawn(): void
     {
-        Cache::flush();
-        $svgs = array_map(static fn (int $i): string => "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"4\" height=\"4\"><rect width=\"{$i}\" height=\"4\"/></svg>", range(1, 12));
-        $pictures = $this->app->make(SvgPictures::class);
+        Storage::fake('made');
+        $pictures = array_map(static fn (int $i): SvgPicture => new SvgPicture("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"4\" height=\"4\"><rect width=\"{$i}\" height=\"4\"/></svg>", 8), range(1, 10));
+        $draw = function () use ($pictures): array {
+            $told = [];
+            $pngs = $this->app->make(SvgPictures::class)->png([...$pictures, $pictures[0]], static function (int $drawn, int $of) use (&$told): void {
+                $told[] = "{$drawn} of {$of}";
+            });
+            self::assertCount(11, $pngs);
+            self::assertSame($pngs[0], $pngs[10]);
 
-        $first = $pictures->drawFor(0.0, $svgs, 1.0);
-        self::assertGreaterThan(0, $first->drawn, 'it goes on, however little time there is');
-        self::assertLessThan(12, $first->drawn);
-        self::assertSame(12, $pictures->drawFor(60.0, [...$svgs, $svgs[0]], 1.0)->drawn, 'what is drawn alike counts once');
-        self::assertSame(12, $pictures->drawFor(0.0, $svgs, 1.0)->drawn);
+            return $told;
+        };
+
+        self::assertSame(['0 of 10', '4 of 10', '8 of 10', '10 of 10'], $draw(), 'what is drawn alike counts once');
+        self::assertSame(['10 of 10'], $draw(), 'what was drawn is kept');
+        self::assertSame([8, 8], array_slice((array) getimagesizefromstring($this->app->make(SvgPictures::class)->png($pictures)[0]), 0, 2));
     }
 
-    public function test_who_may_not_have_the_paper_does_not_have_it_drawn(): void
+    public function test_the_same_page_is_set_once(): void
     {
-        $version = StandardVersion::query()->firstOrFail();
+        Storage::fake('made');
+        $files = $this->app->make(PdfFiles::class);
+        $path = $files->of('<html><body>One</body></html>');
+        Storage::disk('made')->put($path, 'kept');
 
-        $this->assertRefused($this->as($this->isla(), 'POST', "/standards/{$version->id}/comparison/drawing", ['left' => 'drill', 'right' => 'muster']), 403, 'not-allowed');
-        $this->assertRefused($this->as($this->lead(), 'POST', "/standards/{$version->id}/comparison/drawing", ['left' => 'gold', 'right' => 'muster']), 422, 'unknown-tier');
+        self::assertSame($path, $files->of('<html><body>One</body></html>'));
+        self::assertSame('kept', Storage::disk('made')->get($path));
+        self::assertNotSame($path, $files->of('<html><body>Two</body></html>'));
+    }
+
+    private function tidied(): string
+    {
+        self::assertSame(0, Artisan::call('made:tidy'));
+
+        return trim(Artisan::output());
+    }
+
+    private function make(Paper $paper): void
+    {
+        $this->app->call([new WritePaper($paper->studio_id, $paper->id), 'handle']);
     }
 }

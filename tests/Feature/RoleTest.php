@@ -69,8 +69,9 @@ final class RoleTest extends DescribedTestCase
         'GET /schemes',
         'GET /schemes/{scheme}',
         'GET /schemes/{scheme}/plates',
-        'GET /schemes/{scheme}/proof-sheet',
-        'POST /schemes/{scheme}/proof-sheet/drawing',
+        'POST /schemes/{scheme}/proof-sheet',
+        'GET /papers/{paper}',
+        'GET /papers/{paper}/file',
         'GET /schemes/{scheme}/picture',
         'GET /units/{unit}/code',
         'GET /units/{unit}/estimate',
@@ -120,8 +121,7 @@ final class RoleTest extends DescribedTestCase
 
     /** Lead and deputy. */
     private const CHECKERS = [
-        'GET /standards/{standardVersion}/comparison',
-        'POST /standards/{standardVersion}/comparison/drawing',
+        'POST /standards/{standardVersion}/comparison',
         'POST /jobs/{job}/kept-mixes',
         'GET /people/{user}/clearances',
         'GET /checks',

@@ -424,11 +424,10 @@ final class SchemeTest extends SchemeTestCase
 
     public function test_the_proof_sheet_is_a_pdf(): void
     {
-        $answer = $this->as($this->lead(), 'GET', "/schemes/{$this->scheme()->id}/proof-sheet?type=sea-troll");
+        $path = "/schemes/{$this->scheme()->id}/proof-sheet";
 
-        self::assertSame(200, $answer->getStatusCode());
-        self::assertSame('application/pdf', $answer->headers->get('Content-Type'));
-        self::assertStringStartsWith('%PDF-', (string) $answer->getContent());
+        self::assertStringStartsWith('%PDF-', $this->paper($this->isla(), $path, ['type' => 'sea-troll']));
+        $this->assertRefused($this->as($this->lead(), 'POST', $path, ['type' => 'sea-serpent']), 422, 'unknown-figure-type', '/type');
     }
 
     public function test_departures_are_noted_with_who_and_when(): void

@@ -188,7 +188,7 @@ final class UpgradeTest extends LaravelTestCase
         foreach (SignOff::query()->pluck('id') as $id) {
             self::assertIsArray($this->ask('lead', 'GET', '/sign-offs/'.(is_int($id) ? $id : 0))['record']);
         }
-        $read = ['whole' => true, 'run' => null];
+        $read = ['whole' => true];
         self::assertSame([true, []], [($chain = $this->ask('lead', 'POST', '/chain/verifications', $read))['holds'], $chain['faults']]);
 
         $refused = Figure::query()->where('state', FigureState::Refused)->firstOrFail();

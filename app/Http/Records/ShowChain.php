@@ -12,6 +12,6 @@ final readonly class ShowChain
 {
     public function __invoke(AnybodyRequest $request): ChainResource
     {
-        return new ChainResource(ChainVerification::last());
+        return new ChainResource(ChainVerification::last(), ChainVerification::going());
     }
 }

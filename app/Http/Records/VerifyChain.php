@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use App\Actions\SignOffs\ReadChain;
 use App\Actions\SignOffs\VerifyChain as VerifyChainAction;
+use App\Http\Shared\Answers;
 use App\Models\ChainVerification;
 
-/** Reads records again, a step of them at a time: all, or those that were signed since. */
+/** Has records read again: all, or those that were signed since. One reading at a time; who asks meanwhile is told how far that is. */
+#[Answers(status: 202)]
 final readonly class VerifyChain
 {
     public function __construct(private VerifyChainAction $verifying)
@@ -16,8 +19,11 @@ final readonly class VerifyChain
 
     public function __invoke(VerifyChainRequest $request): ChainResource
     {
-        $run = $this->verifying->goOn($request->run() ?? $this->verifying->begin($request->boolean('whole')));
+        if (ChainVerification::going() === null) {
+            $run = $this->verifying->begin($request->boolean('whole'));
+            ReadChain::dispatch($run->studio_id, $run->id);
+        }
 
-        return new ChainResource(ChainVerification::last(), $run->finished ? null : $run);
+        return new ChainResource(ChainVerification::last(), ChainVerification::going());
     }
 }

@@ -239,7 +239,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Reads records again, a step of them at a time: all, or those that were signed since. */
+        /** Has records read again: all, or those that were signed since. One reading at a time; who asks meanwhile is told how far that is. */
         post: operations["verifyChain"];
         delete?: never;
         options?: never;
@@ -1723,6 +1723,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/papers/{paper}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far a paper is. */
+        get: operations["showPaper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/papers/{paper}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A paper that was made, as PDF. */
+        get: operations["downloadPaper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -2163,27 +2197,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The proof plates of a figure in a scheme's colours as PDF. */
-        get: operations["exportProofSheet"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/schemes/{scheme}/proof-sheet/drawing": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
         get?: never;
         put?: never;
-        /** Draws the plates of a proof sheet on and says how far it is; asked again until all are drawn, the paper is quick. */
-        post: operations["drawProofSheet"];
+        /** Has the proof plates of a figure in a scheme's colours made as PDF, and says how far that is. */
+        post: operations["askForProof"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2422,27 +2439,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Two tiers side by side as PDF. */
-        get: operations["exportComparison"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/standards/{standardVersion}/comparison/drawing": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
         get?: never;
         put?: never;
-        /** Draws the plates of a comparison on and says how far it is; asked again until all are drawn, the paper is quick. */
-        post: operations["drawComparison"];
+        /** Has two tiers side by side made as PDF, and says how far that is. */
+        post: operations["askForComparison"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3627,10 +3627,6 @@ export interface components {
                 [key: string]: number;
             };
         };
-        DrawnCount: {
-            drawn: number;
-            of: number;
-        };
         DueLook: {
             job_id: number;
             job: string;
@@ -4377,6 +4373,7 @@ export interface components {
             agreed_by: string | null;
             agreed_on: string | null;
             content: components["schemas"]["OfferedContent"];
+            plates: components["schemas"]["ShownPlates"][];
             before: {
                 number: number;
                 total: number;
@@ -4634,6 +4631,14 @@ export interface components {
             proposed: number | null;
             cells: components["schemas"]["PaintingCell"][];
         };
+        PaperStanding: {
+            id: number;
+            /** @enum {string} */
+            state: "waiting" | "drawing" | "made" | "failed";
+            drawn: number;
+            of: number;
+            said: string | null;
+        };
         Person: {
             id: number;
             name: string;
@@ -4692,18 +4697,12 @@ export interface components {
             tier: string;
             surface: string;
             span: number;
-            outline: string;
-            marks: components["schemas"]["PlateMark"][];
+            picture: components["schemas"]["PlatePicture"];
             zones: components["schemas"]["PlateZone"][];
         };
-        PlateMark: {
-            d: string;
-            fill: string | null;
-            stroke: string | null;
-            width: number;
-            opacity: number;
-            blur: number;
-            outside: boolean;
+        PlatePicture: {
+            src: string;
+            srcset: string;
         };
         PlateZone: {
             zone: string;
@@ -5702,6 +5701,15 @@ export interface components {
             paint: string;
             ml: number;
             stock_ml: number;
+        };
+        ShownPlates: {
+            type: string;
+            tier: string;
+            units: string[];
+            areas: {
+                area: string;
+                picture: components["schemas"]["PlatePicture"];
+            }[];
         };
         SignOff: {
             row: components["schemas"]["SignOffRow"];
@@ -6842,13 +6850,12 @@ export interface operations {
             content: {
                 "application/json": {
                     whole: boolean;
-                    run: number | null;
                 };
             };
         };
         responses: {
             /** @description The answer */
-            200: {
+            202: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10637,6 +10644,64 @@ export interface operations {
             default: components["responses"]["Broken"];
         };
     };
+    showPaper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                paper: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperStanding"];
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
+    downloadPaper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                paper: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Unreadable"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["NotRight"];
+            503: components["responses"]["Away"];
+            default: components["responses"]["Broken"];
+        };
+    };
     listPeople: {
         parameters: {
             query?: never;
@@ -11900,41 +11965,7 @@ export interface operations {
             default: components["responses"]["Broken"];
         };
     };
-    exportProofSheet: {
-        parameters: {
-            query?: {
-                type?: string | null;
-                tier?: string | null;
-                area?: string | null;
-            };
-            header?: never;
-            path: {
-                scheme: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/pdf": string;
-                };
-            };
-            400: components["responses"]["Unreadable"];
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotAllowed"];
-            404: components["responses"]["NotFound"];
-            422: components["responses"]["NotRight"];
-            429: components["responses"]["TooOften"];
-            503: components["responses"]["Away"];
-            default: components["responses"]["Broken"];
-        };
-    };
-    drawProofSheet: {
+    askForProof: {
         parameters: {
             query?: never;
             header?: never;
@@ -11954,12 +11985,12 @@ export interface operations {
         };
         responses: {
             /** @description The answer */
-            200: {
+            202: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DrawnCount"];
+                    "application/json": components["schemas"]["PaperStanding"];
                 };
             };
             400: components["responses"]["Unreadable"];
@@ -12546,41 +12577,7 @@ export interface operations {
             default: components["responses"]["Broken"];
         };
     };
-    exportComparison: {
-        parameters: {
-            query: {
-                left: string;
-                right: string;
-                with?: number | null;
-            };
-            header?: never;
-            path: {
-                standardVersion: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/pdf": string;
-                };
-            };
-            400: components["responses"]["Unreadable"];
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotAllowed"];
-            404: components["responses"]["NotFound"];
-            422: components["responses"]["NotRight"];
-            429: components["responses"]["TooOften"];
-            503: components["responses"]["Away"];
-            default: components["responses"]["Broken"];
-        };
-    };
-    drawComparison: {
+    askForComparison: {
         parameters: {
             query?: never;
             header?: never;
@@ -12600,12 +12597,12 @@ export interface operations {
         };
         responses: {
             /** @description The answer */
-            200: {
+            202: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DrawnCount"];
+                    "application/json": components["schemas"]["PaperStanding"];
                 };
             };
             400: components["responses"]["Unreadable"];

@@ -1,66 +1,78 @@
-import type { Schemas } from '@api';
+import { api, ApiError, type Schemas, unwrap } from '@api';
 import { useMutation } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { ErrorNote } from './ErrorNote';
 import { saveFile } from './saveFile';
+import { waited } from './waited';
 
-type Drawn = Schemas['DrawnCount'];
+type Standing = Schemas['PaperStanding'];
+
+/** Who waits is told how far it is so often, in milliseconds. */
+const BETWEEN = 200;
 
 interface Props {
     label: string;
     /** What the file is called on the disk of who asked. */
     name: string;
-    /** Draws its pictures on for a moment and says how far it is. */
-    draw: (signal: AbortSignal) => Promise<Drawn>;
-    /** The paper itself, quick when all is drawn. */
-    fetch: (signal: AbortSignal) => Promise<Blob>;
+    /** Has it made; who asks for what is being made already is told how far that is. */
+    ask: (signal: AbortSignal) => Promise<Standing>;
 }
 
-/** A paper that takes some seconds to draw: it tells how far it is, and is saved when it is done. Leaving the page ends it. */
-export function PaperButton({ label, name, draw, fetch }: Props) {
-    const [drawn, setDrawn] = useState<Drawn | null>(null);
+/** A paper that takes some seconds to make: it tells how far it is, and is saved when it is done. Who leaves the page does not get it, and finds it made when they ask again. */
+export function PaperButton({ label, name, ask }: Props) {
+    const [standing, setStanding] = useState<Standing | null>(null);
     const leaving = useRef<AbortController | null>(null);
     useEffect(() => () => leaving.current?.abort(), []);
     const making = useMutation<null>({
         mutationFn: async () => {
             const { signal } = (leaving.current = new AbortController());
-            let at = await draw(signal);
-            setDrawn(at);
-            while (at.drawn < at.of) {
-                at = await draw(signal);
-                setDrawn(at);
-            }
-            saveFile(await fetch(signal), name);
+            saveFile(await made(ask, setStanding, signal), name);
             return null;
         },
         onSettled: () => {
-            setDrawn(null);
+            setStanding(null);
         },
     });
     return (
         <span className="paper">
             <Button loading={making.isPending} onClick={() => !making.isPending && making.mutate()}>
-                {making.isPending ? <Progress drawn={drawn} /> : label}
+                {making.isPending ? <Progress standing={standing} /> : label}
             </Button>
             <span className="unseen" role="status">
-                {making.isPending ? `${label} is being drawn.` : making.isSuccess ? `${name} is saved.` : ''}
+                {making.isPending ? `${label} is being made.` : making.isSuccess ? `${name} is saved.` : ''}
             </span>
             <ErrorNote error={making.error} />
         </span>
     );
 }
 
-function Progress({ drawn }: { drawn: Drawn | null }) {
-    if (drawn === null) {
-        return <>Looking at the plates</>;
+async function made(ask: Props['ask'], tell: (standing: Standing) => void, signal: AbortSignal): Promise<Blob> {
+    let at = await ask(signal);
+    tell(at);
+    const params = { path: { paper: at.id } };
+    while (at.state === 'waiting' || at.state === 'drawing') {
+        await waited(BETWEEN, signal);
+        at = await unwrap(api.GET('/api/papers/{paper}', { params, signal }));
+        tell(at);
     }
-    if (drawn.drawn === drawn.of) {
+    if (at.said !== null) {
+        throw new ApiError(422, 'not-made', at.said, '', []);
+    }
+    return unwrap(api.GET('/api/papers/{paper}/file', { params, parseAs: 'blob', signal }));
+}
+
+function Progress({ standing }: { standing: Standing | null }) {
+    if (standing === null || standing.state === 'waiting') {
+        return <>Waiting for its turn</>;
+    }
+    if (standing.drawn === standing.of) {
         return <>Writing the PDF</>;
     }
     return (
         <>
-            Plate {drawn.drawn} of {drawn.of} <progress value={drawn.drawn} max={drawn.of} aria-label="Plates drawn" />
+            Plate {standing.drawn} of {standing.of}{' '}
+            <progress value={standing.drawn} max={standing.of} aria-label="Plates drawn" />
         </>
     );
 }

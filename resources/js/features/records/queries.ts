@@ -31,6 +31,8 @@ export function chainOptions() {
     return queryOptions({
         queryKey: recordKeys.chain,
         queryFn: ({ signal }) => unwrap(api.GET('/api/chain', { signal })),
+        // While it is read again, who looks is told how far that is.
+        refetchInterval: ({ state }) => (state.data?.run ? 500 : false),
         staleTime: 0,
     });
 }

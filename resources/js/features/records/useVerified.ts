@@ -1,19 +1,12 @@
-import { api, type Schemas, unwrap } from '@api';
+import { api, unwrap } from '@api';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { recordKeys } from './queries';
 
-/** The chain is read a step at a time, all of it or what was signed since, so that who waits sees how far it is. */
+/** Has the chain read again, all of it or what was signed since. */
 export function useVerified() {
     const client = useQueryClient();
     return useMutation({
-        mutationFn: async (whole: boolean) => {
-            let run: Schemas['ChainRun'] | null = null;
-            do {
-                const body: { whole: boolean; run: number | null } = { whole, run: run?.id ?? null };
-                const chain: Schemas['Chain'] = await unwrap(api.POST('/api/chain/verifications', { body }));
-                run = chain.run;
-                client.setQueryData(recordKeys.chain, chain);
-            } while (run !== null);
-        },
+        mutationFn: (whole: boolean) => unwrap(api.POST('/api/chain/verifications', { body: { whole } })),
+        onSuccess: (chain) => client.setQueryData(recordKeys.chain, chain),
     });
 }

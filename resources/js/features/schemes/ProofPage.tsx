@@ -7,7 +7,7 @@ import { Select } from 'antd';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { ProofFigure } from './components/ProofFigure';
 import { PlateRow } from './components/SchemeSide';
-import { drawProof, platesOptions, proofFile, schemeOptions } from './queries';
+import { askForProof, platesOptions, schemeOptions } from './queries';
 
 type Plate = Schemas['SchemePlate'];
 
@@ -33,8 +33,7 @@ export function ProofPage() {
                         <PaperButton
                             label="PDF for a client"
                             name={`${data.name}.pdf`}
-                            draw={(signal) => drawProof(data.id, data.type, signal)}
-                            fetch={(signal) => proofFile(data.id, data.type, signal)}
+                            ask={(signal) => askForProof(data.id, data.type, signal)}
                         />
                         <Link to={`/schemes/${data.id}?type=${encodeURIComponent(data.type)}`}>Ladders</Link>
                     </PageHead>

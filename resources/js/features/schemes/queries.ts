@@ -74,18 +74,6 @@ export function previewOptions(scheme: number, view: View, draft: AreaDraft, fig
     });
 }
 
-export function drawProof(scheme: number, type: string, signal: AbortSignal) {
-    return unwrap(
-        api.POST('/api/schemes/{scheme}/proof-sheet/drawing', { params: { path: { scheme } }, body: { type }, signal }),
-    );
-}
-
-export function proofFile(scheme: number, type: string, signal: AbortSignal) {
-    return unwrap(
-        api.GET('/api/schemes/{scheme}/proof-sheet', {
-            params: { path: { scheme }, query: { type } },
-            parseAs: 'blob',
-            signal,
-        }),
-    );
+export function askForProof(scheme: number, type: string, signal: AbortSignal) {
+    return unwrap(api.POST('/api/schemes/{scheme}/proof-sheet', { params: { path: { scheme } }, body: { type }, signal }));
 }

@@ -11,7 +11,7 @@ import { Select } from 'antd';
 import { useParams, useSearchParams } from 'react-router';
 import { Use } from './components/Cell';
 import { Plate } from '@features/plates';
-import { comparisonFile, drawComparison, platesOptions, sheetOptions, standardsOptions } from './queries';
+import { askForComparison, platesOptions, sheetOptions, standardsOptions } from './queries';
 
 /** Two tiers, or two versions of one, side by side. Which ones is in the address. */
 export function ComparePage() {
@@ -108,8 +108,7 @@ function Comparison({ rows, left, right }: { rows: readonly Row[]; left: Sheet; 
                 <PaperButton
                     label="PDF for a client"
                     name={`${leftTier.name} and ${rightTier.name}.pdf`}
-                    draw={(signal) => drawComparison(left.id, sides, signal)}
-                    fetch={(signal) => comparisonFile(left.id, sides, signal)}
+                    ask={(signal) => askForComparison(left.id, sides, signal)}
                 />
             </PageHead>
             <table className="sheet compare-table">

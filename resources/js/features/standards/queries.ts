@@ -169,21 +169,11 @@ export interface Sides {
     with: number;
 }
 
-export function drawComparison(standardVersion: number, sides: Sides, signal: AbortSignal) {
+export function askForComparison(standardVersion: number, sides: Sides, signal: AbortSignal) {
     return unwrap(
-        api.POST('/api/standards/{standardVersion}/comparison/drawing', {
+        api.POST('/api/standards/{standardVersion}/comparison', {
             params: { path: { standardVersion } },
             body: sides,
-            signal,
-        }),
-    );
-}
-
-export function comparisonFile(standardVersion: number, sides: Sides, signal: AbortSignal) {
-    return unwrap(
-        api.GET('/api/standards/{standardVersion}/comparison', {
-            params: { path: { standardVersion }, query: sides },
-            parseAs: 'blob',
             signal,
         }),
     );

@@ -14,13 +14,14 @@ export function Chain() {
     const chain = useQuery(chainOptions());
     const reading = useVerified();
     const { mutate, isIdle } = reading;
+    const isReading = reading.isPending || (chain.data?.run ?? null) !== null;
     const isBehind = chain.data !== undefined && chain.data.holds && chain.data.records > chain.data.verified;
     // Who opens the page wants to know it of the newest, too; all of it is read when somebody asks.
     useEffect(() => {
-        if (isBehind && isIdle) {
+        if (isBehind && isIdle && !isReading) {
             mutate(false);
         }
-    }, [isBehind, isIdle, mutate]);
+    }, [isBehind, isIdle, isReading, mutate]);
     return (
         <section className="chain" aria-label="The chain of records" aria-live="polite">
             <Loaded query={chain}>
@@ -46,11 +47,11 @@ export function Chain() {
                 )}
             </Loaded>
             {isBehind && (
-                <Button disabled={reading.isPending} onClick={() => reading.mutate(false)}>
+                <Button disabled={isReading} onClick={() => reading.mutate(false)}>
                     Verify what is new
                 </Button>
             )}
-            <Button disabled={reading.isPending} loading={reading.isPending} onClick={() => reading.mutate(true)}>
+            <Button disabled={isReading} loading={isReading} onClick={() => reading.mutate(true)}>
                 Verify all again
             </Button>
         </section>

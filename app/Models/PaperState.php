@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** How far a paper is. */
+enum PaperState: string
+{
+    /** No worker has begun it. */
+    case Waiting = 'waiting';
+    case Drawing = 'drawing';
+    case Made = 'made';
+    case Failed = 'failed';
+
+    public function isOpen(): bool
+    {
+        return $this === self::Waiting || $this === self::Drawing;
+    }
+}
