@@ -24,7 +24,7 @@ final class DrawPlates implements ShouldQueue
     public function handle(PictureAtNeed $pictures): void
     {
         foreach ($this->drawings as $key) {
-            $pictures->png($key, PlatePictures::WIDTHS[0]);
+            $pictures->png($key, PlateFiles::WIDTHS[0]);
         }
     }
 }

@@ -23,7 +23,7 @@ final readonly class PictureAtNeed
     {
         $path = SvgPicture::path($key, $width);
         $made = $this->files->read($path);
-        $svg = $made === null ? $this->files->read(PlatePictures::drawing($key)) : null;
+        $svg = $made === null ? $this->files->read(PlateFiles::drawing($key)) : null;
 
         if ($svg === null) {
             return $made;

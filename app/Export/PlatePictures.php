@@ -15,9 +15,6 @@ use Illuminate\Contracts\Cache\Repository;
  */
 final class PlatePictures
 {
-    /** Pixels across: for a plate as small as in a cell, on a fine screen, and as large as it is ever shown. */
-    public const WIDTHS = [248, 496, 992];
-
     /** The drawing itself is remembered to be there for so long. */
     private const DAYS = 60;
 
@@ -39,27 +36,21 @@ final class PlatePictures
     /** The same for a paper, on which it is some 25 mm wide: the smallest has 250 dots to the inch there, and the page shows it too. */
     public static function onPaper(Drawing $drawing): SvgPicture
     {
-        return new SvgPicture(PlateSvg::of($drawing), self::WIDTHS[0]);
-    }
-
-    /** Where the drawing lies of which pictures are made when they are asked for. */
-    public static function drawing(string $key): string
-    {
-        return "drawings/{$key}.svg";
+        return new SvgPicture(PlateSvg::of($drawing), PlateFiles::WIDTHS[0]);
     }
 
     /** @return PlatePicture */
     public function of(Drawing $drawing): array
     {
-        $picture = new SvgPicture(PlateSvg::of($drawing), self::WIDTHS[0]);
+        $picture = new SvgPicture(PlateSvg::of($drawing), PlateFiles::WIDTHS[0]);
         if ($this->cache->get("drawing:{$picture->key}") === null) {
-            $this->files->write(self::drawing($picture->key), $picture->svg);
+            $this->files->write(PlateFiles::drawing($picture->key), $picture->svg);
             $this->cache->put("drawing:{$picture->key}", 1, now()->addDays(self::DAYS));
             $this->soon($picture->key);
         }
-        $at = array_map(static fn (int $width): string => '/'.SvgPicture::path($picture->key, $width)." {$width}w", self::WIDTHS);
+        $at = array_map(static fn (int $width): string => '/'.SvgPicture::path($picture->key, $width)." {$width}w", PlateFiles::WIDTHS);
 
-        return ['src' => '/'.SvgPicture::path($picture->key, self::WIDTHS[0]), 'srcset' => implode(', ', $at)];
+        return ['src' => '/'.SvgPicture::path($picture->key, PlateFiles::WIDTHS[0]), 'srcset' => implode(', ', $at)];
     }
 
     private function soon(string $key): void

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Shared;
 
 use App\Export\PictureAtNeed;
-use App\Export\PlatePictures;
+use App\Export\PlateFiles;
 use Illuminate\Http\Response;
 
 /**
@@ -22,7 +22,7 @@ final readonly class ShowDrawn
 
     public function __invoke(string $key, string $width): Response
     {
-        $png = in_array((int) $width, PlatePictures::WIDTHS, true) ? $this->pictures->png($key, (int) $width) : null;
+        $png = in_array((int) $width, PlateFiles::WIDTHS, true) ? $this->pictures->png($key, (int) $width) : null;
 
         return $png === null
             ? new Response('', 404)
