@@ -35,7 +35,7 @@ setting() { # name default
 
 # --- what must be there -------------------------------------------------------------------------
 
-PACKAGES="php8.2-mysql php8.2-gd php8.2-curl php8.2-zip php8.2-bcmath php8.2-intl php8.2-xml php8.2-mbstring php8.2-fpm nginx mariadb-server librsvg2-bin qrencode"
+PACKAGES="php8.2-mysql php8.2-gd php8.2-curl php8.2-zip php8.2-bcmath php8.2-intl php8.2-xml php8.2-mbstring php8.2-fpm nginx libnginx-mod-http-brotli-static mariadb-server librsvg2-bin qrencode"
 TEST_PACKAGES="chromium chromium-driver fonts-dejavu-core"
 
 missing_packages() { # packages…
@@ -93,11 +93,11 @@ front_end_sources() {
 build_front_end() {
     local sources
     mapfile -t sources < <(front_end_sources)
-    if [ ! -f public/build/manifest.json ] || ! stamp_is_current var/stamp/build "${sources[@]}" vite.config.ts package-lock.json; then
+    if [ ! -f public/build/manifest.json ] || ! stamp_is_current var/stamp/build "${sources[@]}" vite.config.ts bin/compress.mjs package-lock.json; then
         say "Building the front end"
         mkdir -p var/log
         npm run --silent build >var/log/build.log 2>&1 || fail "The build failed; var/log/build.log says why."
-        write_stamp var/stamp/build "${sources[@]}" vite.config.ts package-lock.json
+        write_stamp var/stamp/build "${sources[@]}" vite.config.ts bin/compress.mjs package-lock.json
     fi
 }
 

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { useInTurns } from './useInTurns';
 
 function List({ all }: { all: number }) {
-    const there = useInTurns(all);
+    const there = useInTurns(all, { first: 12, each: 8 });
     return (
         <ol>
             {Array.from({ length: there }, (_, at) => (

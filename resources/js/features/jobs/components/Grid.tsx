@@ -70,7 +70,7 @@ export function Grid({ grid, job }: Props) {
     const words = search.get('find') ?? '';
     const all = useMemo(() => rowsOf(grid), [grid]);
     const rows = useMemo(() => found(all, words, job.tiers), [all, words, job.tiers]);
-    const there = useInTurns(rows.length);
+    const there = useInTurns(rows.length, { first: 10, each: 5 });
     const selection = useSelection(rows);
     const latest = useRef(selection);
     useLayoutEffect(() => {

@@ -1,4 +1,5 @@
 import type { Schemas } from '@api';
+import { useInTurns } from '@shared/useInTurns';
 import { useMemo } from 'react';
 import type { Filter } from '../filter';
 import type { Panel } from '../panel';
@@ -29,6 +30,8 @@ export function Sheet({ sheet, filter, panel, onOpen, deeds = null }: Props) {
         [onOpen],
     );
     const surfaces = sheet.surfaces.filter((surface) => filter.keeps(surface, sheet));
+    // A row is half as high as the screen.
+    const there = useInTurns(surfaces.length, { first: 2, each: 1 });
     return (
         <div className="sheet-scroll" tabIndex={0} role="region" aria-label="The sheet, surfaces down and tiers across">
             <table className="sheet">
@@ -66,7 +69,7 @@ export function Sheet({ sheet, filter, panel, onOpen, deeds = null }: Props) {
                     </tr>
                 </thead>
                 <tbody>
-                    {surfaces.map((surface) => (
+                    {surfaces.slice(0, there).map((surface) => (
                         <SheetRow
                             key={surface.key}
                             version={sheet.id}
