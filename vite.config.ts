@@ -1,12 +1,20 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vitest/config';
+import { componentsUsed } from './bin/components.mjs';
 
 const folder = (path: string) => decodeURIComponent(new URL(`./resources/js/${path}`, import.meta.url).pathname);
 
 export default defineConfig({
     base: '/build/',
     publicDir: false,
-    plugins: [react()],
+    plugins: [
+        react(),
+        {
+            name: 'components-used',
+            enforce: 'pre',
+            transform: (code, id) => (id.endsWith('/antd/dist/antd.css') ? componentsUsed(code) : null),
+        },
+    ],
     resolve: {
         alias: {
             '@api': folder('api'),

@@ -93,11 +93,11 @@ front_end_sources() {
 build_front_end() {
     local sources
     mapfile -t sources < <(front_end_sources)
-    if [ ! -f public/build/manifest.json ] || ! stamp_is_current var/stamp/build "${sources[@]}" vite.config.ts bin/compress.mjs package-lock.json; then
+    if [ ! -f public/build/manifest.json ] || ! stamp_is_current var/stamp/build "${sources[@]}" vite.config.ts bin/compress.mjs bin/components.mjs package-lock.json; then
         say "Building the front end"
         mkdir -p var/log
         npm run --silent build >var/log/build.log 2>&1 || fail "The build failed; var/log/build.log says why."
-        write_stamp var/stamp/build "${sources[@]}" vite.config.ts bin/compress.mjs package-lock.json
+        write_stamp var/stamp/build "${sources[@]}" vite.config.ts bin/compress.mjs bin/components.mjs package-lock.json
     fi
 }
 

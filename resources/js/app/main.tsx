@@ -1,3 +1,4 @@
+import 'antd/dist/antd.css';
 import '@fontsource-variable/archivo/standard.css';
 import '../../css/index.css';
 import { QueryClientProvider } from '@tanstack/react-query';

@@ -7,6 +7,8 @@ const rail = token('rail');
 
 /** Greys without tint, square corners, no motion: the only colours on a screen are paints. */
 export const theme: ThemeConfig = {
+    // The styles of the components are made when the front end is built (bin/components.mjs).
+    zeroRuntime: true,
     token: {
         colorPrimary: ink,
         colorInfo: ink,
