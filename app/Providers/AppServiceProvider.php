@@ -11,14 +11,18 @@ use App\Actions\Schemes\SchemeBook;
 use App\Actions\Schemes\StudioRules;
 use App\Actions\Standards\StandardLibrary;
 use App\Export\PlatePictures;
+use App\Http\Health\ShowReady;
 use App\Http\StrictValidator;
 use App\Models\CurrentStudio;
 use App\Models\User;
+use App\Papers\Worker;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Translation\Translator;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Migrations\Migrator;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Validator;
@@ -48,6 +52,8 @@ final class AppServiceProvider extends ServiceProvider
         }
         // People have no scope of their own, so an address binds them within the studio of who asks.
         Route::bind('user', static fn (string $id): User => User::query()->where('studio_id', app(CurrentStudio::class)->id())->findOrFail((int) $id));
+        Queue::looping(static fn () => app(Worker::class)->isHere());
+        $this->app->when(ShowReady::class)->needs(Migrator::class)->give('migrator');
         // Guessing a link, a password or a code is no use at ten a minute.
         RateLimiter::for('link', static fn (Request $request): Limit => Limit::perMinute(10)->by('link '.$request->ip()));
         // What takes the server a second or more is asked so often and no more.

@@ -13,10 +13,12 @@ use App\Models\FigureMap;
 use App\Models\Paper;
 use App\Models\Scheme;
 use App\Models\StandardVersion;
+use App\Papers\Worker;
 use App\Papers\WritePaper;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use RuntimeException;
@@ -47,6 +49,34 @@ final class PaperTest extends TestCase
         $this->make($again);
         self::assertNotSame($asked->id, $again->id);
         self::assertSame($asked->refresh()->file, $again->refresh()->file, 'nothing is otherwise, so it is the same file');
+    }
+
+    public function test_who_waits_for_long_is_told_that_no_worker_is_there(): void
+    {
+        Queue::fake();
+        $paper = $this->askedFor($this->lead(), '/schemes/'.Scheme::query()->firstOrFail()->id.'/proof-sheet', ['type' => 'sea-troll']);
+        $said = fn (): mixed => $this->answer($this->lead(), 'GET', "/papers/{$paper->id}")['said'];
+        self::assertNull($said(), 'it was asked for just now');
+        $paper->update(['asked_at' => now()->subSeconds(11)]);
+        self::assertIsString($why = $said());
+        self::assertStringStartsWith('No worker has been seen', $why);
+        $this->app->make(Worker::class)->isHere();
+        self::assertNull($said(), 'it is at something else');
+        $this->travel(12)->minutes();
+        self::assertNotNull($said());
+        $paper->update(['state' => 'drawing']);
+        self::assertNull($said());
+    }
+
+    public function test_who_keeps_it_running_asks_without_signing_in(): void
+    {
+        $this->get('/health')->assertOk()->assertExactJson(['alive' => true]);
+        self::assertSame([], $this->get('/health')->headers->getCookies());
+        $this->get('/health/ready')->assertOk()->assertExactJson(['ready' => true, 'tables' => 'current', 'worker' => false]);
+        $this->app->make(Worker::class)->isHere();
+        $this->get('/health/ready')->assertJson(['worker' => true]);
+        DB::table('migrations')->orderByDesc('id')->limit(1)->delete();
+        $this->get('/health/ready')->assertStatus(503)->assertJson(['ready' => false, 'tables' => 'behind']);
     }
 
     public function test_what_cannot_be_made_says_why(): void

@@ -19,6 +19,8 @@ describe('styles of the component library', () => {
         const css = componentsUsed(
             '.ant-btn,.ant-table{color:red}.ant-table-cell{color:red}.ant-select{animation:antTurn 1s}@keyframes antTurn{0%{opacity:0}}@keyframes antIdle{0%{opacity:0}}@media print{.ant-table{color:red}}.css-var-_R_0_{--x:1}a,.anticon{color:red}',
         );
-        expect(css).toBe('.ant-btn{color:red}.ant-select{animation:antTurn 1s}@keyframes antTurn{0%{opacity:0}}.anticon{color:red}');
+        expect(css).toBe(
+            '.ant-btn{color:red}.ant-select{animation:antTurn 1s}@keyframes antTurn{0%{opacity:0}}.anticon{color:red}',
+        );
     });
 });

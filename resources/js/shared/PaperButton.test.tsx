@@ -43,6 +43,16 @@ describe('A paper that takes some seconds', () => {
         expect(asked.filter(({ path }) => path === '/api/papers/7/file')).toHaveLength(1);
     });
 
+    it('says why it waits for long', async () => {
+        const said = 'No worker has been seen for some minutes.';
+        answering(() => [200, standing({ said })]);
+        paper(() => Promise.resolve(standing()));
+        await userEvent.click(screen.getByRole('button'));
+
+        expect(await screen.findByText(said)).toBeTruthy();
+        expect(screen.getByRole('button').textContent).toContain('Waiting for its turn');
+    });
+
     it('is saved at once where it is made already', async () => {
         const asked = answering(() => [200, '%PDF-']);
         paper(() => Promise.resolve(standing({ state: 'made' })));

@@ -42,6 +42,7 @@ export function PaperButton({ label, name, ask }: Props) {
             <span className="unseen" role="status">
                 {making.isPending ? `${label} is being made.` : making.isSuccess ? `${name} is saved.` : ''}
             </span>
+            {standing?.state === 'waiting' && standing.said !== null && <small role="status">{standing.said}</small>}
             <ErrorNote error={making.error} />
         </span>
     );
@@ -56,8 +57,8 @@ async function made(ask: Props['ask'], tell: (standing: Standing) => void, signa
         at = await unwrap(api.GET('/api/papers/{paper}', { params, signal }));
         tell(at);
     }
-    if (at.said !== null) {
-        throw new ApiError(422, 'not-made', at.said, '', []);
+    if (at.state === 'failed') {
+        throw new ApiError(422, 'not-made', at.said ?? '', '', []);
     }
     return unwrap(api.GET('/api/papers/{paper}/file', { params, parseAs: 'blob', signal }));
 }
