@@ -48,7 +48,11 @@ export function componentsUsed(css) {
         }
     });
     const moves = new Set();
-    root.walkDecls(/^animation(-name)?$/, (decl) => decl.value.split(/[\s,]+/).forEach((word) => moves.add(word)));
+    root.walkDecls(/^animation(-name)?$/, ({ value }) => {
+        for (const part of value.split(/[\s,]+/)) {
+            moves.add(part);
+        }
+    });
     root.walkAtRules((rule) => {
         const isIdle = rule.name.endsWith('keyframes') ? !moves.has(rule.params) : rule.nodes?.length === 0;
         if (isIdle) {

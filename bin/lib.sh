@@ -87,17 +87,21 @@ install_node_libraries() {
 }
 
 front_end_sources() {
-    { find resources/js resources/css -type f ! -name '*.test.ts*' ! -path '*/testing/*'; find docs/screenshots -name '*.png'; } | LC_ALL=C sort
+    {
+        find resources/js resources/css -type f ! -name '*.test.ts*' ! -path '*/testing/*'
+        find docs/screenshots -name '*.png'
+        printf '%s\n' vite.config.ts package-lock.json bin/compress.mjs bin/components.mjs
+    } | LC_ALL=C sort
 }
 
 build_front_end() {
     local sources
     mapfile -t sources < <(front_end_sources)
-    if [ ! -f public/build/manifest.json ] || ! stamp_is_current var/stamp/build "${sources[@]}" vite.config.ts bin/compress.mjs bin/components.mjs package-lock.json; then
+    if [ ! -f public/build/manifest.json ] || ! stamp_is_current var/stamp/build "${sources[@]}"; then
         say "Building the front end"
         mkdir -p var/log
         npm run --silent build >var/log/build.log 2>&1 || fail "The build failed; var/log/build.log says why."
-        write_stamp var/stamp/build "${sources[@]}" vite.config.ts bin/compress.mjs bin/components.mjs package-lock.json
+        write_stamp var/stamp/build "${sources[@]}"
     fi
 }
 
@@ -282,13 +286,19 @@ start_scheduler() { # place
     printf '%s\n' "$!" >"$place/run/scheduler.pid"
 }
 
-stop_scheduler() { # place
-    local place=$ROOT/$1 pid
-    is_running "$place/run/scheduler.pid" || { rm -f "$place/run/scheduler.pid"; return 0; }
-    pid=$(cat "$place/run/scheduler.pid")
-    # With what it started: it leads a session of its own.
-    kill -TERM -- "-$pid" 2>/dev/null || kill -TERM "$pid" 2>/dev/null || true
-    await_gone "$place/run/scheduler.pid"
+stop_scheduler() { stop_session "$ROOT/$1/run/scheduler.pid"; } # place
+
+group_is_gone() { ! kill -0 -- "-$1" 2>/dev/null; } # leader
+
+# Who leads a session of its own, with what it started. What it is at is ended first, for some seconds.
+stop_session() { # pid-file
+    local pid
+    if is_running "$1"; then
+        pid=$(cat "$1")
+        kill -TERM -- "-$pid" 2>/dev/null || true
+        await 20 group_is_gone "$pid" || kill -KILL -- "-$pid" 2>/dev/null || true
+    fi
+    rm -f "$1"
 }
 
 # --- what takes its time: a worker of the queue -----------------------------------------------------------
@@ -306,15 +316,13 @@ start_worker() { # place [NAME=value …] as environment of the application
     printf '%s\n' "$!" >"$place/run/worker.pid"
 }
 
-# What it is at is ended first, for some seconds; else it is begun anew by the next.
-stop_worker() { # place
-    local place=$ROOT/$1 pid
-    is_running "$place/run/worker.pid" || { rm -f "$place/run/worker.pid"; return 0; }
-    pid=$(cat "$place/run/worker.pid")
-    # With what it started: it leads a session of its own.
-    kill -TERM -- "-$pid" 2>/dev/null || true
-    await 20 sh -c "! kill -0 -- -$pid 2>/dev/null" || kill -KILL -- "-$pid" 2>/dev/null || true
-    rm -f "$place/run/worker.pid"
+# What it could not end is begun anew by the next.
+stop_worker() { stop_session "$ROOT/$1/run/worker.pid"; } # place
+
+stop_instance() { # place
+    stop_worker "$1"
+    stop_web "$1"
+    stop_database "$1"
 }
 
 # --- an instance of its own, with the demo, below var/NAME; stopped when the command ends -------------
@@ -324,9 +332,9 @@ start_own_instance() { # name
     port=$(setting ORDOTYPE_TEST_PORT 8430)
     db_port=$(setting ORDOTYPE_TEST_DB_PORT 8431)
     # shellcheck disable=SC2064
-    trap "stop_worker var/$name >/dev/null 2>&1 || true; stop_web var/$name >/dev/null 2>&1 || true; stop_database var/$name >/dev/null 2>&1 || true" EXIT
+    trap "stop_instance var/$name >/dev/null 2>&1 || true" EXIT
     trap 'exit 130' INT TERM
-    stop_worker "var/$name"; stop_web "var/$name"; stop_database "var/$name"
+    stop_instance "var/$name"
     rm -rf "var/$name"
     mkdir -p "var/$name/storage/framework/"{cache/data,sessions,views} "var/$name/storage/logs"
     start_database "var/$name" "$db_port" ORDOTYPE_TEST_DB_PORT
