@@ -21,6 +21,12 @@ final readonly class MadeFiles
         $this->disk = $disks->disk('made');
     }
 
+    /** What something is called: by what it shows, and by nothing that somebody could guess who has not been shown it. */
+    public static function name(string $shown): string
+    {
+        return hash_hmac('sha256', $shown, config()->string('app.key'));
+    }
+
     public function has(string $path): bool
     {
         return $this->disk->exists($path);

@@ -14,7 +14,7 @@ final readonly class PdfFiles
     /** @return string path among what was made ({@see MadeFiles}) */
     public function of(string $html): string
     {
-        $path = 'papers/'.hash_hmac('sha256', $html, config()->string('app.key')).'.pdf';
+        $path = 'papers/'.MadeFiles::name($html).'.pdf';
         if (! $this->files->has($path)) {
             $this->files->write($path, Pdf::of($html));
         }

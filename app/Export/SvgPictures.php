@@ -24,12 +24,11 @@ final readonly class SvgPictures
     public function png(array $pictures, ?callable $told = null): array
     {
         $pngs = $missing = [];
-        foreach ($pictures as $at => $picture) {
-            $path = SvgPicture::path($picture->key, $picture->width);
+        foreach ($pictures as $picture) {
             // What is drawn alike is drawn once.
-            $pngs[$path] ??= $this->files->read($path);
-            if ($pngs[$path] === null) {
-                $missing[$path] = $picture;
+            $pngs[$picture->path] ??= $this->files->read($picture->path);
+            if ($pngs[$picture->path] === null) {
+                $missing[$picture->path] = $picture;
             }
         }
         $of = count($pngs);
@@ -43,7 +42,7 @@ final readonly class SvgPictures
         }
         $told === null || $told($of, $of);
 
-        return array_map(static fn (SvgPicture $picture): string => $pngs[SvgPicture::path($picture->key, $picture->width)] ?? throw new RuntimeException('A picture was not drawn.'), $pictures);
+        return array_map(static fn (SvgPicture $picture): string => $pngs[$picture->path] ?? throw new RuntimeException('A picture was not drawn.'), $pictures);
     }
 
     /**

@@ -13,8 +13,11 @@ enum PaperState: string
     case Made = 'made';
     case Failed = 'failed';
 
+    /** Somebody waits for it. */
+    public const OPEN = [self::Waiting, self::Drawing];
+
     public function isOpen(): bool
     {
-        return $this === self::Waiting || $this === self::Drawing;
+        return in_array($this, self::OPEN, true);
     }
 }

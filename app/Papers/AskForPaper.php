@@ -42,6 +42,6 @@ final readonly class AskForPaper
 
     private function beingMade(string $same): ?Paper
     {
-        return Paper::query()->where('same', $same)->whereIn('state', [PaperState::Waiting, PaperState::Drawing])->first();
+        return Paper::query()->where('same', $same)->whereIn('state', PaperState::OPEN)->first();
     }
 }

@@ -60,7 +60,7 @@ final class WritePaper implements ShouldQueue
 
     private function end(string $sentence): void
     {
-        Paper::query()->withoutGlobalScope(StudioScope::class)->whereKey($this->paper)->whereIn('state', [PaperState::Waiting, PaperState::Drawing])->update(['state' => PaperState::Failed, 'said' => mb_substr($sentence, 0, 500)]);
+        Paper::query()->withoutGlobalScope(StudioScope::class)->whereKey($this->paper)->whereIn('state', PaperState::OPEN)->update(['state' => PaperState::Failed, 'said' => mb_substr($sentence, 0, 500)]);
     }
 
     private function maker(Paper $paper): Maker

@@ -28,8 +28,8 @@ final class ReadChain implements ShouldQueue
     {
         $studio->enter($this->studio);
         $run = ChainVerification::query()->find($this->run);
-        while ($run !== null && ! $run->finished) {
-            $run = $verifying->goOn($run);
+        if ($run !== null) {
+            $verifying->toEnd($run);
         }
     }
 }

@@ -38,7 +38,11 @@ final readonly class VerifyChain
     /** Reads all of it and keeps what was found, so that who opens the application is told. */
     public function keep(): ChainVerification
     {
-        $run = $this->begin(whole: true);
+        return $this->toEnd($this->begin(whole: true));
+    }
+
+    public function toEnd(ChainVerification $run): ChainVerification
+    {
         while (! $run->finished) {
             $run = $this->goOn($run);
         }
