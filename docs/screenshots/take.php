@@ -15,6 +15,8 @@ $take = static function (string $name, int $width = 1280, int $height = 800) use
     $chrome->resize($width, $height);
     $page->driver->executeScript('document.activeElement?.blur(); window.scrollTo(0, 0)');
     usleep(500_000);
+    // A plate that nobody has seen before is made when it comes into sight.
+    $page->await(static fn (): bool => $page->driver->executeScript('return [...document.images].filter((one) => { const { top, bottom } = one.getBoundingClientRect(); return bottom > 0 && top < innerHeight; }).every((one) => one.complete && one.naturalWidth > 0)') === true, 'A picture in sight is not there.');
     file_put_contents(__DIR__."/{$name}.png", $page->driver->takeScreenshot());
     echo "{$name}\n";
     $chrome->resize(1280, 800);
@@ -66,7 +68,7 @@ try {
     $page->field('Paste the list')->sendKeys("Squad,Model,Qty,Level,Points\nDeck hands,Bosun,4,Gaurd,40\nHarbour cats,Lamplighters,0,Muster,5\n");
     $page->press('Read it')->see('Say what it is')->choose('What Points is', 'left out')->see('Is it Guard?');
     $take('roster');
-    $page->open('/studio')->see('Figure types');
+    $page->open('/studio')->see('Figure types')->see('to paint');
     $take('studio');
 
     $page->signIn('isla@kittiwake.example')->open('/bench')->see('1st Lamplighters');
