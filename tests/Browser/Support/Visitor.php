@@ -33,6 +33,12 @@ final readonly class Visitor
         return $this->client->requestAsync($method, "/api{$path}", ['json' => $body, 'headers' => ['X-XSRF-TOKEN' => urldecode((string) $this->jar->getCookieByName('XSRF-TOKEN')?->getValue())]]);
     }
 
+    /** @param  string  $path of something beside the API, such as a picture */
+    public function fetch(string $path): PromiseInterface
+    {
+        return $this->client->getAsync($path);
+    }
+
     /**
      * @param  array<string, mixed>  $body
      * @return array<array-key, mixed>
