@@ -10,7 +10,7 @@ use GuzzleHttp\Promise\PromiseInterface;
 use Psr\Http\Message\ResponseInterface;
 
 /** Somebody signed in over HTTP, without a browser, who may ask for many things at once. */
-final readonly class Visitor
+final readonly class Visitor implements Asks
 {
     private function __construct(private Client $client, private CookieJar $jar)
     {
@@ -18,16 +18,23 @@ final readonly class Visitor
 
     public static function signedIn(string $address, string $email): self
     {
-        $jar = new CookieJar;
-        $client = new Client(['base_uri' => $address, 'cookies' => $jar, 'http_errors' => false, 'timeout' => 60, 'headers' => ['Accept' => 'application/json', 'Origin' => $address, 'Referer' => "{$address}/"]]);
-        $visitor = new self($client, $jar);
-        $client->get('/sanctum/csrf-cookie');
+        $visitor = self::arrived($address);
         $visitor->send('POST', '/session', ['email' => $email, 'password' => 'lamplight'])->wait();
 
         return $visitor;
     }
 
-    /** @param  array<string, mixed>  $body */
+    /** Who has opened the page and not signed in yet. */
+    public static function arrived(string $address): self
+    {
+        $jar = new CookieJar;
+        $client = new Client(['base_uri' => $address, 'cookies' => $jar, 'http_errors' => false, 'timeout' => 60, 'headers' => ['Accept' => 'application/json', 'Origin' => $address, 'Referer' => "{$address}/"]]);
+        $visitor = new self($client, $jar);
+        $client->get('/sanctum/csrf-cookie');
+
+        return $visitor;
+    }
+
     public function send(string $method, string $path, array $body = []): PromiseInterface
     {
         return $this->client->requestAsync($method, "/api{$path}", ['json' => $body, 'headers' => ['X-XSRF-TOKEN' => urldecode((string) $this->jar->getCookieByName('XSRF-TOKEN')?->getValue())]]);
@@ -39,10 +46,6 @@ final readonly class Visitor
         return $this->client->getAsync($path);
     }
 
-    /**
-     * @param  array<string, mixed>  $body
-     * @return array<array-key, mixed>
-     */
     public function ask(string $method, string $path, array $body = []): array
     {
         $response = $this->send($method, $path, $body)->wait();
