@@ -20,6 +20,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Validation\ValidationException;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
@@ -46,8 +47,8 @@ final readonly class ErrorResponses
     /** Deadlock found; lock wait timeout exceeded. */
     private const BUSY = [1213, 1205];
 
-    /** Cannot connect, connection lost, too many connections, shutting down. */
-    private const AWAY = [2002, 2003, 2006, 2013, 1040, 1053, 1927];
+    /** Cannot connect, connection lost, too many connections, a node apart from the others, shutting down. */
+    private const AWAY = [2002, 2003, 2006, 2013, 1040, 1047, 1053, 1927];
 
     public static function register(Exceptions $exceptions): void
     {
@@ -80,6 +81,7 @@ final readonly class ErrorResponses
             $exception instanceof CoreException => self::body(422, $exception->code(), $exception->getMessage(), $exception->pointer()),
             $exception instanceof AuthenticationException => self::body(401, 'signed-out', 'Sign in first; what you typed is still on the page.', ''),
             $exception instanceof QueryException => self::database($exception),
+            $exception instanceof PDOException => self::atCommit($exception),
             $exception instanceof HttpExceptionInterface => self::http($exception),
             default => self::body(500, 'broken', 'Something broke on our side; it was written to the log. Nothing was stored.', ''),
         };
@@ -118,11 +120,24 @@ final readonly class ErrorResponses
 
         return match (true) {
             ($info[1] ?? null) === self::DUPLICATE_KEY => self::body(409, 'duplicate', 'Somebody else stored the same thing at the same time, or it is there already. Open the page again and look.', ''),
-            in_array($info[1] ?? null, self::BUSY, true) => self::body(409, 'busy', 'Somebody else was changing the same thing at this moment. Nothing was stored; do it again.', ''),
+            in_array($info[1] ?? null, self::BUSY, true) => self::busy(),
             self::isAway($exception) => self::body(503, 'away', 'The database does not answer for the moment. Nothing was stored; what you typed is still on the page. Try again in a minute.', ''),
             ($info[0] ?? null) === self::SIGNALLED => self::body(409, 'signed', 'This belongs to a signed record, which cannot be changed.', ''),
             default => self::body(500, 'broken', 'Something broke on our side; it was written to the log. Nothing was stored.', ''),
         };
+    }
+
+    /** What the database says when a change is committed comes as it is: that another crossed it, or nothing for sure. */
+    private static function atCommit(PDOException $exception): JsonResponse
+    {
+        return in_array($exception->errorInfo[1] ?? null, self::BUSY, true) || $exception->getCode() === '40001'
+            ? self::busy()
+            : self::body(503, 'away', 'The database went away while this was being stored. Open the page again and look whether it was; then do it again if it was not.', '');
+    }
+
+    private static function busy(): JsonResponse
+    {
+        return self::body(409, 'busy', 'Somebody else was changing the same thing at this moment. Nothing was stored; do it again.', '');
     }
 
     private static function isAway(QueryException $exception): bool
