@@ -13,6 +13,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $studio_id
  * @property int $figure_id
+ * @property int $number of its figure, by the database
  * @property string $area
  * @property string $use
  * @property string $technique

@@ -33,19 +33,19 @@ final class ChainVerification extends StudioRow
     /** What was found last; null: the chain was never read to its end. */
     public static function last(): ?self
     {
-        return self::query()->where('finished', true)->orderByDesc('id')->first();
+        return self::query()->where('finished', true)->orderByDesc('verified_at')->orderByDesc('id')->first();
     }
 
     /** One that is being read; null: none is. Who was stopped in the middle is taken up by another soon, or never. */
     public static function going(): ?self
     {
-        return self::query()->where('finished', false)->where('verified_at', '>', CarbonImmutable::now()->subMinutes(self::STOPPED))->orderByDesc('id')->first();
+        return self::query()->where('finished', false)->where('verified_at', '>', CarbonImmutable::now()->subMinutes(self::STOPPED))->orderByDesc('verified_at')->orderByDesc('id')->first();
     }
 
     /** When all of it was read from the first record on for the last time. */
     public static function lastWhole(): ?self
     {
-        return self::query()->where('finished', true)->where('after', 0)->orderByDesc('id')->first();
+        return self::query()->where('finished', true)->where('after', 0)->orderByDesc('verified_at')->orderByDesc('id')->first();
     }
 
     public function holds(): bool

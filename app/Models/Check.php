@@ -56,7 +56,7 @@ final class Check extends VersionedRow
     /** @return HasMany<CheckAction, $this> */
     public function actions(): HasMany
     {
-        return $this->hasMany(CheckAction::class)->orderBy('id');
+        return $this->hasMany(CheckAction::class)->orderBy('number');
     }
 
     /** @return HasMany<Fault, $this> */

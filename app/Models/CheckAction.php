@@ -14,6 +14,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $studio_id
  * @property int $check_id
+ * @property int $number of its check, by the database
  * @property int $user_id
  * @property CheckDeed $kind
  * @property string|null $side

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property int $id
  * @property int $studio_id
  * @property int $job_id
+ * @property int $number of its job, by the database
  * @property int $user_id
  * @property non-empty-list<string> $words
  * @property non-empty-list<ChangedRow> $rows

@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $studio_id
  * @property int $standard_version_id
+ * @property int $number of its draft, by the database
  * @property int $user_id
  * @property list<ChangedPiece> $pieces
  * @property bool $undone

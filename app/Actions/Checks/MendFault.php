@@ -51,9 +51,9 @@ final readonly class MendFault
     /** What was left undone at the bench is done now, and says so like any other step. */
     private function markDone(Figure $figure, Fault $fault, User $by): void
     {
-        $undone = BenchMark::query()->where('figure_id', $figure->id)->where('area', $fault->area)->where('use', $fault->criterion)->orderByDesc('id')->first();
+        $undone = BenchMark::query()->where('figure_id', $figure->id)->where('area', $fault->area)->where('use', $fault->criterion)->orderByDesc('number')->first();
         if ($undone !== null && $undone->state !== MarkState::Done) {
-            $done = $undone->replicate(['request_key']);
+            $done = $undone->replicate(['request_key', 'number']);
             $done->fill(['state' => MarkState::Done, 'reason' => '', 'agreed_with' => '', 'user_id' => $by->id])->save();
         }
     }

@@ -32,7 +32,7 @@ final readonly class StandingMarks
         /** @var array<int, array<string, StoredMark>> $marks */
         $marks = [];
         $rows = BenchMark::query()->whereIn('bench_marks.figure_id', $figures)->join('users', 'users.id', '=', 'bench_marks.user_id')->leftJoin('users as onlookers', 'onlookers.id', '=', 'bench_marks.supervisor_id')
-            ->orderBy('bench_marks.id')->toBase()->get(self::COLUMNS);
+            ->orderBy('bench_marks.figure_id')->orderBy('bench_marks.number')->toBase()->get(self::COLUMNS);
         foreach ($rows as $row) {
             /** @var MarkColumns $row */
             // A place, a name and a degree, as {@see \Core\Composition\ComposedUse::key()} spells them.

@@ -70,7 +70,7 @@ final readonly class DeleteJob
         }
         // What was proposed for the standard is of the standard; where it was seen is gone.
         DB::table('standard_proposals')->where('job_id', $job->id)->update(['job_id' => null]);
-        DB::table('job_changes')->where('job_id', $job->id)->orderByDesc('id')->delete();
+        DB::table('job_changes')->where('job_id', $job->id)->orderByDesc('number')->delete();
         $job->delete();
     }
 }

@@ -93,7 +93,7 @@ final readonly class EditStandard
 
     private function lastWriter(StandardVersion $draft, Piece $piece): string
     {
-        foreach (StandardChange::query()->where('standard_version_id', $draft->id)->with('user')->orderByDesc('id')->limit(50)->get() as $change) {
+        foreach (StandardChange::query()->where('standard_version_id', $draft->id)->with('user')->orderByDesc('number')->limit(50)->get() as $change) {
             foreach ($change->pieces as $changed) {
                 if ($changed['kind'] === $piece->kind->value && $changed['id'] === $piece->id && $changed['surface'] === $piece->surface) {
                     return $change->user->name;

@@ -35,7 +35,7 @@ final readonly class UndoChange
         return Transaction::run(function () use ($version, $by, $undo): StandardVersion {
             $draft = Drafts::lock($version);
             $changes = StandardChange::query()->where('standard_version_id', $draft->id)->where('user_id', $by->id)->where('undone', ! $undo);
-            $change = $undo ? $changes->orderByDesc('id')->first() : $changes->orderBy('id')->first();
+            $change = $undo ? $changes->orderByDesc('number')->first() : $changes->orderBy('number')->first();
             if ($change === null) {
                 throw NotAllowed::because('nothing-to-undo', $undo ? 'There is nothing of yours to undo in this draft.' : 'There is nothing to do again.');
             }

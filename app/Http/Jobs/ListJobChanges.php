@@ -14,6 +14,6 @@ final readonly class ListJobChanges
 
     public function __invoke(JobChangesRequest $request, Job $job): JobChangesResource
     {
-        return new JobChangesResource(JobChange::query()->with(['user', 'takenBackBy'])->where('job_id', $job->id)->orderByDesc('id')->paginate(self::ON_A_PAGE));
+        return new JobChangesResource(JobChange::query()->with(['user', 'takenBackBy'])->where('job_id', $job->id)->orderByDesc('number')->paginate(self::ON_A_PAGE));
     }
 }
