@@ -6,7 +6,8 @@ namespace App\Export;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Filesystem\Factory;
-use Illuminate\Contracts\Filesystem\Filesystem;
+use Illuminate\Filesystem\FilesystemAdapter;
+use Illuminate\Filesystem\LocalFilesystemAdapter;
 
 /** Files that were made of what a studio has and can be made again. Each is called by what it shows, so it never changes. */
 final readonly class MadeFiles
@@ -14,11 +15,13 @@ final readonly class MadeFiles
     /** A file that nobody made anew for so long is thrown away. Longer than anything remembers that it is there ({@see PlatePictures}). */
     private const DAYS = 120;
 
-    private Filesystem $disk;
+    private FilesystemAdapter $disk;
 
     public function __construct(Factory $disks)
     {
-        $this->disk = $disks->disk('made');
+        $disk = $disks->disk('made');
+        assert($disk instanceof FilesystemAdapter);
+        $this->disk = $disk;
     }
 
     /** What something is called: by what it shows, and by nothing that somebody could guess who has not been shown it. */
@@ -29,7 +32,7 @@ final readonly class MadeFiles
 
     public function has(string $path): bool
     {
-        return $this->disk->exists($path);
+        return $this->disk->fileExists($path);
     }
 
     public function read(string $path): ?string
@@ -39,7 +42,13 @@ final readonly class MadeFiles
 
     public function write(string $path, string $bytes): void
     {
-        // Under its name it is there whole or not at all: who reads it meanwhile may keep it for a year.
+        // Under its name it is there whole or not at all: who reads it meanwhile may keep it for a year. Of a storage
+        // that several machines share that is so anyway; a folder has half of it for a moment.
+        if (! $this->disk instanceof LocalFilesystemAdapter) {
+            $this->disk->put($path, $bytes);
+
+            return;
+        }
         $part = $path.'.'.bin2hex(random_bytes(6));
         $this->disk->put($part, $bytes);
         $this->disk->move($part, $path);
@@ -48,7 +57,9 @@ final readonly class MadeFiles
     /** @return int how many were thrown away */
     public function tidy(CarbonImmutable $now): int
     {
-        $old = array_filter($this->disk->allFiles(), fn (string $path): bool => $this->disk->lastModified($path) < $now->subDays(self::DAYS)->getTimestamp());
+        /** @var list<string> $all */
+        $all = $this->disk->allFiles();
+        $old = array_filter($all, fn (string $path): bool => $this->disk->lastModified($path) < $now->subDays(self::DAYS)->getTimestamp());
         $this->disk->delete(array_values($old));
 
         return count($old);

@@ -39,6 +39,7 @@ final readonly class Worker
     {
         $last = $this->cache->get(self::KEY);
 
-        return is_int($last) ? $last : 0;
+        // Some stores give a number back as a text.
+        return is_numeric($last) ? (int) $last : 0;
     }
 }
