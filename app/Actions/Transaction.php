@@ -23,6 +23,17 @@ final readonly class Transaction
      */
     public static function run(Closure $change): mixed
     {
-        return DB::transaction(static fn (): mixed => $change(), self::ATTEMPTS);
+        $begun = 0;
+
+        return DB::transaction(static function () use ($change, &$begun): mixed {
+            if ($begun++ > 0) {
+                foreach (app()->tagged(ReadOnce::class) as $who) {
+                    assert($who instanceof ReadOnce);
+                    $who->forget();
+                }
+            }
+
+            return $change();
+        }, self::ATTEMPTS);
     }
 }

@@ -7,11 +7,12 @@ namespace App\Providers;
 use App\Actions\Composing\Fingerprints;
 use App\Actions\Composing\JobStandards;
 use App\Actions\Paints\PaintBook;
+use App\Actions\ReadOnce;
 use App\Actions\Schemes\SchemeBook;
 use App\Actions\Schemes\StudioRules;
 use App\Actions\Standards\StandardLibrary;
+use App\Cluster\Tables;
 use App\Export\PlatePictures;
-use App\Http\Health\ShowReady;
 use App\Http\StrictValidator;
 use App\Models\CurrentStudio;
 use App\Models\User;
@@ -40,6 +41,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(PaintBook::class);
         $this->app->scoped(SchemeBook::class);
         $this->app->scoped(StudioRules::class);
+        $this->app->tag([StandardLibrary::class, JobStandards::class, PaintBook::class, SchemeBook::class, StudioRules::class], ReadOnce::class);
     }
 
     public function boot(): void
@@ -53,7 +55,7 @@ final class AppServiceProvider extends ServiceProvider
         // People have no scope of their own, so an address binds them within the studio of who asks.
         Route::bind('user', static fn (string $id): User => User::query()->where('studio_id', app(CurrentStudio::class)->id())->findOrFail((int) $id));
         Queue::looping(static fn () => app(Worker::class)->isHere());
-        $this->app->when(ShowReady::class)->needs(Migrator::class)->give('migrator');
+        $this->app->when(Tables::class)->needs(Migrator::class)->give('migrator');
         // Guessing a link, a password or a code is no use at ten a minute.
         RateLimiter::for('link', static fn (Request $request): Limit => Limit::perMinute(10)->by('link '.$request->ip()));
         // What takes the server a second or more is asked so often and no more.

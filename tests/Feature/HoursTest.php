@@ -30,7 +30,7 @@ final class HoursTest extends TestCase
         self::assertEqualsWithDelta(240 / $spread['before'], array_sum($ratios) / count($ratios), 0.15);
 
         $this->answer($this->lead(), 'POST', "/standards/{$draft->id}/changes", ['changes' => array_map(fn (array $cell): array => $this->changed($draft, $cell), $spread['cells'])]);
-        $this->app->make(StandardLibrary::class)->forget($draft->id);
+        $this->app->make(StandardLibrary::class)->forgetVersion($draft->id);
         self::assertEqualsWithDelta($spread['after'], $this->spread($draft, ['tier' => 'guard', 'minutes' => 60, 'figure_type' => $type->id])['before'], 1e-6, 'what was shown is what there is');
     }
 

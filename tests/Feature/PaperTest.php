@@ -75,8 +75,10 @@ final class PaperTest extends TestCase
         $this->get('/health/ready')->assertOk()->assertExactJson(['ready' => true, 'tables' => 'current', 'worker' => false]);
         $this->app->make(Worker::class)->isHere();
         $this->get('/health/ready')->assertJson(['worker' => true]);
+        self::assertSame(0, Artisan::call('tables:current'));
         DB::table('migrations')->orderByDesc('id')->limit(1)->delete();
         $this->get('/health/ready')->assertStatus(503)->assertJson(['ready' => false, 'tables' => 'behind']);
+        self::assertSame([1, "The tables are of an earlier version.\n"], [Artisan::call('tables:current'), Artisan::output()]);
     }
 
     public function test_what_cannot_be_made_says_why(): void

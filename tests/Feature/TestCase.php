@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\Bench\BenchSheets;
 use App\Actions\Standards\StandardLibrary;
+use App\Cluster\TurnQuery;
 use App\Export\DrawPlates;
 use App\Http\Bench\BenchSheetResource;
 use App\Http\Jobs\AreaLayersResource;
@@ -19,12 +20,14 @@ use App\Models\Unit;
 use App\Models\User;
 use Document\Standard\PieceKind;
 use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
 
@@ -45,6 +48,9 @@ abstract class TestCase extends LaravelTestCase
 
     protected string $recordsFolder;
 
+    /** @var list<string> tables */
+    private array $lockedWithoutTurn = [];
+
     public function createApplication(): Application
     {
         /** @var Application $app */
@@ -62,6 +68,12 @@ abstract class TestCase extends LaravelTestCase
         config(['records.folder' => $this->recordsFolder]);
         // What is made in tests lies with what else they make, and is found again: it is called by what it shows.
         config(['filesystems.disks.made.root' => base_path((getenv('ORDOTYPE_PLACE') ?: 'var/test').'/made')]);
+        // Where the database is several nodes, a row is locked only if it has turns to take.
+        DB::listen(function (QueryExecuted $query): void {
+            if (str_ends_with($query->sql, 'for update') && preg_match('/ from `(\w+)`/', $query->sql, $table) === 1 && ! array_key_exists($table[1], TurnQuery::TABLES) && ! in_array($table[1], TurnQuery::SEALED, true)) {
+                $this->lockedWithoutTurn[] = $table[1];
+            }
+        });
         // Pictures of every plate that a test is answered with would be drawn at once, for nobody.
         Bus::fake([DrawPlates::class]);
         $this->app->make(CurrentStudio::class)->enter($this->lead()->studio_id);
@@ -71,6 +83,7 @@ abstract class TestCase extends LaravelTestCase
     {
         $this->records?->remove();
         parent::tearDown();
+        self::assertSame([], array_unique($this->lockedWithoutTurn), 'tables whose rows are locked and that TurnQuery does not know');
     }
 
     /**
@@ -82,7 +95,7 @@ abstract class TestCase extends LaravelTestCase
     {
         foreach (StandardPiece::query()->where('kind', $kind)->orderBy('id')->get() as $piece) {
             $piece->update(['value' => $change($piece->value)]);
-            $this->app->make(StandardLibrary::class)->forget($piece->standard_version_id);
+            $this->app->make(StandardLibrary::class)->forgetVersion($piece->standard_version_id);
         }
         // The first test of a run loads the demo, which keeps what it read.
         Cache::flush();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Composing;
 
+use App\Actions\ReadOnce;
 use App\Actions\Standards\StandardLibrary;
 use App\Models\Job;
 use App\Models\JobRequirement;
@@ -21,7 +22,7 @@ use Document\Standard\UseReader;
  * @phpstan-import-type UseDocument from \Document\Member\UseMembers
  * @phpstan-import-type CriterionDocument from \Document\Member\CriterionMembers
  */
-final class JobStandards
+final class JobStandards implements ReadOnce
 {
     /** @var array<int, list<JobRequirement>> by job, what it says itself */
     private array $own = [];
@@ -44,16 +45,22 @@ final class JobStandards
         if ($new === []) {
             return;
         }
-        $this->own += array_fill_keys($new, []);
+        $own = array_fill_keys($new, []);
         foreach (JobRequirement::query()->whereIn('job_id', $new)->orderBy('id')->get() as $row) {
-            $this->own[$row->job_id][] = $row;
+            $own[$row->job_id][] = $row;
         }
+        $this->own += $own;
     }
 
     /** What the job says itself was changed: it is read anew. */
-    public function forget(Job $job): void
+    public function forgetJob(Job $job): void
     {
         unset($this->own[$job->id]);
+    }
+
+    public function forget(): void
+    {
+        $this->own = $this->read = [];
     }
 
     public function of(Job $job): Standard

@@ -88,7 +88,7 @@ final readonly class OwnList
             Figure::query()->whereIn('unit_id', $units)->orderBy('id')->lockForUpdate()->pluck('id');
             $before = $this->signatures($locked);
             $change($locked);
-            $this->standards->forget($locked);
+            $this->standards->forgetJob($locked);
             $locked->save();
             $changed = array_keys(array_diff_assoc($this->signatures($locked), $before));
             $figures = Figure::query()->whereIn('id', $changed)->orderBy('id')->get();

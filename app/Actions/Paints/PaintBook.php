@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Paints;
 
+use App\Actions\ReadOnce;
 use App\Models\CurrentStudio;
 use App\Models\JobMixPart;
 use App\Models\Paint as PaintRow;
@@ -21,7 +22,7 @@ use Core\Standard\Opacity;
 use LogicException;
 
 /** The paints of the studio as the core knows them, read once a request. */
-final class PaintBook
+final class PaintBook implements ReadOnce
 {
     /** @var array<int, array<int, Paint>> by studio and id */
     private array $paints = [];
@@ -56,11 +57,12 @@ final class PaintBook
     {
         $studio = $this->studio->id();
         if (! isset($this->paints[$studio])) {
-            $this->paints[$studio] = $this->ids[$studio] = [];
+            $paints = $ids = [];
             foreach (PaintRow::query()->orderBy('name')->get() as $row) {
-                $this->paints[$studio][$row->id] = self::core($row);
-                $this->ids[$studio][mb_strtolower($row->name)] = $row->id;
+                $paints[$row->id] = self::core($row);
+                $ids[mb_strtolower($row->name)] = $row->id;
             }
+            [$this->paints[$studio], $this->ids[$studio]] = [$paints, $ids];
         }
 
         return $this->paints[$studio];

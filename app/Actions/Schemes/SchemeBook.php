@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Schemes;
 
 use App\Actions\Paints\PaintBook;
+use App\Actions\ReadOnce;
 use App\Models\Scheme;
 use App\Models\SchemeArea;
 use App\Models\SchemeStep;
@@ -21,7 +22,7 @@ use Core\Scheme\Turn;
 use Core\Scheme\UseRecipe;
 
 /** Reads stored schemes, each once a request, in a constant number of queries. */
-final class SchemeBook
+final class SchemeBook implements ReadOnce
 {
     /** What lies under paint where a scheme names no primer: a middle grey. */
     public const PLAIN_GROUND = '#8a8a8a';
@@ -70,16 +71,18 @@ final class SchemeBook
         if ($new === []) {
             return;
         }
-        $this->schemes += array_fill_keys($new, []);
+        $schemes = array_fill_keys($new, []);
         $ids = [];
         foreach (Scheme::query()->whereIn('force_id', $new)->orderBy('id')->get() as $scheme) {
-            $this->schemes[$scheme->force_id][$scheme->id] = $scheme;
+            $schemes[$scheme->force_id][$scheme->id] = $scheme;
             $ids[] = $scheme->id;
         }
-        $this->areas += array_fill_keys($ids, []);
+        $areas = array_fill_keys($ids, []);
         foreach ($this->rows($ids) as $row) {
-            $this->areas[$row->scheme_id][] = $row;
+            $areas[$row->scheme_id][] = $row;
         }
+        $this->schemes += $schemes;
+        $this->areas += $areas;
     }
 
     public function ladder(SchemeArea $row): AreaLadder

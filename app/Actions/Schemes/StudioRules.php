@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Schemes;
 
+use App\Actions\ReadOnce;
 use App\Models\CurrentStudio;
 use App\Models\Studio;
 use App\Refusals\NotRight;
@@ -12,7 +13,7 @@ use Core\Scheme\SchemeRules;
 use Core\Scheme\Setting;
 
 /** The numbers that the studio's schemes are held to, read once a request. */
-final class StudioRules
+final class StudioRules implements ReadOnce
 {
     /** @var array<int, SchemeRules> by studio */
     private array $read = [];
@@ -24,6 +25,11 @@ final class StudioRules
     public function now(): SchemeRules
     {
         return $this->read[$this->studio->id()] ??= new SchemeRules(Studio::query()->findOrFail($this->studio->id())->scheme_rules ?? []);
+    }
+
+    public function forget(): void
+    {
+        $this->read = [];
     }
 
     /**
