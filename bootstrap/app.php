@@ -28,8 +28,6 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->alias(['studio' => EnterStudio::class, 'drafts' => HideDrafts::class, 'confirmed' => ConfirmPassword::class, 'second-factor' => SetUpSecondFactor::class]);
         $middleware->append(KeepNothing::class);
         $middleware->prepend(SayWhatItTook::class);
-        // Behind a server that ends TLS on this machine, what it says of the address is believed; nobody else is.
-        $middleware->trustProxies(at: ['127.0.0.1', '::1']);
         // A row is looked for only within the studio of who asks, so the studio is known before rows are bound.
         $middleware->prependToPriorityList(SubstituteBindings::class, EnterStudio::class);
     })

@@ -7,6 +7,8 @@ return [
     'stores' => [
         'file' => ['driver' => 'file', 'path' => storage_path('framework/cache/data')],
         'array' => ['driver' => 'array'],
+        // Several machines share what they keep, and what nobody may do twice at once.
+        'redis' => ['driver' => 'redis', 'connection' => 'cache', 'lock_connection' => 'cache'],
     ],
     'prefix' => 'ordotype',
 ];

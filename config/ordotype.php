@@ -17,5 +17,7 @@ return [
 
         return hash('xxh128', implode("\n", $written));
     })(),
+    // Who stands in front and is believed what it says of the address: servers that end TLS or share out the requests.
+    'trusted_proxies' => array_values(array_filter(explode(' ', (string) env('TRUSTED_PROXIES', '127.0.0.1 ::1')))),
     'demo_password' => env('ORDOTYPE_DEMO_PASSWORD', 'lamplight'),
 ];

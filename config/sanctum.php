@@ -5,9 +5,11 @@ declare(strict_types=1);
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Laravel\Sanctum\Http\Middleware\AuthenticateSession;
+use Laravel\Sanctum\Sanctum;
 
 return [
-    'stateful' => explode(',', (string) env('SANCTUM_STATEFUL_DOMAINS', '127.0.0.1:8420,localhost:8420')),
+    // Its own pages, under whatever name it was asked for; which names it answers to says the web server (ORDOTYPE_NAMES).
+    'stateful' => [Sanctum::$currentRequestHostPlaceholder],
     'guard' => ['web'],
     'middleware' => [
         'authenticate_session' => AuthenticateSession::class,

@@ -110,6 +110,15 @@ final class LayerTest
             ->because('an action takes what was read, not the other way round');
     }
 
+    public function test_what_is_done_is_the_same_on_one_machine_and_on_several(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Models'), Selector::inNamespace('App\Export'), Selector::inNamespace('App\Papers'))
+            ->shouldNot()->dependOn()
+            ->classes(Selector::inNamespace('App\Cluster'))
+            ->because('they name what they need, and the settings choose who does it');
+    }
+
     public function test_core_classes_are_final(): Rule
     {
         return PHPat::rule()

@@ -267,7 +267,7 @@ final class PaintTest extends TestCase
 
     public function test_one_picture_governs_and_colours_are_picked_from_it(): void
     {
-        Storage::fake('local');
+        Storage::fake('given');
         $scheme = Scheme::query()->firstOrFail();
         $set = fn (string $bytes, int $version) => $this->upload("/schemes/{$scheme->id}/picture", $bytes, ['version' => $version]);
         $this->assertRefused($this->as($this->lead(), 'POST', "/schemes/{$scheme->id}/picture-points", ['x' => 0.5, 'y' => 0.5]), 422, 'no-picture', '/x');

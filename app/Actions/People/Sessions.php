@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Actions\People;
 
 use App\Models\User;
-use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
 
 /**
  * The places where somebody is signed in. The name of a session opens it, so a hash of it is shown.
@@ -18,27 +16,25 @@ final readonly class Sessions
     /** @return list<OpenSession> the latest first */
     public static function of(User $user, string $current): array
     {
-        $sessions = [];
-        foreach (DB::table('sessions')->where('user_id', $user->id)->orderByDesc('last_activity')->get() as $row) {
-            $id = is_string($row->id) ? $row->id : '';
-            $sessions[] = [
-                'key' => self::key($id),
-                'from' => is_string($row->ip_address) ? $row->ip_address : '',
-                'agent' => is_string($row->user_agent) ? mb_strimwidth($row->user_agent, 0, 120, '…') : '',
-                'last_seen' => CarbonImmutable::createFromTimestamp(is_numeric($row->last_activity) ? (int) $row->last_activity : 0, 'UTC')->toIso8601ZuluString(),
-                'current' => $id === $current,
-            ];
-        }
+        $open = app(OpenSessions::class)->of($user->id);
+        usort($open, static fn (SessionSeen $a, SessionSeen $b): int => $b->at <=> $a->at);
 
-        return $sessions;
+        return array_map(static fn (SessionSeen $session): array => [
+            'key' => self::key($session->id),
+            'from' => $session->from,
+            'agent' => mb_strimwidth($session->agent, 0, 120, '…'),
+            'last_seen' => $session->at->toIso8601ZuluString(),
+            'current' => $session->id === $current,
+        ], $open);
     }
 
     /** @return bool whether there was one */
     public static function end(User $user, string $key): bool
     {
-        foreach (DB::table('sessions')->where('user_id', $user->id)->pluck('id') as $id) {
-            if (is_string($id) && hash_equals(self::key($id), $key)) {
-                return DB::table('sessions')->where('id', $id)->delete() > 0;
+        $sessions = app(OpenSessions::class);
+        foreach ($sessions->of($user->id) as $session) {
+            if (hash_equals(self::key($session->id), $key)) {
+                return $sessions->end($user->id, $session->id);
             }
         }
 
@@ -48,7 +44,10 @@ final readonly class Sessions
     /** @param  string|null  $but the session that goes on */
     public static function endAll(User $user, ?string $but = null): void
     {
-        DB::table('sessions')->where('user_id', $user->id)->when($but !== null, static fn ($rows) => $rows->where('id', '<>', $but))->delete();
+        $sessions = app(OpenSessions::class);
+        foreach ($sessions->of($user->id) as $session) {
+            $session->id === $but || $sessions->end($user->id, $session->id);
+        }
     }
 
     private static function key(string $id): string

@@ -7,13 +7,13 @@ namespace App\Actions\SignOffs;
 /** The head of a chain at the time it was signed. */
 final readonly class Anchor
 {
-    /** @param  int  $line of the file, from 1 */
+    /** @param  string  $place where it lies, as a sentence begins with it */
     public function __construct(
         public int $number,
         public string $hash,
         public bool $baseline,
         public bool $isGenuine,
-        public int $line,
+        public string $place,
     ) {
     }
 }

@@ -4,17 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\SignOffs;
 
-use Illuminate\Contracts\Config\Repository;
-
 /**
- * The heads of the chains as they were when they were signed, one line each in a file outside the database. A
- * chain that was shortened, rewritten or taken away does not contain them any more.
+ * The heads of the chains as they were when they were signed, kept outside the database. A chain that was shortened,
+ * rewritten or taken away does not contain them any more.
  */
 final readonly class Anchors
 {
-    private const FILE = 'heads.jsonl';
-
-    public function __construct(private Repository $config, private Keyring $keys)
+    public function __construct(private HeadStore $heads, private Keyring $keys)
     {
     }
 
@@ -22,8 +18,7 @@ final readonly class Anchors
     public function append(int $studio, int $number, string $hash, bool $baseline = false): void
     {
         $line = ['studio' => $studio, 'number' => $number, 'hash' => $hash, 'baseline' => $baseline, ...$this->keys->sign(self::message($studio, $number, $hash, $baseline))];
-        is_dir(dirname($this->path())) || mkdir(dirname($this->path()), 0700, true);
-        file_put_contents($this->path(), json_encode($line, JSON_THROW_ON_ERROR)."\n", FILE_APPEND | LOCK_EX);
+        $this->heads->add($studio, $number, $baseline, json_encode($line, JSON_THROW_ON_ERROR));
     }
 
     /** @return list<Anchor> of a studio those that are a baseline: until these, records were sealed before they were signed */
@@ -39,14 +34,14 @@ final readonly class Anchors
     public function of(int $studio, int $after = 0): array
     {
         $anchors = [];
-        foreach (is_file($this->path()) ? file($this->path(), FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] : [] as $at => $text) {
+        foreach ($this->heads->of($studio, $after) as $place => $text) {
             $line = json_decode($text, true);
             if (! is_array($line) || ($line['studio'] ?? null) !== $studio) {
                 continue;
             }
             $isEarlier = is_int($line['number'] ?? null) && $line['number'] <= $after && ($line['baseline'] ?? false) !== true;
             if (! $isEarlier) {
-                $anchors[] = $this->anchor($line, $studio, $at + 1);
+                $anchors[] = $this->anchor($line, $studio, $place);
             }
         }
 
@@ -54,7 +49,7 @@ final readonly class Anchors
     }
 
     /** @param  array<array-key, mixed>  $line */
-    private function anchor(array $line, int $studio, int $at): Anchor
+    private function anchor(array $line, int $studio, string $place): Anchor
     {
         $number = is_int($line['number'] ?? null) ? $line['number'] : 0;
         $hash = is_string($line['hash'] ?? null) ? $line['hash'] : '';
@@ -62,16 +57,11 @@ final readonly class Anchors
         $key = is_string($line['key'] ?? null) ? $line['key'] : '';
         $signature = is_string($line['signature'] ?? null) ? $line['signature'] : '';
 
-        return new Anchor($number, $hash, $baseline, $this->keys->verifies($key, $signature, self::message($studio, $number, $hash, $baseline)), $at);
+        return new Anchor($number, $hash, $baseline, $this->keys->verifies($key, $signature, self::message($studio, $number, $hash, $baseline)), $place);
     }
 
     private static function message(int $studio, int $number, string $hash, bool $baseline): string
     {
         return "ordotype-head\n{$studio}\n{$number}\n{$hash}\n".($baseline ? 'baseline' : 'signed');
-    }
-
-    private function path(): string
-    {
-        return $this->config->string('records.folder').'/'.self::FILE;
     }
 }

@@ -37,7 +37,7 @@ final readonly class Heads
         $faults = [];
         foreach ($this->anchors as $anchor) {
             $sentence = match (true) {
-                ! $anchor->isGenuine => "Line {$anchor->line} of the file of heads was not written by this application: its signature is wrong, or its key unknown.",
+                ! $anchor->isGenuine => "{$anchor->place} was not written by this application: its signature is wrong, or its key unknown.",
                 ! isset($hashes[$anchor->number]) => "Record {$anchor->number} was signed off, as the file of heads says, but is not in the chain.",
                 $hashes[$anchor->number] !== $anchor->hash => "Record {$anchor->number} is another than the one that was signed off, as the file of heads says.",
                 default => null,
