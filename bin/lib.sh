@@ -167,9 +167,10 @@ start_database() { # place port setting
         mariadb-install-db --no-defaults --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db --datadir="$PLACE/db" "${as[@]}" >"$PLACE/log/db-install.log" 2>&1 \
             || fail "The database could not be made; $PLACE/log/db-install.log says why."
     fi
-    setsid mariadbd --no-defaults "${as[@]}" --datadir="$PLACE/db" --socket="$PLACE/run/db.sock" --pid-file="$PLACE/run/db.pid" \
-        --bind-address=127.0.0.1 --port="$2" --skip-log-bin --performance-schema=OFF --innodb-buffer-pool-size=256M \
+    setsid mariadbd "${DATABASE_DEFAULTS:---no-defaults}" "${as[@]}" --datadir="$PLACE/db" --socket="$PLACE/run/db.sock" --pid-file="$PLACE/run/db.pid" \
+        --bind-address=127.0.0.1 --port="$2" --skip-log-bin --performance-schema=OFF ${DATABASE_MEMORY---innodb-buffer-pool-size=256M} \
         --character-set-server=utf8mb4 --collation-server=utf8mb4_bin ${DATABASE_OPTIONS[@]+"${DATABASE_OPTIONS[@]}"} >"$PLACE/log/db.log" 2>&1 </dev/null &
+    disown "$!"
     await 60 database_answers || fail "The database does not answer; $PLACE/log/db.log says why."
     chmod 700 "$PLACE/db"
     harden_database
@@ -202,6 +203,8 @@ grant_database() { # name user password
 migrate_database() {
     DB_USERNAME=$OWNER_USERNAME DB_PASSWORD=$OWNER_PASSWORD APP_CONFIG_CACHE="$PLACE/run/no-config.php" php artisan migrate --force --quiet
 }
+
+tables_are_current() { php artisan tables:current >"$PLACE/log/tables.log" 2>&1; }
 
 stop_database() { # place
     PLACE=$ROOT/$1
@@ -279,11 +282,12 @@ stop_web() { # place
 
 # --- what is done by the clock --------------------------------------------------------------------------
 
-start_scheduler() { # place
-    local place=$ROOT/$1
+start_scheduler() { # place [NAME=value …] as environment of the application
+    local place=$ROOT/$1; shift
     is_running "$place/run/scheduler.pid" && return 0
-    setsid php artisan schedule:work >"$place/log/scheduler.log" 2>&1 </dev/null &
+    setsid env "$@" php artisan schedule:work >"$place/log/scheduler.log" 2>&1 </dev/null &
     printf '%s\n' "$!" >"$place/run/scheduler.pid"
+    disown "$!"
 }
 
 stop_scheduler() { stop_session "$ROOT/$1/run/scheduler.pid"; } # place
@@ -314,6 +318,7 @@ start_worker() { # place [NAME=value …] as environment of the application
             sleep 1 & wait "$!"
         done' >"$place/log/worker.log" 2>&1 </dev/null &
     printf '%s\n' "$!" >"$place/run/worker.pid"
+    disown "$!"
 }
 
 # What it could not end is begun anew by the next.
@@ -342,7 +347,7 @@ start_own_instance() { # name
     grant_database "ordotype_$name" "ordotype_$name" "$password"
     export ORDOTYPE_MEASURES=$([ "$name" = bench ] && echo true || echo false)
     export APP_ENV=production APP_KEY="base64:$(head -c 32 /dev/urandom | base64 | tr -d '\n')" APP_URL="http://127.0.0.1:$port" \
-        SANCTUM_STATEFUL_DOMAINS="127.0.0.1:$port" DB_HOST=127.0.0.1 DB_PORT=$db_port DB_DATABASE="ordotype_$name" DB_USERNAME="ordotype_$name" DB_PASSWORD=$password \
+        DB_HOST=127.0.0.1 DB_PORT=$db_port DB_DATABASE="ordotype_$name" DB_USERNAME="ordotype_$name" DB_PASSWORD=$password \
         LARAVEL_STORAGE_PATH="$ROOT/var/$name/storage" RECORDS_FOLDER="$ROOT/var/$name/records" APP_CONFIG_CACHE="$ROOT/var/$name/config.php" APP_ROUTES_CACHE="$ROOT/var/$name/routes.php"
     migrate_database
     php artisan records:prepare

@@ -7,5 +7,5 @@ use App\Console\VerifyRecords;
 use Illuminate\Support\Facades\Schedule;
 
 // At night, when nobody waits for the database.
-Schedule::command(VerifyRecords::class)->dailyAt('03:10')->withoutOverlapping();
-Schedule::command(TidyMade::class)->dailyAt('03:40')->withoutOverlapping();
+Schedule::command(VerifyRecords::class)->dailyAt('03:10')->withoutOverlapping()->onOneServer();
+Schedule::command(TidyMade::class)->dailyAt('03:40')->withoutOverlapping()->onOneServer();
