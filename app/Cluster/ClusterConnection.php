@@ -8,6 +8,8 @@ use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Database\MariaDbConnection;
 use PDO;
+use PDOException;
+use Throwable;
 
 /**
  * A connection to a database that is several nodes. A row that is locked on one of them is not locked on the others:
@@ -17,6 +19,9 @@ use PDO;
  */
 final class ClusterConnection extends MariaDbConnection
 {
+    /** What PDO says where the database undid a change while it was read: its answer was on the way, and the next word is the commit. */
+    private const UNDONE = 'There is no active transaction';
+
     /** Whatever asks for a connection of this driver gets this one where the settings say that there are several nodes. */
     public static function register(): void
     {
@@ -28,5 +33,22 @@ final class ClusterConnection extends MariaDbConnection
     public function query(): TurnQuery
     {
         return new TurnQuery($this, $this->getQueryGrammar(), $this->getPostProcessor());
+    }
+
+    protected function causedByConcurrencyError(Throwable $e): bool
+    {
+        return parent::causedByConcurrencyError($e) || ($e instanceof PDOException && str_contains($e->getMessage(), self::UNDONE));
+    }
+
+    /** A change that the database undid itself needs no undoing; that it says so then is not what went wrong. */
+    protected function performRollBack($toLevel): void
+    {
+        try {
+            parent::performRollBack($toLevel);
+        } catch (PDOException $answer) {
+            if ($toLevel > 0 || ! $this->causedByConcurrencyError($answer)) {
+                throw $answer;
+            }
+        }
     }
 }

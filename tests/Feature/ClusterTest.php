@@ -137,6 +137,29 @@ final class ClusterTest extends CheckTestCase
         self::assertSame([$before, '0 of an attempt', $before], $seen);
     }
 
+    /** The answer that it was undone was on the way, so nothing of it stands. */
+    public function test_a_change_that_the_database_undid_itself_begins_again(): void
+    {
+        $begun = 0;
+        $database = new ClusterConnection(new CrossedPdo(2), 'x', '', ['several_nodes' => true]);
+        $database->transaction(static function () use (&$begun): void {
+            $begun++;
+        }, 5);
+
+        self::assertSame([3, 0], [$begun, $database->transactionLevel()]);
+    }
+
+    public function test_what_was_refused_is_told_also_where_the_database_undid_the_change_itself(): void
+    {
+        $database = new ClusterConnection(new CrossedPdo(0), 'x', '', ['several_nodes' => true]);
+        $this->expectExceptionMessage('refused in words');
+        try {
+            $database->transaction(static fn (): never => throw new RuntimeException('refused in words'), 5);
+        } finally {
+            self::assertSame(0, $database->transactionLevel(), 'the next change is a change of its own');
+        }
+    }
+
     public function test_a_node_apart_from_the_others_counts_as_lost(): void
     {
         $lost = new LostNode;
