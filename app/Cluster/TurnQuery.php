@@ -14,7 +14,7 @@ use LogicException;
 final class TurnQuery extends Builder
 {
     /** Rows that are changed one after the other, and as long as what they can be changed at all. */
-    public const TABLES = [
+    private const TABLES = [
         'studios' => null, 'users' => null, 'invitations' => null,
         'standard_versions' => null, 'forces' => null, 'schemes' => null, 'scheme_areas' => null, 'paints' => null, 'standard_proposals' => null,
         'jobs' => null, 'units' => null, 'figures' => "state <> 'signed'", 'figure_types' => null, 'groupings' => null, 'job_mixes' => null, 'quotes' => 'agreed_at IS NULL',
@@ -23,7 +23,13 @@ final class TurnQuery extends Builder
     ];
 
     /** Never written again, so nothing that is written can tell who came first; what refers to one is unique ({@see \App\Actions\Raises\BookRaise}). */
-    public const SEALED = ['sign_offs'];
+    private const SEALED = ['sign_offs'];
+
+    /** Whether rows of a table can be locked on several nodes. */
+    public static function knows(string $table): bool
+    {
+        return array_key_exists($table, self::TABLES) || in_array($table, self::SEALED, true);
+    }
 
     /** @return array<int, object> */
     protected function runSelect(): array
@@ -44,7 +50,7 @@ final class TurnQuery extends Builder
             return;
         }
         $ids = array_column($rows, 'id');
-        if (! array_key_exists($table, self::TABLES) || count($ids) !== count($rows)) {
+        if (! self::knows($table) || count($ids) !== count($rows)) {
             throw new LogicException("Rows of \"{$table}\" are locked but have no turn to take, or were read without their ids; add the table to TurnQuery::TABLES and its column in a migration.");
         }
         $open = self::TABLES[$table];

@@ -70,7 +70,7 @@ abstract class TestCase extends LaravelTestCase
         config(['filesystems.disks.made.root' => base_path((getenv('ORDOTYPE_PLACE') ?: 'var/test').'/made')]);
         // Where the database is several nodes, a row is locked only if it has turns to take.
         DB::listen(function (QueryExecuted $query): void {
-            if (str_ends_with($query->sql, 'for update') && preg_match('/ from `(\w+)`/', $query->sql, $table) === 1 && ! array_key_exists($table[1], TurnQuery::TABLES) && ! in_array($table[1], TurnQuery::SEALED, true)) {
+            if (str_ends_with($query->sql, 'for update') && preg_match('/ from `(\w+)`/', $query->sql, $table) === 1 && ! TurnQuery::knows($table[1])) {
                 $this->lockedWithoutTurn[] = $table[1];
             }
         });
