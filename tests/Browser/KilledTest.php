@@ -9,7 +9,6 @@ use GuzzleHttp\Promise\PromiseInterface;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\TestCase;
-use Psr\Http\Message\ResponseInterface;
 use Tests\Browser\Support\AtOnce;
 use Tests\Browser\Support\Checker;
 use Tests\Browser\Support\Machine;
@@ -88,7 +87,7 @@ final class KilledTest extends TestCase
 
         // What was signed without its answer arriving is refused as signed already; the rest is signed now.
         foreach (array_diff(array_keys($todo), $this->signed()) as $figure) {
-            self::assertSame(201, $this->answered($todo[$figure])->getStatusCode());
+            self::assertSame(201, AtOnce::one($todo[$figure])->getStatusCode());
         }
         self::assertEqualsCanonicalizing(array_keys($todo), $this->signed());
         $lead = Visitor::signedIn($this->address, 'lead@kittiwake.example');
@@ -109,36 +108,21 @@ final class KilledTest extends TestCase
      */
     private function killedAfter(int $many, array $todo): array
     {
-        $acknowledged = 0;
-        $answers = AtOnce::send($todo, 4, function (ResponseInterface $response) use (&$acknowledged, $many): void {
-            if ($response->getStatusCode() < 300 && ++$acknowledged === $many) {
-                $this->machine->killDatabaseAndWorkers();
-            }
-        });
-        self::assertGreaterThanOrEqual($many, $acknowledged);
-        self::assertLessThan(count($todo), $acknowledged, 'it was killed in the middle');
+        $acknowledged = AtOnce::interrupted($todo, 4, $many, $this->machine->killDatabaseAndWorkers(...));
+        self::assertLessThan(count($todo), count($acknowledged), 'it was killed in the middle');
         $this->machine->startDatabase();
         DB::purge();
 
-        return AtOnce::done($answers);
+        return $acknowledged;
     }
 
     /** @param  array<array-key, Closure(): PromiseInterface>  $todo */
     private function assertAllDone(array $todo): void
     {
         foreach ($todo as $key => $send) {
-            $response = $this->answered($send);
+            $response = AtOnce::one($send);
             self::assertSame(200, $response->getStatusCode(), "{$key}: {$response->getBody()}");
         }
-    }
-
-    /** @param  Closure(): PromiseInterface  $send */
-    private function answered(Closure $send): ResponseInterface
-    {
-        $response = $send()->wait();
-        assert($response instanceof ResponseInterface);
-
-        return $response;
     }
 
     /** @return list<string> the keys of these requests of which something is stored */

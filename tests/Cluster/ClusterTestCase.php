@@ -9,7 +9,6 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\TestCase;
-use Psr\Http\Message\ResponseInterface;
 use Tests\Browser\Support\Asks;
 
 /** Against the cluster that `bin/cluster test` started, with the demo as it was loaded when the first of these tests began. */
@@ -26,22 +25,6 @@ abstract class ClusterTestCase extends TestCase
             self::$application = $application;
         }
         DB::purge();
-    }
-
-    /**
-     * Done, refused in words, or told to be done again: nothing broke, and nothing was left without an answer.
-     *
-     * @param  array<array-key, ResponseInterface>  $answers
-     */
-    protected static function assertInWords(array $answers): void
-    {
-        foreach ($answers as $asked => $answer) {
-            $text = (string) $answer->getBody();
-            self::assertLessThan(500, $answer->getStatusCode(), "{$asked}: {$text}");
-            if ($answer->getStatusCode() >= 400) {
-                self::assertIsString(((array) ((array) json_decode($text, true))['error'])['message'] ?? null, "{$asked}: {$text}");
-            }
-        }
     }
 
     /** @return list<int> ids of the figures of a unit that are in this state, by number */

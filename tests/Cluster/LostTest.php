@@ -7,7 +7,6 @@ namespace Tests\Cluster;
 use Closure;
 use GuzzleHttp\Promise\PromiseInterface;
 use Illuminate\Support\Facades\DB;
-use Psr\Http\Message\ResponseInterface;
 use Tests\Browser\Support\AtOnce;
 use Tests\Browser\Support\Checker;
 use Tests\Browser\Support\Visitor;
@@ -57,7 +56,7 @@ final class LostTest extends ClusterTestCase
         self::assertSame([], array_diff($acknowledged, self::signed()), 'no acknowledged signature is lost');
 
         foreach (array_diff(array_keys($todo), self::signed()) as $figure) {
-            self::assertSame(201, self::answered($todo[$figure])->getStatusCode());
+            self::assertSame(201, AtOnce::one($todo[$figure])->getStatusCode());
         }
         self::assertSame([], array_diff(array_keys($todo), self::signed()));
         Nodes::restore();
@@ -76,7 +75,7 @@ final class LostTest extends ClusterTestCase
         $this->assertDoneOnce($todo, 8);
 
         Nodes::restore();
-        self::assertSame(200, self::answered(static fn (): PromiseInterface => Visitor::signedIn(Nodes::machines()[1], 'isla@kittiwake.example')->send('GET', '/session'))->getStatusCode());
+        self::assertSame(200, AtOnce::one(static fn (): PromiseInterface => Visitor::signedIn(Nodes::machines()[1], 'isla@kittiwake.example')->send('GET', '/session'))->getStatusCode());
     }
 
     /** What the worker of a dead machine was at is taken up by another. */
@@ -115,35 +114,20 @@ final class LostTest extends ClusterTestCase
      */
     private function lost(array $todo, int $many, Closure $die, int $atOnce = 6): array
     {
-        $acknowledged = 0;
-        $answers = AtOnce::send($todo, $atOnce, static function (ResponseInterface $response) use (&$acknowledged, $many, $die): void {
-            if ($response->getStatusCode() < 300 && ++$acknowledged === $many) {
-                $die();
-            }
-        });
-        self::assertGreaterThanOrEqual($many, $acknowledged, implode("\n", array_map(static fn (ResponseInterface $answer): string => (string) $answer->getBody(), array_slice($answers, 0, 3))));
+        $acknowledged = AtOnce::interrupted($todo, $atOnce, $many, $die);
         DB::purge();
 
-        return AtOnce::done($answers);
+        return $acknowledged;
     }
 
     /** @param  array<string, Closure(): PromiseInterface>  $todo */
     private function assertDoneOnce(array $todo, int $row): void
     {
         foreach ($todo as $key => $send) {
-            $response = self::answered($send);
+            $response = AtOnce::one($send);
             self::assertSame(200, $response->getStatusCode(), "{$key}: {$response->getBody()}");
         }
         self::assertEqualsCanonicalizing(array_keys($todo), self::stored('bench_marks', $row)->pluck('request_key')->all(), 'each is there once');
-    }
-
-    /** @param  Closure(): PromiseInterface  $send */
-    private static function answered(Closure $send): ResponseInterface
-    {
-        $response = $send()->wait();
-        assert($response instanceof ResponseInterface);
-
-        return $response;
     }
 
     /** @return list<string> request keys of marks as one node of the database has them */

@@ -33,7 +33,7 @@ final class MachinesTest extends ClusterTestCase
             }
             $answers = AtOnce::send($todo, self::AT_ONCE);
             self::assertSame(count($todo), count($answers));
-            self::assertInWords($answers);
+            AtOnce::assertInWords($answers);
             $acknowledged = [...$acknowledged, ...AtOnce::done($answers)];
         }
 
@@ -65,7 +65,7 @@ final class MachinesTest extends ClusterTestCase
         $answers = AtOnce::send($todo, 12);
 
         self::assertSame(count($todo), count($answers));
-        self::assertInWords($answers);
+        AtOnce::assertInWords($answers);
         $done = AtOnce::done($answers);
         foreach ($figures as $figure) {
             $one = array_values(array_intersect($done, ["handed over {$figure}", "taken back {$figure}"]));
@@ -98,7 +98,7 @@ final class MachinesTest extends ClusterTestCase
         $answers = [];
         for ($round = 0; $todo !== [] && $round < 20; $round++) {
             $now = AtOnce::send($todo, self::AT_ONCE);
-            self::assertInWords($now);
+            AtOnce::assertInWords($now);
             $todo = array_intersect_key($todo, array_filter($now, static fn (ResponseInterface $answer): bool => str_contains((string) $answer->getBody(), '"busy"')));
             $answers = [...$answers, ...array_diff_key($now, $todo)];
         }
@@ -138,7 +138,7 @@ final class MachinesTest extends ClusterTestCase
                 }
             }
             $answers = AtOnce::send($todo, self::AT_ONCE);
-            self::assertInWords($answers);
+            AtOnce::assertInWords($answers);
             $acknowledged = [...$acknowledged, ...AtOnce::done($answers)];
             foreach ($figures as $figure) {
                 $checks[$figure] = (new Checker($checkers[0]))->open($figure);
@@ -167,8 +167,7 @@ final class MachinesTest extends ClusterTestCase
             usleep(200_000);
             $state = $lead->at(1)->ask('GET', "/papers/{$paper['id']}");
         } while (($state['state'] ?? null) !== 'made' && microtime(true) < $until);
-        $file = $lead->at(2)->send('GET', "/papers/{$paper['id']}/file")->wait();
-        assert($file instanceof ResponseInterface);
+        $file = AtOnce::one(static fn (): PromiseInterface => $lead->at(2)->send('GET', "/papers/{$paper['id']}/file"));
 
         self::assertSame([200, '%PDF-'], [$file->getStatusCode(), substr((string) $file->getBody(), 0, 5)]);
         self::assertSame([], glob(dirname(__DIR__, 2).'/var/cluster/app*/storage/made/*') ?: [], 'no machine keeps it for itself');
@@ -178,9 +177,7 @@ final class MachinesTest extends ClusterTestCase
     {
         $statuses = [];
         foreach (range(0, 14) as $try) {
-            $answer = Visitor::arrived(Nodes::machines()[$try % 3])->send('POST', '/session', ['email' => 'jory@kittiwake.example', 'password' => 'x'])->wait();
-            assert($answer instanceof ResponseInterface);
-            $statuses[] = $answer->getStatusCode();
+            $statuses[] = AtOnce::one(static fn (): PromiseInterface => Visitor::arrived(Nodes::machines()[$try % 3])->send('POST', '/session', ['email' => 'jory@kittiwake.example', 'password' => 'x']))->getStatusCode();
         }
 
         self::assertSame([422, 429], array_values(array_unique($statuses)));
@@ -206,7 +203,7 @@ final class MachinesTest extends ClusterTestCase
         $todo = array_map(static fn (array $check): \Closure => static fn (): PromiseInterface => $deputy->send('POST', "/checks/{$check['id']}/sign-off", ['version' => $check['version']]), $checks);
         for ($round = 0; $todo !== [] && $round < 20; $round++) {
             $answers = AtOnce::send($todo, self::AT_ONCE);
-            self::assertInWords($answers);
+            AtOnce::assertInWords($answers);
             $todo = array_diff_key($todo, array_flip(AtOnce::done($answers)));
         }
 
