@@ -70,8 +70,8 @@ start_redis() {
     is_running "$place/run/redis.pid" && return 0
     require_free_port "$CLUSTER_REDIS_PORT" ORDOTYPE_CLUSTER_REDIS_PORT
     # On disk before it answers, so that work of the queue outlives it; and nothing is thrown away for lack of room.
-    setsid redis-server --bind 127.0.0.1 --port "$CLUSTER_REDIS_PORT" --dir "$place" --pidfile "$place/run/redis.pid" --daemonize no \
-        --appendonly yes --appendfsync always --save '' --maxmemory-policy noeviction --requirepass "$(cluster_secret redis)" >"$place/log/redis.log" 2>&1 </dev/null &
+    start_session "$place/run/redis.pid" "$place/log/redis.log" redis-server --bind 127.0.0.1 --port "$CLUSTER_REDIS_PORT" --dir "$place" --daemonize no \
+        --appendonly yes --appendfsync always --save '' --maxmemory-policy noeviction --requirepass "$(cluster_secret redis)"
     await 30 port_is_taken "$CLUSTER_REDIS_PORT" || fail "Redis does not answer; $place/log/redis.log says why."
 }
 
@@ -86,9 +86,8 @@ start_storage() {
         write_stamp "$place/installed" tests/Cluster/storage/package.json tests/Cluster/storage/package-lock.json
     fi
     require_free_port "$CLUSTER_STORAGE_PORT" ORDOTYPE_CLUSTER_STORAGE_PORT
-    setsid node "$place/node_modules/s3rver/bin/s3rver.js" --directory "$place/buckets" --address 127.0.0.1 --port "$CLUSTER_STORAGE_PORT" \
-        --no-vhost-buckets --configure-bucket ordotype --configure-bucket ordotype-records >"$place/log/storage.log" 2>&1 </dev/null &
-    printf '%s\n' "$!" >"$place/run/storage.pid"
+    start_session "$place/run/storage.pid" "$place/log/storage.log" node "$place/node_modules/s3rver/bin/s3rver.js" --directory "$place/buckets" --address 127.0.0.1 --port "$CLUSTER_STORAGE_PORT" \
+        --no-vhost-buckets --configure-bucket ordotype --configure-bucket ordotype-records
     await 30 port_is_taken "$CLUSTER_STORAGE_PORT" || fail "The storage does not answer; $place/log/storage.log says why."
 }
 
@@ -130,7 +129,7 @@ start_app_node() { # node
     local node=$1 place settings
     place=$(app_place "$node")
     private_folder "$ROOT/$place" "$ROOT/$place/run" "$ROOT/$place/log"
-    mkdir -p "$ROOT/$place/storage/framework/"{cache/data,sessions,views} "$ROOT/$place/storage/logs"
+    storage_folders "$ROOT/$place/storage"
     mapfile -t settings < <(app_settings "$node")
     on_app "$node" php artisan config:cache --quiet
     on_app "$node" php artisan route:cache --quiet
@@ -197,13 +196,11 @@ start_cluster() {
     grant_database ordotype_cluster ordotype_cluster "$(cluster_secret database)"
     start_redis
     start_storage
-    local owner=(env "DB_USERNAME=$OWNER_USERNAME" "DB_PASSWORD=$OWNER_PASSWORD" "APP_CONFIG_CACHE=$ROOT/$CLUSTER/run/no-config.php")
-    # One of them brings the tables to the state of this version.
-    mkdir -p "$ROOT/$(app_place 1)/storage/framework/"{cache/data,sessions,views} "$ROOT/$(app_place 1)/storage/logs"
-    on_app 1 "${owner[@]}" php artisan migrate --force --quiet
-    on_app 1 php artisan records:prepare
-    on_app 1 php artisan demo:load
-    local node
+    # One of them makes the tables.
+    local node settings
+    storage_folders "$ROOT/$(app_place 1)/storage"
+    mapfile -t settings < <(app_settings 1)
+    (export "${settings[@]}"; prepare_database)
     for node in $CLUSTER_NODES; do start_app_node "$node"; done
     start_balancer
 }
@@ -222,10 +219,7 @@ stop_cluster() {
     stop_balancer
     for node in $CLUSTER_NODES; do stop_app_node "$node"; done
     stop_session "$ROOT/$CLUSTER/storage/run/storage.pid"
-    if is_running "$ROOT/$CLUSTER/redis/run/redis.pid"; then
-        kill -TERM "$(cat "$ROOT/$CLUSTER/redis/run/redis.pid")" 2>/dev/null || true
-        await_gone "$ROOT/$CLUSTER/redis/run/redis.pid"
-    fi
+    stop_session "$ROOT/$CLUSTER/redis/run/redis.pid"
     # The one that began is the last to go.
     for node in $(printf '%s\n' $CLUSTER_NODES | tac); do stop_database "$(database_place "$node")"; done
 }

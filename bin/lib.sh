@@ -105,6 +105,9 @@ build_front_end() {
     fi
 }
 
+# Where the application writes, beside its own folder.
+storage_folders() { mkdir -p "$1/framework/"{cache/data,sessions,views} "$1/logs"; } # storage
+
 # --- processes ----------------------------------------------------------------------------------
 
 is_running() { [ -f "$1" ] && kill -0 "$(cat "$1")" 2>/dev/null; }
@@ -206,6 +209,13 @@ migrate_database() {
 
 tables_are_current() { php artisan tables:current >"$PLACE/log/tables.log" 2>&1; }
 
+# Tables of this version, what records are signed with, and the demo where there is no studio yet.
+prepare_database() {
+    migrate_database
+    php artisan records:prepare
+    php artisan demo:load
+}
+
 stop_database() { # place
     PLACE=$ROOT/$1
     is_running "$PLACE/run/db.pid" || return 0
@@ -285,14 +295,20 @@ stop_web() { # place
 start_scheduler() { # place [NAME=value …] as environment of the application
     local place=$ROOT/$1; shift
     is_running "$place/run/scheduler.pid" && return 0
-    setsid env "$@" php artisan schedule:work >"$place/log/scheduler.log" 2>&1 </dev/null &
-    printf '%s\n' "$!" >"$place/run/scheduler.pid"
-    disown "$!"
+    start_session "$place/run/scheduler.pid" "$place/log/scheduler.log" env "$@" php artisan schedule:work
 }
 
 stop_scheduler() { stop_session "$ROOT/$1/run/scheduler.pid"; } # place
 
 group_is_gone() { ! kill -0 -- "-$1" 2>/dev/null; } # leader
+
+# What goes on after this, as the leader of a session of its own.
+start_session() { # pid-file log command…
+    local pid_file=$1 log=$2; shift 2
+    setsid "$@" >"$log" 2>&1 </dev/null &
+    printf '%s\n' "$!" >"$pid_file"
+    disown "$!"
+}
 
 # Who leads a session of its own, with what it started. What it is at is ended first, for some seconds.
 stop_session() { # pid-file
@@ -312,13 +328,11 @@ start_worker() { # place [NAME=value …] as environment of the application
     local place=$ROOT/$1; shift
     # One that runs may be of an earlier version: it begins anew when it has ended what it is at.
     if is_running "$place/run/worker.pid"; then env "$@" php artisan queue:restart --quiet; return 0; fi
-    setsid env "$@" nice -n 5 bash -c 'trap "exit 0" TERM
+    start_session "$place/run/worker.pid" "$place/log/worker.log" env "$@" nice -n 5 bash -c 'trap "exit 0" TERM
         while :; do
             php artisan queue:work --queue=default,ahead --sleep=0.15 --timeout=600 --memory=400 --max-time=3600 & wait "$!"
             sleep 1 & wait "$!"
-        done' >"$place/log/worker.log" 2>&1 </dev/null &
-    printf '%s\n' "$!" >"$place/run/worker.pid"
-    disown "$!"
+        done'
 }
 
 # What it could not end is begun anew by the next.
@@ -341,7 +355,7 @@ start_own_instance() { # name
     trap 'exit 130' INT TERM
     stop_instance "var/$name"
     rm -rf "var/$name"
-    mkdir -p "var/$name/storage/framework/"{cache/data,sessions,views} "var/$name/storage/logs"
+    storage_folders "var/$name/storage"
     start_database "var/$name" "$db_port" ORDOTYPE_TEST_DB_PORT
     password=$(random_password)
     grant_database "ordotype_$name" "ordotype_$name" "$password"
@@ -349,9 +363,7 @@ start_own_instance() { # name
     export APP_ENV=production APP_KEY="base64:$(head -c 32 /dev/urandom | base64 | tr -d '\n')" APP_URL="http://127.0.0.1:$port" \
         DB_HOST=127.0.0.1 DB_PORT=$db_port DB_DATABASE="ordotype_$name" DB_USERNAME="ordotype_$name" DB_PASSWORD=$password \
         LARAVEL_STORAGE_PATH="$ROOT/var/$name/storage" RECORDS_FOLDER="$ROOT/var/$name/records" APP_CONFIG_CACHE="$ROOT/var/$name/config.php" APP_ROUTES_CACHE="$ROOT/var/$name/routes.php"
-    migrate_database
-    php artisan records:prepare
-    php artisan demo:load
+    prepare_database
     php artisan config:cache --quiet
     php artisan route:cache --quiet
     start_web "var/$name" 127.0.0.1 "$port" ORDOTYPE_TEST_PORT "APP_CONFIG_CACHE=$APP_CONFIG_CACHE" "APP_ROUTES_CACHE=$APP_ROUTES_CACHE" "LARAVEL_STORAGE_PATH=$LARAVEL_STORAGE_PATH"
